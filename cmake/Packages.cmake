@@ -1,0 +1,11 @@
+# What we use from Debian; tools/packages.txt names the packages.
+find_package(PkgConfig REQUIRED)
+find_package(Threads REQUIRED)
+find_package(nlohmann_json 3.11 REQUIRED)
+find_package(tl-expected REQUIRED)
+find_package(CLI11 REQUIRED)
+find_package(Qt6 6.4 REQUIRED COMPONENTS Widgets)
+pkg_check_modules(libevdev REQUIRED IMPORTED_TARGET libevdev)
+pkg_check_modules(libudev REQUIRED IMPORTED_TARGET libudev)
+find_package(sdbus-c++ 1.2 REQUIRED)
+find_program(SDBUS_XML2CPP sdbus-c++-xml2cpp REQUIRED)

@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/value/value.h"
+
+namespace jolly
+{
+
+/// How the raw counts of one axis become a value: the stage "calibrated" of every axis.
+struct Calibration {
+    std::int32_t low = 0;     ///< counts at the low end
+    std::int32_t centre = 0;  ///< counts at rest; only a two-sided axis uses it
+    std::int32_t high = 1;    ///< counts at the high end; greater than `low`
+    std::int32_t noise = 0;   ///< counts, >= 0; a change of no more than this is no move
+
+    friend bool operator==(const Calibration&, const Calibration&) = default;
+
+    /// The calibration of an axis whose range is all that is known of it.
+    [[nodiscard]] static Calibration ofRange(std::int32_t low, std::int32_t high) noexcept;
+
+    /// Whether `low < high`, the centre lies between them and the noise is not negative.
+    [[nodiscard]] bool isSound() const noexcept;
+
+    /// Each side of the centre scaled on its own, clamped.
+    /// @return [-1, +1] for a two-sided axis, [0, 1] for a one-sided one.
+    /// RT-safe. Pure: any thread.
+    [[nodiscard]] double valueOf(std::int32_t raw, Sides sides) const noexcept;
+
+    /// The nearest count for a value; what valueOf() undoes. RT-safe. Pure: any thread.
+    [[nodiscard]] std::int32_t rawOf(double value, Sides sides) const noexcept;
+};
+
+}  // namespace jolly

@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/plan.h"
+#include "core/tangle/lookup.h"
+#include "core/weave/weave.h"
+
+#include <algorithm>
+#include <numeric>
+
+namespace jolly
+{
+
+namespace
+{
+
+std::uint32_t sizeOf(const auto& list)
+{
+    return static_cast<std::uint32_t>(list.size());
+}
+
+class Compiler
+{
+ public:
+    explicit Compiler(const Tangle& tangle) : m_tangle(tangle) {}
+
+    Plan run()
+    {
+        addOutputs();
+        addInputs();
+        addStrands();
+        orderById();
+        return std::move(m_plan);
+    }
+
+ private:
+    void addOutputs()
+    {
+        for (std::size_t d = 0; d < m_tangle.devices.size(); ++d) {
+            const auto first = sizeOf(m_plan.outputs);
+            std::uint16_t slot = 0;
+            for (const auto& layout : layoutOf(m_tangle.devices[d])) {
+                const auto settings = settingsOf(m_tangle.devices[d], layout.control);
+                m_plan.outputs.push_back(
+                    {static_cast<std::uint16_t>(d), slot++, layout, settings.meeting, {}});
+            }
+            m_plan.outputsOfDevice.push_back({first, sizeOf(m_plan.outputs) - first});
+        }
+    }
+
+    void addInputs()
+    {
+        for (std::size_t c = 0; c < m_tangle.rig.size(); ++c) {
+            for (const auto& control : m_tangle.rig[c].controls) {
+                m_plan.inputs.push_back(
+                    {static_cast<std::uint16_t>(c), m_tangle.rig[c].id, control, {}});
+            }
+        }
+    }
+
+    void addStrands()
+    {
+        std::vector<std::vector<const Strand*>> byInput(m_plan.inputs.size());
+        for (std::size_t i = 0; i < m_tangle.strands.size(); ++i) {
+            const auto& strand = m_tangle.strands[i];
+            if (!doesCount(strand) || hasErrors(findStrandProblems(m_tangle, i))) continue;
+            byInput[inputOf(strand.sources.front())].push_back(&strand);
+        }
+        for (std::uint32_t input = 0; input < byInput.size(); ++input) {
+            m_plan.inputs[input].strands = {sizeOf(m_plan.strands), sizeOf(byInput[input])};
+            for (const auto* strand : byInput[input]) addStrand(*strand, input);
+        }
+    }
+
+    void addStrand(const Strand& strand, std::uint32_t input)
+    {
+        const auto& control = m_plan.inputs[input].control;
+        PlanStrand flat{.id = strand.id,
+                        .input = input,
+                        .stages = {sizeOf(m_plan.stages), 0},
+                        .links = {sizeOf(m_plan.links), 0},
+                        .whenAway = strand.whenAway,
+                        .sides = control.sides};
+        for (const auto& stage : strand.stages) {
+            if (!stage.isOn) continue;
+            m_plan.stages.push_back(prepare(stage.parameters, {control.kind, control.sides}));
+            ++flat.stages.count;
+        }
+        for (const auto& target : strand.targets) {
+            const auto output = outputOf(target);
+            m_plan.outputs[output].links.push_back(sizeOf(m_plan.links));
+            m_plan.links.push_back({sizeOf(m_plan.strands), output});
+            ++flat.links.count;
+        }
+        m_plan.strands.push_back(std::move(flat));
+    }
+
+    std::uint32_t inputOf(const Source& source) const
+    {
+        const auto* controller = findController(m_tangle, source.controller);
+        return *m_plan.inputOf(static_cast<std::size_t>(controller - m_tangle.rig.data()),
+                               source.control);
+    }
+
+    std::uint32_t outputOf(const Target& target) const
+    {
+        const auto device =
+            static_cast<std::size_t>(findDevice(m_tangle, target.device) - m_tangle.devices.data());
+        auto output = m_plan.outputsOfDevice[device].first;
+        while (m_plan.outputs[output].layout.control != target.control) ++output;
+        return output;
+    }
+
+    void orderById()
+    {
+        auto& order = m_plan.strandsById;
+        order.resize(m_plan.strands.size());
+        std::iota(order.begin(), order.end(), 0U);
+        std::ranges::sort(order, {}, [this](std::uint32_t i) -> const std::string& {
+            return m_plan.strands[i].id;
+        });
+    }
+
+    const Tangle& m_tangle;
+    Plan m_plan;
+};
+
+}  // namespace
+
+std::optional<std::uint32_t> Plan::inputOf(std::size_t rig, ControlCode code) const
+{
+    const auto ofRig = std::ranges::equal_range(inputs, rig, {}, &PlanInput::rig);
+    const auto found =
+        std::ranges::find_if(ofRig, [&](const auto& i) { return i.control.code == code; });
+    if (found == ofRig.end()) return std::nullopt;
+    return static_cast<std::uint32_t>(found - inputs.begin());
+}
+
+Plan compile(const Tangle& tangle)
+{
+    return Compiler(tangle).run();
+}
+
+}  // namespace jolly

@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/plan/plan.h"
+#include "core/value/time.h"
+
+#include <span>
+
+namespace jolly
+{
+
+/// A virtual control took another value.
+struct Change {
+    std::uint32_t output = 0;  ///< place in Plan::outputs
+    Counts raw;
+};
+
+/// Runs a plan: raw moves in, changes of virtual controls out. Holds every present value and who
+/// pressed what. Built on the control thread; run by one thread. After construction nothing
+/// allocates.
+class Machine
+{
+ public:
+    explicit Machine(Plan plan);
+
+    [[nodiscard]] const Plan& plan() const noexcept { return m_plan; }
+
+    /// Puts every output to rest and forgets all presses, changes and inputs. RT-safe.
+    void reset() noexcept;
+
+    /// Takes the state of a control as it stands: axes, hats and switches at once; a push that is
+    /// already held counts only from its next press. RT-safe.
+    void prime(std::uint32_t input, Counts raw, Time now) noexcept;
+
+    /// Takes over from the machine that ran until now, after all inputs were primed: presses stay
+    /// with their strands until released, axes stay with the strand that moved them last. RT-safe.
+    void takeOver(const Machine& previous, Time now) noexcept;
+
+    /// One control of a controller moved. RT-safe; at most mostChangesAMove() changes are added.
+    void move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now) noexcept;
+
+    /// The control is gone: its strands let go of what they pressed, and their axes rest or stay.
+    /// RT-safe.
+    void lose(std::uint32_t input) noexcept;
+
+    /// What changed since clearChanges(), in order of arrival; an axis or hat has one entry only.
+    [[nodiscard]] std::span<const Change> changes() const noexcept { return m_changes; }
+    void clearChanges() noexcept;
+
+    /// Whether one more move might not find room for its changes. RT-safe.
+    [[nodiscard]] bool isFull() const noexcept;
+    [[nodiscard]] std::size_t mostChangesAMove() const noexcept { return m_mostChangesAMove; }
+
+    [[nodiscard]] Value inputValue(std::uint32_t input) const noexcept
+    {
+        return m_inputs[input].value;
+    }
+    [[nodiscard]] Value outputValue(std::uint32_t output) const noexcept
+    {
+        return m_outputs[output].value;
+    }
+    [[nodiscard]] Counts outputRaw(std::uint32_t output) const noexcept
+    {
+        return m_outputs[output].raw;
+    }
+
+ private:
+    static constexpr std::uint32_t kNone = 0xffffffff;
+
+    struct InputState {
+        Counts raw;
+        Value value;
+    };
+    struct StrandState {
+        bool isMasked = false;  ///< waits for the release of a push that was held before
+        bool isPressed = false;
+    };
+    struct LinkState {
+        Value value;
+        bool isActive = false;
+    };
+    struct OutputState {
+        Value value;
+        Counts raw;
+        std::uint32_t presses = 0;
+        std::uint32_t owner = kNone;    ///< the link that moved last
+        std::uint32_t pending = kNone;  ///< place of its entry in m_changes
+    };
+
+    [[nodiscard]] Value valueOf(const PlanInput& input, Counts raw) const noexcept;
+    [[nodiscard]] Value throughStages(const PlanStrand& strand, Value in, Time now) noexcept;
+    void feed(std::uint32_t strand, Value in, Time now, bool isPriming) noexcept;
+    void feedLink(std::uint32_t link, Value value, bool isPriming) noexcept;
+    void loseLink(std::uint32_t link, WhenAway whenAway) noexcept;
+    void takeOverStrand(std::uint32_t strand, const Machine& previous, std::uint32_t old,
+                        Time now) noexcept;
+    void takeOverOwners(std::uint32_t strand, const Machine& previous, std::uint32_t old) noexcept;
+    void press(std::uint32_t output, bool isPressed) noexcept;
+    void settle(std::uint32_t output) noexcept;
+    void put(std::uint32_t output, Value value) noexcept;
+    [[nodiscard]] Value meet(const PlanOutput& output, const OutputState& state) const noexcept;
+    [[nodiscard]] std::uint32_t anyActiveLink(const PlanOutput& output) const noexcept;
+
+    Plan m_plan;
+    std::vector<InputState> m_inputs;
+    std::vector<StrandState> m_strands;
+    std::vector<LinkState> m_links;
+    std::vector<OutputState> m_outputs;
+    std::vector<Change> m_changes;
+    std::size_t m_mostChangesAMove = 0;
+};
+
+}  // namespace jolly

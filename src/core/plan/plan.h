@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/problem.h"
+#include "core/tangle/tangle.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// A run of places in one of the plan's lists.
+struct Run {
+    std::uint32_t first = 0;
+    std::uint32_t count = 0;
+};
+
+/// One control of the rig.
+struct PlanInput {
+    std::uint16_t rig = 0;   ///< place of its controller in the rig
+    std::string controller;  ///< id of its controller
+    RigControl control;
+    Run strands;
+};
+
+/// One strand that counts.
+struct PlanStrand {
+    std::string id;
+    std::uint32_t input = 0;
+    Run stages;
+    Run links;
+    WhenAway whenAway = WhenAway::Rest;
+    Sides sides = Sides::Two;  ///< of an axis as it leaves the stages
+};
+
+/// Where one strand meets one virtual control.
+struct PlanLink {
+    std::uint32_t strand = 0;
+    std::uint32_t output = 0;
+};
+
+/// One control of a virtual device.
+struct PlanOutput {
+    std::uint16_t device = 0;  ///< place among the tangle's virtual devices
+    std::uint16_t slot = 0;    ///< place in the device's layout
+    VirtualSlot layout;
+    Meeting meeting = Meeting::MovedLast;
+    std::vector<std::uint32_t> links;
+};
+
+/// A tangle laid out flat for running: what one event needs lies together, and what it costs grows
+/// with the strands on its control alone. Immutable once compiled.
+struct Plan {
+    std::vector<PlanInput> inputs;    ///< ordered by controller, then as in the rig
+    std::vector<PlanStrand> strands;  ///< ordered by input
+    std::vector<StageRunner> stages;
+    std::vector<PlanLink> links;
+    std::vector<PlanOutput> outputs;  ///< ordered by device, then as in its layout
+    std::vector<Run> outputsOfDevice;
+    std::vector<std::uint32_t> strandsById;  ///< places in `strands`, ordered by id
+
+    /// The place of a control in `inputs`. Control thread only.
+    [[nodiscard]] std::optional<std::uint32_t> inputOf(std::size_t rig, ControlCode code) const;
+};
+
+/// Compiles what can run of a tangle. What findProblems() calls an error is left out. Allocates;
+/// control thread only.
+[[nodiscard]] Plan compile(const Tangle& tangle);
+
+}  // namespace jolly

@@ -1,0 +1,110 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/shaping/curve.h"
+
+#include "core/value/percent.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace jolly
+{
+
+namespace
+{
+
+double secant(const CurvePoint& from, const CurvePoint& to) noexcept
+{
+    return (to.out - from.out) / (to.in - from.in);
+}
+
+double hermite(const CurvePoint& from, const CurvePoint& to, double slopeFrom, double slopeTo,
+               double in) noexcept
+{
+    const double h = to.in - from.in;
+    const double t = (in - from.in) / h;
+    const double t2 = t * t;
+    const double t3 = t2 * t;
+    return (2 * t3 - 3 * t2 + 1) * from.out + (t3 - 2 * t2 + t) * h * slopeFrom +
+           (3 * t2 - 2 * t3) * to.out + (t3 - t2) * h * slopeTo;
+}
+
+void liftFallingPoints(CurvePoints& points)
+{
+    for (std::size_t i = 1; i < points.size(); ++i) {
+        points[i].out = std::max(points[i].out, points[i - 1].out);
+    }
+}
+
+}  // namespace
+
+std::string Curve::complaint() const
+{
+    if (points.size() < 2) return "\"points\" needs two points or more";
+    for (std::size_t i = 1; i < points.size(); ++i) {
+        if (points[i].in <= points[i - 1].in) {
+            return "\"points\" must go from left to right: point " + std::to_string(i + 1) +
+                   " at " + percent(points[i].in) + " is not to the right of the one before it";
+        }
+    }
+    if (isMirrored && points.front() != CurvePoint{}) {
+        return "a mirrored curve must begin at 0, 0, or it would jump at rest; move the first "
+               "point "
+               "there or set \"mirrored\" to false";
+    }
+    return {};
+}
+
+std::string Curve::summary() const
+{
+    return std::to_string(points.size()) + " points" + (isMirrored ? ", mirrored" : "");
+}
+
+std::vector<double> monotoneSlopes(const CurvePoints& points)
+{
+    const auto last = points.size() - 1;
+    std::vector<double> slopes(points.size());
+    slopes.front() = secant(points[0], points[1]);
+    slopes.back() = secant(points[last - 1], points[last]);
+    for (std::size_t i = 1; i < last; ++i) {
+        const double before = secant(points[i - 1], points[i]);
+        const double after = secant(points[i], points[i + 1]);
+        slopes[i] = before * after <= 0.0 ? 0.0 : (before + after) / 2.0;
+    }
+    for (std::size_t i = 0; i < last; ++i) {
+        const double line = secant(points[i], points[i + 1]);
+        if (line == 0.0) {
+            slopes[i] = slopes[i + 1] = 0.0;
+            continue;
+        }
+        const double size = std::hypot(slopes[i] / line, slopes[i + 1] / line);
+        if (size <= 3.0) continue;
+        slopes[i] *= 3.0 / size;
+        slopes[i + 1] *= 3.0 / size;
+    }
+    return slopes;
+}
+
+Curve::Runner::Runner(const Curve& curve) : m_points(curve.points), m_isMirrored(curve.isMirrored)
+{
+    if (curve.keepsRising) liftFallingPoints(m_points);
+    if (curve.isSmooth) m_slopes = monotoneSlopes(m_points);
+}
+
+double Curve::Runner::at(double in) const noexcept
+{
+    if (in <= m_points.front().in) return m_points.front().out;
+    if (in >= m_points.back().in) return m_points.back().out;
+    std::size_t i = 0;
+    while (in > m_points[i + 1].in) ++i;
+    const auto& from = m_points[i];
+    const auto& to = m_points[i + 1];
+    if (m_slopes.empty()) return from.out + secant(from, to) * (in - from.in);
+    return hermite(from, to, m_slopes[i], m_slopes[i + 1], in);
+}
+
+Value Curve::Runner::apply(Value in, Time) const noexcept
+{
+    return {m_isMirrored && in.x < 0.0 ? -at(-in.x) : at(in.x), in.y};
+}
+
+}  // namespace jolly

@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "curve": gives the travel another shape, through points.
+///
+/// Smooth curves are monotone cubic Hermite splines: between two points the curve never leaves the
+/// range of their outputs. Before the first point and after the last the curve is flat.
+struct Curve {
+    static constexpr StageInfo kInfo{.name = "curve",
+                                     .sentence = "Gives the travel another shape, through points."};
+
+    CurvePoints points{{0.0, 0.0}, {0.5, 0.3}, {1.0, 1.0}};
+    bool isSmooth = true;      ///< else straight lines from point to point
+    bool isMirrored = true;    ///< the points shape the upper side; the lower is its mirror image
+    bool keepsRising = false;  ///< an output below an earlier one is lifted to it
+
+    friend bool operator==(const Curve&, const Curve&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(PointsField{"points", "points"}, self.points);
+        visit(FlagField{"smooth", "smooth"}, self.isSmooth);
+        visit(FlagField{"mirrored", "mirror halves"}, self.isMirrored);
+        visit(FlagField{"keepsRising", "keep rising"}, self.keepsRising);
+    }
+
+    /// What is wrong with the points taken together, as a sentence; empty when nothing is.
+    [[nodiscard]] std::string complaint() const;
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        explicit Runner(const Curve& curve);
+
+        /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.
+        [[nodiscard]] Value apply(Value in, Time) const noexcept;
+
+     private:
+        [[nodiscard]] double at(double in) const noexcept;
+
+        CurvePoints m_points;
+        std::vector<double> m_slopes;  ///< at each point; empty for straight lines
+        bool m_isMirrored;
+    };
+
+    [[nodiscard]] Runner prepare(StageInput) const { return Runner(*this); }
+};
+
+/// The slopes at the points that make a cubic Hermite spline monotone between each two of them.
+///
+/// @param points  two or more, `in` strictly rising.
+/// @par Source  F. N. Fritsch, R. E. Carlson, "Monotone Piecewise Cubic Interpolation", SIAM
+/// Journal on Numerical Analysis 17 (1980) 238-246: three-point start values, limited to the circle
+/// of radius 3.
+[[nodiscard]] std::vector<double> monotoneSlopes(const CurvePoints& points);
+
+}  // namespace jolly

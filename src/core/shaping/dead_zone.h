@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "dead zone": nothing near rest and near the ends. What is left of each side is stretched
+/// to the full range, so the result is continuous at every edge. A one-sided axis rests at its low
+/// end: only `above` and `highEnd` concern it.
+struct DeadZone {
+    static constexpr StageInfo kInfo{.name = "dead zone",
+                                     .sentence =
+                                         "Nothing near rest and near the ends; what is "
+                                         "left is stretched to the full range."};
+    static constexpr double kMost = 0.9;
+
+    double below = 0.03;   ///< part of the lower side next to rest, [0, kMost]
+    double above = 0.03;   ///< part of the upper side next to rest, [0, kMost]
+    double lowEnd = 0.0;   ///< part of the lower side next to its end, [0, kMost]
+    double highEnd = 0.0;  ///< part of the upper side next to its end, [0, kMost]
+
+    friend bool operator==(const DeadZone&, const DeadZone&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(AmountField{"below", "below rest", 0.0, kMost}, self.below);
+        visit(AmountField{"above", "above rest", 0.0, kMost}, self.above);
+        visit(AmountField{"lowEnd", "at the low end", 0.0, kMost}, self.lowEnd);
+        visit(AmountField{"highEnd", "at the high end", 0.0, kMost}, self.highEnd);
+    }
+
+    /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
+    [[nodiscard]] std::string complaint() const;
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.
+        [[nodiscard]] Value apply(Value in, Time) const noexcept;
+
+        double below, above, lowEnd, highEnd;
+    };
+
+    [[nodiscard]] Runner prepare(StageInput) const { return {below, above, lowEnd, highEnd}; }
+};
+
+}  // namespace jolly

@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+
+namespace jolly
+{
+
+/// The first of `items` whose `field` equals `key`; null when there is none. Works on const and
+/// mutable lists.
+template <class Items, class Field, class Key>
+[[nodiscard]] auto* findBy(Items& items, Field field, const Key& key)
+{
+    for (auto& item : items) {
+        if (item.*field == key) return &item;
+    }
+    return static_cast<decltype(&*items.begin())>(nullptr);
+}
+
+template <class T>
+[[nodiscard]] auto* findController(T& tangle, std::string_view id)
+{
+    return findBy(tangle.rig, &RigController::id, id);
+}
+
+template <class C>
+[[nodiscard]] auto* findControl(C& controller, ControlCode code)
+{
+    return findBy(controller.controls, &RigControl::code, code);
+}
+
+template <class T>
+[[nodiscard]] auto* findDevice(T& tangle, std::string_view id)
+{
+    return findBy(tangle.devices, &VirtualDevice::id, id);
+}
+
+template <class T>
+[[nodiscard]] auto* findStrand(T& tangle, std::string_view id)
+{
+    return findBy(tangle.strands, &Strand::id, id);
+}
+
+/// The settings of a virtual control; the defaults where the tangle says nothing of it.
+[[nodiscard]] VirtualSettings settingsOf(const VirtualDevice& device, VirtualControl control);
+
+/// The name of a control for reading: its label, else "axis X", "button 3", "hat 1", "turner DIAL".
+/// Buttons are counted in the order of the controller.
+[[nodiscard]] std::string nameOf(const RigController& controller, const RigControl& control);
+
+/// The name of a virtual control for reading: "Throttle", "button 21", "hat 1".
+[[nodiscard]] std::string nameOf(const VirtualDevice& device, VirtualControl control);
+
+}  // namespace jolly

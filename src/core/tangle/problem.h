@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <algorithm>
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+enum class Severity : std::uint8_t { Error, Warning };
+
+/// Something a pilot should know about a tangle or the world, with its place and its cure.
+struct Problem {
+    Severity severity = Severity::Error;
+    std::string
+        path;  ///< JSON pointer into the tangle, such as "/strands/3/targets/0"; may be empty
+    std::string sentence;  ///< what is wrong, naming the thing
+    std::string cure;      ///< the one thing to do
+    int line = 0;          ///< in the file, from 1; 0 when it has no place in a file
+    int column = 0;        ///< in the line, from 1
+
+    friend bool operator==(const Problem&, const Problem&) = default;
+};
+
+using Problems = std::vector<Problem>;
+
+[[nodiscard]] inline bool hasErrors(const Problems& problems)
+{
+    return std::ranges::any_of(problems,
+                               [](const Problem& p) { return p.severity == Severity::Error; });
+}
+
+}  // namespace jolly

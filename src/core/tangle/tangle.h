@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/calibration/calibration.h"
+#include "core/tangle/controller.h"
+#include "core/tangle/stage.h"
+#include "core/tangle/virtual_control.h"
+
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// What a tangle knows of one control of its rig.
+struct RigControl {
+    ControlCode code{};
+    std::string label{};  ///< the pilot's name for it
+    ControlKind kind = ControlKind::Axis;
+    Sides sides = Sides::Two;                  ///< of an axis
+    ButtonKind buttonKind = ButtonKind::Push;  ///< of a button
+    Calibration calibration{};                 ///< of an axis
+    Extra extra{};
+
+    friend bool operator==(const RigControl&, const RigControl&) = default;
+};
+
+/// A controller that the tangle knows, present or away.
+struct RigController {
+    std::string id{};     ///< stable; strands refer to it
+    std::string alias{};  ///< the pilot's name for it, unique in the rig
+    Identity identity{};
+    ControllerKind kind = ControllerKind::Stick;
+    bool isHeld = true;  ///< grabbed while live, so that games do not hear it twice
+    std::vector<RigControl> controls{};
+    Extra extra{};
+
+    friend bool operator==(const RigController&, const RigController&) = default;
+};
+
+enum class VirtualKind : std::uint8_t { Joystick, Gamepad };
+
+/// How several strands on one virtual axis meet.
+enum class Meeting : std::uint8_t { MovedLast, Sum, Larger, Average };
+
+/// What a tangle says of one virtual control. Controls without an entry have the defaults.
+struct VirtualSettings {
+    VirtualControl control{};
+    std::string label{};       ///< the function it stands for
+    Sides sides = Sides::Two;  ///< One rests at the low end, Two in the middle
+    Meeting meeting = Meeting::MovedLast;
+    Extra extra{};
+
+    friend bool operator==(const VirtualSettings&, const VirtualSettings&) = default;
+};
+
+/// What games see.
+struct VirtualDevice {
+    std::string id{};    ///< stable; strands refer to it
+    std::string name{};  ///< what games show
+    VirtualKind kind = VirtualKind::Joystick;
+    std::uint16_t axes = 8;  ///< of a joystick; a gamepad has its own fixed set
+    std::uint16_t buttons = 32;
+    std::uint16_t hats = 1;
+    std::vector<VirtualSettings> settings{};
+    Extra extra{};
+
+    friend bool operator==(const VirtualDevice&, const VirtualDevice&) = default;
+};
+
+/// An aircraft or vehicle; stores only what it changes of its parent.
+struct Craft {
+    std::string id{};
+    std::string name{};
+    std::string parent{};  ///< id; empty for Everywhere alone
+    Extra extra{};
+
+    friend bool operator==(const Craft&, const Craft&) = default;
+};
+
+/// A set of strands that counts while it is engaged.
+struct Layer {
+    std::string id{};
+    std::string name{};
+    Extra extra{};
+
+    friend bool operator==(const Layer&, const Layer&) = default;
+};
+
+inline constexpr std::string_view kBase = "base";
+inline constexpr std::string_view kEverywhere = "everywhere";
+
+struct Source {
+    std::string controller{};  ///< id in the rig
+    ControlCode control{};
+
+    friend bool operator==(const Source&, const Source&) = default;
+};
+
+struct Target {
+    std::string device{};  ///< id of a virtual device
+    VirtualControl control{};
+
+    friend bool operator==(const Target&, const Target&) = default;
+};
+
+/// What a strand's axes do when their controller goes away.
+enum class WhenAway : std::uint8_t { Rest, Keep };
+
+/// One mapping: source -> stages -> targets, in one layer, for one craft or for all.
+struct Strand {
+    std::string id{};
+    std::string name{};
+    std::string note{};
+    std::string function{};
+    std::string layer{kBase};
+    std::string craft{kEverywhere};
+    bool isOn = true;
+    WhenAway whenAway = WhenAway::Rest;
+    std::vector<Source> sources{};
+    std::vector<Stage> stages{};
+    std::vector<Target> targets{};
+    Extra extra{};
+
+    friend bool operator==(const Strand&, const Strand&) = default;
+};
+
+/// The document a person saves.
+struct Tangle {
+    std::string name = "New tangle";
+    std::vector<RigController> rig{};
+    std::vector<VirtualDevice> devices{};
+    std::vector<Craft> craft{{std::string(kEverywhere), "Everywhere", "", {}}};
+    std::vector<Layer> layers{
+        {std::string(kBase), "Base", {}}};  ///< from the bottom of the stack up
+    std::vector<Strand> strands{};
+    Extra extra{};
+
+    friend bool operator==(const Tangle&, const Tangle&) = default;
+};
+
+}  // namespace jolly

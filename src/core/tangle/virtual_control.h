@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/value/value.h"
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace jolly
+{
+
+/// A control of a virtual device: its kind and its number, counted from 1, as in "axis 3",
+/// "button 21" and "hat 1". Never a turner.
+struct VirtualControl {
+    ControlKind kind = ControlKind::Axis;
+    std::uint16_t number = 1;
+
+    friend auto operator<=>(const VirtualControl&, const VirtualControl&) = default;
+};
+
+[[nodiscard]] std::string toText(VirtualControl control);
+
+/// Reads what toText() writes. Empty when it is none.
+[[nodiscard]] std::optional<VirtualControl> parseVirtualControl(std::string_view text);
+
+}  // namespace jolly

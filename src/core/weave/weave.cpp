@@ -1,0 +1,105 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/weave/weave.h"
+
+#include "core/tangle/lookup.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <map>
+#include <set>
+#include <tuple>
+
+namespace jolly
+{
+
+namespace
+{
+
+/// Names every id of a list that stands in it before.
+template <class Items, class Field>
+void findTwins(const Items& items, Field field, const std::string& path, const std::string& what,
+               Problems& problems)
+{
+    std::set<std::string> seen;
+    for (std::size_t i = 0; i < items.size(); ++i) {
+        if (seen.insert(items[i].*field).second) continue;
+        problems.push_back({Severity::Error, path + "/" + std::to_string(i),
+                            "Two " + what + " are called \"" + items[i].*field + "\".",
+                            "Give one of them another name; strands could not tell them apart."});
+    }
+}
+
+void findShapes(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t i = 0; i < tangle.devices.size(); ++i) {
+        const auto complaint = shapeComplaint(tangle.devices[i]);
+        if (complaint.empty()) continue;
+        const auto cure = complaint.find(" Give ");
+        problems.push_back({Severity::Warning, "/devices/" + std::to_string(i),
+                            complaint.substr(0, cure), complaint.substr(cure + 1)});
+    }
+}
+
+void findSleepers(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
+        const auto& strand = tangle.strands[i];
+        if (!strand.isOn || doesCount(strand)) continue;
+        problems.push_back({Severity::Warning, "/strands/" + std::to_string(i),
+                            "Strand \"" + strand.name +
+                                "\" sleeps: only the layer Base and the craft "
+                                "Everywhere run in this version.",
+                            "Move it to Base and Everywhere to use it now; it is kept as it is."});
+    }
+}
+
+void findMeetings(const Tangle& tangle, Problems& problems)
+{
+    std::map<std::tuple<std::string, VirtualControl>, std::vector<std::size_t>> meetings;
+    for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
+        if (!doesCount(tangle.strands[i])) continue;
+        for (const auto& target : tangle.strands[i].targets) {
+            if (target.control.kind == ControlKind::Button) continue;
+            meetings[{target.device, target.control}].push_back(i);
+        }
+    }
+    for (const auto& [place, strands] : meetings) {
+        const auto* device = findDevice(tangle, std::get<0>(place));
+        if (strands.size() < 2 || !device) continue;
+        std::string names;
+        for (const auto i : strands)
+            names += (names.empty() ? "\"" : ", \"") + tangle.strands[i].name + "\"";
+        problems.push_back(
+            {Severity::Warning, "/strands/" + std::to_string(strands.back()),
+             std::to_string(strands.size()) + " strands meet on " +
+                 nameOf(*device, std::get<1>(place)) + " of " + device->name + ": " + names + ".",
+             "That is fine if you move one at a time; else give one another target."});
+    }
+}
+
+}  // namespace
+
+bool doesCount(const Strand& strand) noexcept
+{
+    return strand.isOn && strand.layer == kBase && strand.craft == kEverywhere;
+}
+
+Problems findProblems(const Tangle& tangle)
+{
+    Problems problems;
+    findTwins(tangle.rig, &RigController::id, "/rig", "controllers", problems);
+    findTwins(tangle.rig, &RigController::alias, "/rig", "controllers", problems);
+    findTwins(tangle.devices, &VirtualDevice::id, "/devices", "virtual devices", problems);
+    findTwins(tangle.devices, &VirtualDevice::name, "/devices", "virtual devices", problems);
+    findTwins(tangle.layers, &Layer::id, "/layers", "layers", problems);
+    findTwins(tangle.craft, &Craft::id, "/craft", "craft", problems);
+    findTwins(tangle.strands, &Strand::id, "/strands", "strands", problems);
+    for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
+        for (auto& problem : findStrandProblems(tangle, i)) problems.push_back(std::move(problem));
+    }
+    findShapes(tangle, problems);
+    findSleepers(tangle, problems);
+    findMeetings(tangle, problems);
+    return problems;
+}
+
+}  // namespace jolly

@@ -1,0 +1,103 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/virtual_layout.h"
+#include "format/rig_fields.h"
+
+/// What stands in a tangle file, said once: the reader, the writer and the schema are three
+/// visitors of these descriptions. The order here is the order in the file.
+namespace jolly::format
+{
+
+template <class Visitor>
+void describe(Visitor& visit, VirtualSettings& s)
+{
+    visit.field("control", s.control,
+                required("Which control: axis 1, button 1, hat 1 and so on."));
+    visit.field("label", s.label, optional("The function it stands for."));
+    if (visit.wants(s.control.kind == ControlKind::Axis)) {
+        visit.field(
+            "sides", s.sides,
+            optional("Whether the axis rests in the middle (two) or at its low end (one)."));
+        visit.field("meeting", s.meeting, optional("What counts when several strands end here."));
+    }
+}
+
+template <class Visitor>
+void describe(Visitor& visit, VirtualDevice& d)
+{
+    visit.field("id", d.id, required("Stable name that strands refer to."));
+    visit.field("name", d.name, required("The name that games show."));
+    visit.field("kind", d.kind, required("What games take it for."));
+    if (visit.wants(d.kind == VirtualKind::Joystick)) {
+        visit.field("axes", d.axes, {"Number of axes.", false, kFewestAxes, kMostAxes});
+        visit.field("buttons", d.buttons,
+                    {"Number of buttons.", false, kFewestButtons, kMostButtons});
+        visit.field("hats", d.hats, {"Number of hats.", false, 0, kMostHats});
+    }
+    visit.field("settings", d.settings,
+                optional("What differs from the defaults, control by control."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Craft& c)
+{
+    visit.field("id", c.id, required("Stable name that strands refer to."));
+    visit.field("name", c.name, required("The pilot's name for it."));
+    visit.field("parent", c.parent,
+                optional("Id of the craft it belongs to; empty for Everywhere."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Layer& l)
+{
+    visit.field("id", l.id, required("Stable name that strands refer to."));
+    visit.field("name", l.name, required("The pilot's name for it."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Source& s)
+{
+    visit.field("controller", s.controller, required("Id of a controller of the rig."));
+    visit.field("control", s.control, required("Code of one of its controls."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Target& t)
+{
+    visit.field("device", t.device, required("Id of a virtual device."));
+    visit.field("control", t.control,
+                required("One of its controls: axis 1, button 1, hat 1 and so on."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Strand& s)
+{
+    visit.field("id", s.id, required("Stable name of the strand."));
+    visit.field("name", s.name, optional("The pilot's name for it."));
+    visit.field("note", s.note, optional("A note."));
+    visit.field("function", s.function, optional("What it does in the sim."));
+    visit.field("layer", s.layer, optional("Id of its layer."));
+    visit.field("craft", s.craft, optional("Id of its craft."));
+    visit.field("on", s.isOn, optional("Whether it is switched on."));
+    visit.field(
+        "whenAway", s.whenAway,
+        optional("Whether its axes rest or keep their value when the controller goes away."));
+    visit.field("sources", s.sources, required("Where it starts."));
+    visit.field("stages", s.stages, optional("What it does to the value, in order."));
+    visit.field("targets", s.targets, required("Where it ends."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Tangle& t)
+{
+    visit.field("name", t.name, required("The tangle's name."));
+    visit.field("rig", t.rig, optional("The controllers it knows."));
+    visit.field("devices", t.devices, optional("The virtual devices that games see."));
+    visit.field("craft", t.craft, optional("Aircraft and vehicles; the root is everywhere."));
+    visit.field("layers", t.layers,
+                optional("The layer stack from the bottom up; the bottom is base."));
+    visit.field("strands", t.strands, optional("What leads where."));
+}
+
+}  // namespace jolly::format

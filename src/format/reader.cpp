@@ -1,0 +1,206 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "format/reader.h"
+
+namespace jolly::format
+{
+
+namespace
+{
+
+std::string shorten(const Json& value)
+{
+    auto text = value.dump(-1, ' ', false, Json::error_handler_t::replace);
+    constexpr std::size_t kMost = 40;
+    if (text.size() > kMost) text = text.substr(0, kMost) + "...";
+    return text;
+}
+
+std::string number(double value)
+{
+    return Json(value == std::floor(value) ? Json(static_cast<std::int64_t>(value)) : Json(value))
+        .dump();
+}
+
+/// "below" for /strands/0/below, item 2 of "points" for /points/1.
+std::string placeName(const std::string& path)
+{
+    const auto slash = path.rfind('/');
+    const auto step = path.substr(slash + 1);
+    if (step.find_first_not_of("0123456789") != std::string::npos) return "\"" + step + "\"";
+    const auto list = path.substr(0, slash);
+    return "Item " + std::to_string(std::stoul(step) + 1) + " of \"" +
+           list.substr(list.rfind('/') + 1) + "\"";
+}
+
+std::string stageNames()
+{
+    std::string names;
+    StageList::forEach([&](const auto& kind) {
+        names += (names.empty() ? "\"" : ", \"") + std::string(kind.kInfo.name) + "\"";
+    });
+    return names;
+}
+
+}  // namespace
+
+const Json* Reader::find(std::string_view key)
+{
+    m_known.insert(key);
+    const auto found = m_object.find(std::string(key));
+    return found == m_object.end() ? nullptr : &*found;
+}
+
+Extra Reader::rest()
+{
+    Extra extra;
+    for (const auto& [key, value] : m_object.items()) {
+        if (m_known.contains(key)) continue;
+        extra.emplace_back(key, value.dump());
+        m_problems.push_back({Severity::Warning, m_path + "/" + key,
+                              "\"" + key + "\" is nothing this version knows here.",
+                              "It is kept but has no effect; check its spelling."});
+    }
+    return extra;
+}
+
+std::string Reader::kindOf(const Json& value)
+{
+    if (value.is_null()) return "nothing";
+    if (value.is_boolean()) return "yes or no";
+    if (value.is_number()) return "a number";
+    if (value.is_string()) return "a text";
+    return value.is_array() ? "a list" : "an object";
+}
+
+void Reader::error(const std::string& path, std::string sentence, std::string cure)
+{
+    m_problems.push_back({Severity::Error, path, std::move(sentence), std::move(cure)});
+}
+
+void Reader::mismatch(const Json& value, const std::string& path, const std::string& expected)
+{
+    error(path, placeName(path) + " is " + shorten(value) + ".", "Expected " + expected + ".");
+}
+
+void Reader::read(const Json& json, const std::string& path, std::string& value, const Rule&)
+{
+    if (json.is_string()) {
+        value = json.get<std::string>();
+    } else {
+        mismatch(json, path, "a text in quotes");
+    }
+}
+
+void Reader::read(const Json& json, const std::string& path, bool& value, const Rule&)
+{
+    if (json.is_boolean()) {
+        value = json.get<bool>();
+    } else {
+        mismatch(json, path, "true or false");
+    }
+}
+
+void Reader::read(const Json& json, const std::string& path, double& value, const Rule& rule)
+{
+    const double found = json.is_number() ? json.get<double>() : 0.0;
+    if (json.is_number() && found >= rule.low && found <= rule.high) {
+        value = found;
+    } else {
+        mismatch(json, path, "a number from " + number(rule.low) + " to " + number(rule.high));
+    }
+}
+
+bool Reader::readWhole(const Json& json, const std::string& path, const Rule& rule,
+                       std::int64_t& value)
+{
+    const bool isWhole = json.is_number_integer();
+    const double found = isWhole ? json.get<double>() : 0.0;
+    if (isWhole && found >= rule.low && found <= rule.high) {
+        value = json.get<std::int64_t>();
+        return true;
+    }
+    mismatch(json, path, "a whole number from " + number(rule.low) + " to " + number(rule.high));
+    return false;
+}
+
+void Reader::read(const Json& json, const std::string& path, std::uint16_t& value, const Rule& rule)
+{
+    std::int64_t whole = 0;
+    if (readWhole(json, path, rule, whole)) value = static_cast<std::uint16_t>(whole);
+}
+
+void Reader::read(const Json& json, const std::string& path, std::int32_t& value, const Rule& rule)
+{
+    std::int64_t whole = 0;
+    if (readWhole(json, path, rule, whole)) value = static_cast<std::int32_t>(whole);
+}
+
+void Reader::read(const Json& json, const std::string& path, ControlCode& value, const Rule&)
+{
+    const auto code =
+        json.is_string() ? parseControlCode(json.get_ref<const std::string&>()) : std::nullopt;
+    if (code) {
+        value = *code;
+    } else {
+        mismatch(json, path,
+                 "the kernel's name of a control, such as \"ABS_X\" or \"BTN_TRIGGER\"");
+    }
+}
+
+void Reader::read(const Json& json, const std::string& path, VirtualControl& value, const Rule&)
+{
+    const auto control =
+        json.is_string() ? parseVirtualControl(json.get_ref<const std::string&>()) : std::nullopt;
+    if (control) {
+        value = *control;
+    } else {
+        mismatch(json, path, "a virtual control, such as \"axis 1\", \"button 21\" or \"hat 1\"");
+    }
+}
+
+void Reader::read(const Json& json, const std::string& path, CurvePoint& value, const Rule&)
+{
+    const Rule range{"", true, -1.0, 1.0};
+    if (!json.is_array() || json.size() != 2) {
+        mismatch(json, path, "a point as [in, out]");
+        return;
+    }
+    read(json[0], path + "/0", value.in, range);
+    read(json[1], path + "/1", value.out, range);
+}
+
+void Reader::read(const Json& json, const std::string& path, Stage& stage, const Rule&)
+{
+    if (!json.is_object()) {
+        mismatch(json, path, "a stage in { }");
+        return;
+    }
+    Reader reader(json, path, m_problems);
+    reader.readParameters(stage);
+    reader.field("on", stage.isOn, optional("Whether the stage is switched on."));
+    stage.extra = reader.rest();
+}
+
+void Reader::readParameters(Stage& stage)
+{
+    const auto* name = find("stage");
+    bool isKnown = false;
+    StageList::forEach([&](auto kind) {
+        if (!name || *name != kind.kInfo.name) return;
+        isKnown = true;
+        kind.fields(kind, [this](const auto& spec, auto& value) {
+            Rule rule{spec.label, false};
+            if constexpr (requires { spec.low; }) rule = {spec.label, false, spec.low, spec.high};
+            field(spec.key, value, rule);
+        });
+        stage.parameters = std::move(kind);
+    });
+    if (isKnown) return;
+    error(
+        m_path + "/stage",
+        "The stage " + (name ? shorten(*name) : "without a name") + " is none this version knows.",
+        "Known are " + stageNames() + ".");
+    for (const auto& item : m_object.items()) m_known.insert(item.key());
+}
+
+}  // namespace jolly::format

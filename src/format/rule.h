@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "format/names.h"
+
+namespace jolly::format
+{
+
+inline constexpr int kVersion = 1;
+
+/// What a visitor must know of a field besides its type.
+struct Rule {
+    std::string_view doc;     ///< one sentence for the schema
+    bool isRequired = false;  ///< else it may be missing, and is left out when empty
+    double low = -2147483648.0;
+    double high = 2147483647.0;
+};
+
+inline constexpr Rule required(std::string_view doc)
+{
+    return {doc, true};
+}
+inline constexpr Rule optional(std::string_view doc)
+{
+    return {doc, false};
+}
+inline constexpr Rule counted(std::string_view doc, double low, double high)
+{
+    return {doc, true, low, high};
+}
+
+}  // namespace jolly::format

@@ -1,0 +1,153 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "format/schema.h"
+
+#include "format/fields.h"
+
+#include <nlohmann/json.hpp>
+
+namespace jolly::format
+{
+
+namespace
+{
+
+using Json = nlohmann::ordered_json;
+
+/// Makes the schema of one object: a visitor of the descriptions in fields.h.
+class SchemaMaker
+{
+ public:
+    static bool wants(bool) { return true; }
+
+    template <class T>
+    void field(std::string_view key, T& value, const Rule& rule)
+    {
+        auto schema = make(value, rule);
+        schema["description"] = rule.doc;
+        m_properties[std::string(key)] = std::move(schema);
+        if (rule.isRequired) m_required.push_back(key);
+    }
+
+    template <class T>
+    static Json objectOf()
+    {
+        SchemaMaker maker;
+        T value{};
+        describe(maker, value);
+        return maker.finish();
+    }
+
+    [[nodiscard]] Json finish() const
+    {
+        Json schema{{"type", "object"}, {"properties", m_properties}};
+        if (!m_required.empty()) schema["required"] = m_required;
+        return schema;
+    }
+
+    void constant(const std::string& key, std::string_view value)
+    {
+        m_properties[key] = {{"const", value}};
+        m_required.push_back(key);
+    }
+
+    void add(const std::string& key, Json schema) { m_properties[key] = std::move(schema); }
+
+ private:
+    static Json make(std::string&, const Rule&) { return {{"type", "string"}}; }
+    static Json make(bool&, const Rule&) { return {{"type", "boolean"}}; }
+    static Json make(double&, const Rule& r)
+    {
+        return {{"type", "number"}, {"minimum", r.low}, {"maximum", r.high}};
+    }
+    static Json make(std::uint16_t&, const Rule& r) { return whole(r); }
+    static Json make(std::int32_t&, const Rule& r) { return whole(r); }
+    static Json make(ControlCode&, const Rule&)
+    {
+        return pattern("^(ABS|REL|BTN|KEY)_[A-Za-z0-9_]+(@[0-9]+)?$");
+    }
+    static Json make(VirtualControl&, const Rule&)
+    {
+        return pattern("^(axis|button|hat) [1-9][0-9]*$");
+    }
+    static Json make(Stage&, const Rule&);
+
+    static Json make(CurvePoint&, const Rule&)
+    {
+        const Json number{{"type", "number"}, {"minimum", -1}, {"maximum", 1}};
+        return {{"type", "array"}, {"items", number}, {"minItems", 2}, {"maxItems", 2}};
+    }
+
+    template <class Enum>
+    requires std::is_enum_v<Enum>
+    static Json make(Enum&, const Rule&)
+    {
+        auto names = Json::array();
+        for (const auto& row : Names<Enum>::rows) names.push_back(row.first);
+        return {{"enum", names}};
+    }
+
+    template <class T>
+    static Json make(std::vector<T>&, const Rule& rule)
+    {
+        T item{};
+        return {{"type", "array"}, {"items", make(item, rule)}};
+    }
+
+    template <class T>
+    requires std::is_class_v<T>
+    static Json make(T&, const Rule&) { return objectOf<T>(); }
+
+    static Json pattern(const char* expression)
+    {
+        return {{"type", "string"}, {"pattern", expression}};
+    }
+    static Json whole(const Rule& r)
+    {
+        return {{"type", "integer"},
+                {"minimum", static_cast<std::int64_t>(r.low)},
+                {"maximum", static_cast<std::int64_t>(r.high)}};
+    }
+
+    Json m_properties = Json::object();
+    Json m_required = Json::array();
+};
+
+Json SchemaMaker::make(Stage&, const Rule&)
+{
+    auto kinds = Json::array();
+    StageList::forEach([&](auto kind) {
+        SchemaMaker maker;
+        maker.constant("stage", kind.kInfo.name);
+        kind.fields(kind, [&](const auto& spec, auto& value) {
+            Rule rule{spec.label, false};
+            if constexpr (requires { spec.low; }) rule = {spec.label, false, spec.low, spec.high};
+            maker.field(spec.key, value, rule);
+        });
+        maker.add("on",
+                  {{"type", "boolean"}, {"description", "Whether the stage is switched on."}});
+        auto schema = maker.finish();
+        schema["description"] = kind.kInfo.sentence;
+        kinds.push_back(std::move(schema));
+    });
+    return {{"oneOf", kinds}};
+}
+
+}  // namespace
+
+std::string writeSchema()
+{
+    auto body = SchemaMaker::objectOf<Tangle>();
+    Json schema{{"$schema", "http://json-schema.org/draft-07/schema#"},
+                {"title", "Tangle"},
+                {"description",
+                 "A tangle of Jolly Tangle: rig, virtual devices, craft, layers and strands."}};
+    schema["type"] = "object";
+    schema["properties"] = {
+        {"tangle", {{"const", kVersion}, {"description", "Version of the format."}}}};
+    schema["properties"].update(body["properties"]);
+    schema["required"] = Json::array({"tangle"});
+    for (const auto& name : body["required"]) schema["required"].push_back(name);
+    return schema.dump(2) + "\n";
+}
+
+}  // namespace jolly::format

@@ -1,0 +1,13 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <string>
+
+namespace jolly::format
+{
+
+/// The JSON Schema (draft 7) of the tangle file, made from the descriptions the reader uses. It is
+/// published as data/tangle.schema.json.
+[[nodiscard]] std::string writeSchema();
+
+}  // namespace jolly::format

@@ -1,0 +1,130 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "support/golden.h"
+
+#include <gmock/gmock.h>
+
+#include <fstream>
+#include <regex>
+#include <sstream>
+
+namespace jolly::test
+{
+namespace
+{
+
+namespace fs = std::filesystem;
+using testing::ElementsAre;
+using testing::IsEmpty;
+
+using Words = std::vector<std::string>;
+
+/// One line of cmake/layers.txt.
+struct Layer {
+    Words layers;
+    Words headers;
+};
+
+Words wordsOf(const std::string& text)
+{
+    std::istringstream in(text);
+    return {std::istream_iterator<std::string>(in), {}};
+}
+
+std::map<std::string, Layer> readLayers()
+{
+    std::map<std::string, Layer> layers;
+    std::istringstream in(textOf(fs::path(JOLLY_SOURCE_DIR) / "cmake" / "layers.txt"));
+    for (std::string line; std::getline(in, line);) {
+        if (line.empty() || line.starts_with('#')) continue;
+        const auto first = line.find('|');
+        const auto second = line.find('|', first + 1);
+        const auto name = wordsOf(line.substr(0, first)).front();
+        layers[name] = {wordsOf(line.substr(first + 1, second - first - 1)),
+                        wordsOf(line.substr(second + 1))};
+        layers[name].layers.push_back(name);
+    }
+    return layers;
+}
+
+/// Standard headers that would bring threads, clocks or files into the core.
+const std::set<std::string> kNotForCore = {"thread", "mutex",   "condition_variable", "future",
+                                           "atomic", "fstream", "iostream",           "filesystem",
+                                           "cstdio", "ctime"};
+
+bool isAllowed(const std::string& layer, const Layer& rules, bool isOurs, const std::string& header)
+{
+    if (isOurs) return std::ranges::count(rules.layers, header.substr(0, header.find('/'))) > 0;
+    for (const auto& pattern : rules.headers) {
+        const bool isPrefix =
+            pattern.ends_with('*') && header.starts_with(pattern.substr(0, pattern.size() - 1));
+        if (isPrefix || header == pattern) return true;
+    }
+    const bool isStandard = std::regex_match(header, std::regex("[a-z_0-9]+"));
+    return isStandard && !(layer == "core" && kNotForCore.contains(header));
+}
+
+Words findLayerViolations(const fs::path& source)
+{
+    static const std::regex kInclude("^\\s*#include ([<\"])([^>\"]+)[>\"]");
+    const auto layers = readLayers();
+    Words violations;
+    for (const auto& entry : fs::recursive_directory_iterator(source)) {
+        if (entry.path().extension() != ".h" && entry.path().extension() != ".cpp") continue;
+        const auto file = fs::relative(entry.path(), source).string();
+        const auto layer = file.substr(0, file.find('/'));
+        std::istringstream in(textOf(entry.path()));
+        for (std::string line; std::getline(in, line);) {
+            std::smatch match;
+            if (!std::regex_search(line, match, kInclude)) continue;
+            const auto found = layers.find(layer);
+            const bool isFine = found != layers.end() &&
+                                isAllowed(layer, found->second, match[1] == "\"", match[2]);
+            if (!isFine) violations.push_back(file + " includes " + match[2].str());
+        }
+    }
+    std::ranges::sort(violations);
+    return violations;
+}
+
+Words findLongFiles(const fs::path& source)
+{
+    Words found;
+    for (const auto& entry : fs::recursive_directory_iterator(source)) {
+        const auto extension = entry.path().extension();
+        if (extension != ".h" && extension != ".cpp") continue;
+        const auto lines = std::ranges::count(textOf(entry.path()), '\n');
+        if (lines > (extension == ".h" ? 150 : 400))
+            found.push_back(entry.path().filename().string() + " " + std::to_string(lines));
+    }
+    return found;
+}
+
+const fs::path kSource = fs::path(JOLLY_SOURCE_DIR) / "src";
+const fs::path kPlanted = testData() / "planted";
+
+TEST(Architecture, LayersIncludeOnlyWhatTheyMay)
+{
+    EXPECT_THAT(findLayerViolations(kSource), IsEmpty());
+}
+
+TEST(Architecture, PlantedViolationsAreFound)
+{
+    EXPECT_THAT(
+        findLayerViolations(kPlanted),
+        ElementsAre("cellar/stranger.h includes vector", "core/clock.h includes format/place.h",
+                    "core/clock.h includes sys/time.h", "core/clock.h includes thread",
+                    "engine/window.h includes QWidget"));
+}
+
+TEST(Architecture, FilesStaySmall)
+{
+    EXPECT_THAT(findLongFiles(kSource), IsEmpty());
+}
+
+TEST(Architecture, APlantedLongHeaderIsFound)
+{
+    EXPECT_THAT(findLongFiles(kPlanted), ElementsAre("long.h 151"));
+}
+
+}  // namespace
+}  // namespace jolly::test

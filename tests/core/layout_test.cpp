@@ -1,0 +1,104 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/lookup.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <gtest/gtest.h>
+
+namespace jolly
+{
+namespace
+{
+
+VirtualDevice joystick(std::uint16_t axes, std::uint16_t buttons, std::uint16_t hats)
+{
+    VirtualDevice device;
+    device.axes = axes;
+    device.buttons = buttons;
+    device.hats = hats;
+    return device;
+}
+
+std::vector<std::uint16_t> codesOf(const VirtualDevice& device, ControlKind kind)
+{
+    std::vector<std::uint16_t> codes;
+    for (const auto& slot : layoutOf(device)) {
+        if (slot.control.kind == kind) codes.push_back(slot.code.code);
+    }
+    return codes;
+}
+
+TEST(VirtualLayout, EveryNumberOfButtonsIsMetInAscendingCodes)
+{
+    for (std::uint16_t count = kFewestButtons; count <= kMostButtons; ++count) {
+        const auto codes = codesOf(joystick(8, count, 0), ControlKind::Button);
+        ASSERT_EQ(codes.size(), count);
+        EXPECT_TRUE(std::ranges::is_sorted(codes));
+        EXPECT_EQ(std::set<std::uint16_t>(codes.begin(), codes.end()).size(), count);
+    }
+}
+
+TEST(VirtualLayout, NoButtonIsAKeyAMouseATabletOrAGhost)
+{
+    for (const auto count : {16, 79, 80, 126}) {
+        for (const auto code :
+             codesOf(joystick(8, static_cast<std::uint16_t>(count), 0), ControlKind::Button)) {
+            const bool isFit = (code >= 0x120 && code < 0x130) || (code > 0x130 && code < 0x140) ||
+                               (code >= 0x150 && code < 0x160) || (code >= 0x220 && code < 0x230) ||
+                               (code >= 0x2c0 && code < 0x2ff);
+            EXPECT_TRUE(isFit) << std::hex << code;
+        }
+    }
+}
+
+TEST(VirtualLayout, AxesHaveNoGapsAndTheFullRange)
+{
+    EXPECT_EQ(codesOf(joystick(8, 2, 0), ControlKind::Axis),
+              (std::vector<std::uint16_t>{0, 1, 2, 3, 4, 5, 6, 7}));
+    for (const auto& slot : layoutOf(joystick(8, 2, 0))) {
+        if (slot.control.kind != ControlKind::Axis) continue;
+        EXPECT_EQ(slot.low, -32768);
+        EXPECT_EQ(slot.high, 32767);
+    }
+}
+
+TEST(VirtualLayout, HatsFollowEachOther)
+{
+    EXPECT_EQ(codesOf(joystick(8, 2, 4), ControlKind::Hat),
+              (std::vector<std::uint16_t>{0x10, 0x12, 0x14, 0x16}));
+}
+
+TEST(VirtualLayout, AGamepadHasItsOwnSetAndTriggersThatRestAtNothing)
+{
+    VirtualDevice pad;
+    pad.kind = VirtualKind::Gamepad;
+    EXPECT_EQ(codesOf(pad, ControlKind::Button).size(), 11U);
+    const auto layout = layoutOf(pad);
+    const auto* trigger =
+        findBy(layout, &VirtualSlot::control, VirtualControl{ControlKind::Axis, 3});
+    ASSERT_NE(trigger, nullptr);
+    EXPECT_EQ(trigger->sides, Sides::One);
+    EXPECT_EQ(trigger->high, 255);
+}
+
+TEST(VirtualLayout, WarnsOfShapesThatAreTakenForAGamepad)
+{
+    EXPECT_NE(shapeComplaint(joystick(6, 14, 0)), "");
+    EXPECT_NE(shapeComplaint(joystick(4, 32, 1)), "");
+    EXPECT_EQ(shapeComplaint(joystick(6, 13, 1)), "");
+    EXPECT_EQ(shapeComplaint(joystick(8, 32, 1)), "");
+}
+
+TEST(VirtualControl, IsReadBackAsItself)
+{
+    for (const auto kind : {ControlKind::Axis, ControlKind::Button, ControlKind::Hat}) {
+        const VirtualControl control{kind, 21};
+        EXPECT_EQ(parseVirtualControl(toText(control)), control);
+    }
+    for (const auto* text :
+         {"", "axis", "axis 0", "axis -1", "axis 99999", "button 1x", "lever 1"}) {
+        EXPECT_FALSE(parseVirtualControl(text)) << text;
+    }
+}
+
+}  // namespace
+}  // namespace jolly

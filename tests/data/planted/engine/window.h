@@ -1,0 +1,2 @@
+#include <QWidget>
+#include "ports/world.h"

@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "format/schema.h"
+
+#include "support/golden.h"
+
+#include <gtest/gtest.h>
+
+#include <cstdlib>
+
+namespace jolly::format
+{
+namespace
+{
+
+namespace fs = std::filesystem;
+
+/// Asks a validator that nobody here wrote.
+bool isValid(const fs::path& file)
+{
+    const auto command = std::string(JOLLY_PYTHON) + " -m jsonschema -i '" + file.string() + "' '" +
+                         (test::shippedData() / "tangle.schema.json").string() + "' 2>/dev/null";
+    return std::system(command.c_str()) == 0;
+}
+
+TEST(Schema, ThePublishedOneIsTheOneTheReaderFollows)
+{
+    test::expectGolden(test::shippedData() / "tangle.schema.json", writeSchema());
+}
+
+TEST(Schema, TheDemoTangleIsValid)
+{
+    EXPECT_TRUE(isValid(test::shippedData() / "demo" / "marrowmere.tangle"));
+}
+
+TEST(Schema, RefusesWhatTheReaderRefuses)
+{
+    for (const auto* name :
+         {"unknown-stage", "amount-out-of-range", "point-is-a-number", "strand-is-a-text",
+          "too-many-buttons", "newer-version", "json-list"}) {
+        EXPECT_FALSE(isValid(test::testData() / "defects" / (std::string(name) + ".tangle")))
+            << name;
+    }
+}
+
+}  // namespace
+}  // namespace jolly::format

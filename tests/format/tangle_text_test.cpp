@@ -1,0 +1,141 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "format/tangle_text.h"
+
+#include "format/place.h"
+#include "support/golden.h"
+#include "support/small_tangle.h"
+
+#include <gmock/gmock.h>
+
+namespace jolly::format
+{
+namespace
+{
+
+using namespace test;
+using testing::HasSubstr;
+
+Tangle crowded()
+{
+    auto tangle = smallTangle();
+    tangle.rig[0].identity.uniq = "serial \"7\"";
+    tangle.layers.push_back({"water", "On water ≈", {}});
+    tangle.craft.push_back({"gannet", "Gannet 12", "everywhere", {}});
+    tangle.devices.push_back({.id = "pad", .name = "Pad", .kind = VirtualKind::Gamepad});
+    auto& strand = addStrand(tangle, kX, axis(1),
+                             {{DeadZone{0.01, 0.02, 0.03, 0.04}}, {Curve{}, false}, {Invert{}}});
+    strand.note = "a note\nof two lines";
+    strand.layer = "water";
+    strand.whenAway = WhenAway::Keep;
+    addStrand(tangle, kTrigger, button(3)).isOn = false;
+    return tangle;
+}
+
+TEST(TangleText, AWrittenTangleIsReadBackAsItself)
+{
+    const auto tangle = crowded();
+    const auto read = readTangle(writeTangle(tangle));
+    EXPECT_TRUE(read.isReadable);
+    EXPECT_EQ(read.tangle, tangle);
+}
+
+TEST(TangleText, WritingTwiceGivesTheSameBytes)
+{
+    const auto text = writeTangle(crowded());
+    EXPECT_EQ(writeTangle(readTangle(text).tangle), text);
+}
+
+TEST(TangleText, TheDemoTangleIsSoundAndWrittenAsItIs)
+{
+    const auto file = shippedData() / "demo" / "marrowmere.tangle";
+    const auto read = readTangle(textOf(file));
+    EXPECT_TRUE(read.problems.empty()) << toText(read.problems.front(), "marrowmere.tangle");
+    expectGolden(file, writeTangle(read.tangle));
+}
+
+TEST(TangleText, UnknownFieldsAreKeptWhereTheyWere)
+{
+    auto text = writeTangle(crowded());
+    const auto insert = [&](const std::string& before, const std::string& what) {
+        text.insert(text.find(before), what);
+    };
+    insert("\"id\": \"strand-1\"", "\"colour\": {\"deep\": [1, 2]}, ");
+    insert("\"stage\": \"dead zone\"", "\"wobble\": 3, ");
+    insert("\"name\": \"Small\"", "\"sky\": null, ");
+    const auto read = readTangle(text);
+    EXPECT_TRUE(read.isReadable);
+    EXPECT_EQ(read.tangle.strands[0].extra[0].second, "{\"deep\":[1,2]}");
+    EXPECT_EQ(read.tangle.strands[0].stages[0].extra[0].first, "wobble");
+    EXPECT_EQ(readTangle(writeTangle(read.tangle)).tangle, read.tangle);
+}
+
+TEST(TangleText, UnknownFieldsAreNamed)
+{
+    const auto read = readTangle(R"({"tangle": 1, "name": "A", "sterands": []})");
+    ASSERT_EQ(read.problems.size(), 1U);
+    EXPECT_EQ(toText(read.problems[0], "a.tangle"),
+              "a.tangle:1:40: note: /sterands: \"sterands\" is nothing this version knows here. It "
+              "is kept but "
+              "has no effect; check its spelling.");
+}
+
+TEST(TangleText, SeveralProblemsAreReportedAtOnceEachWithItsPlace)
+{
+    const auto read = readTangle(
+        "{\"tangle\": 1,\n \"name\": 7,\n \"layers\": [{\"id\": \"base\"}],\n \"rig\": {}}");
+    EXPECT_FALSE(read.isReadable);
+    ASSERT_EQ(read.problems.size(), 3U);
+    EXPECT_EQ(read.problems[0].line, 2);
+    EXPECT_EQ(read.problems[1].line, 4);
+    EXPECT_EQ(read.problems[2].path, "/layers/0");
+    EXPECT_EQ(read.problems[2].line, 3);
+}
+
+TEST(TangleText, AMinimalTangleHasBaseAndEverywhere)
+{
+    const auto read = readTangle(R"({"tangle": 1, "name": "A"})");
+    EXPECT_TRUE(read.isReadable);
+    EXPECT_EQ(read.tangle.layers.size(), 1U);
+    EXPECT_EQ(read.tangle.craft[0].id, "everywhere");
+}
+
+TEST(TangleText, AnyCutOfAFileIsRefusedWithoutACrash)
+{
+    const auto text = writeTangle(crowded());
+    for (std::size_t length = 0; length + 2 < text.size(); length += 7) {
+        const auto read = readTangle(text.substr(0, length));
+        EXPECT_FALSE(read.isReadable) << length;
+        EXPECT_TRUE(hasErrors(read.problems));
+    }
+}
+
+TEST(TangleText, AnyDamagedByteIsReadOrRefusedWithoutACrash)
+{
+    const auto text = writeTangle(crowded());
+    for (std::size_t at = 0; at < text.size(); at += 3) {
+        for (const char c : {'}', '"', '\\', '9', '\xff', '\0'}) {
+            auto damaged = text;
+            damaged[at] = c;
+            const auto read = readTangle(damaged);
+            EXPECT_TRUE(read.isReadable || hasErrors(read.problems));
+        }
+    }
+}
+
+TEST(Place, CountsLinesAndCharacters)
+{
+    EXPECT_EQ(placeAt("ab\ncd", 4), (Place{2, 2}));
+    EXPECT_EQ(placeAt("é€x", 5), (Place{1, 3})) << "characters, not bytes";
+}
+
+TEST(Place, FindsTheLastParentThatIsThere)
+{
+    const std::string json = "{\"a\": [1, {\"b\\\"]\": 2}],\n \"c\": true}";
+    EXPECT_EQ(placeOf(json, "/a/1/b\\\"]"), (Place{1, 20}));
+    EXPECT_EQ(placeOf(json, "/c"), (Place{2, 7}));
+    EXPECT_EQ(placeOf(json, "/c/nothing"), (Place{2, 7}));
+    EXPECT_EQ(placeOf(json, "/a/0"), (Place{1, 8}));
+}
+
+}  // namespace
+}  // namespace jolly::format

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/calibration/calibration.h"
 #include "core/value/control_code.h"
 #include "core/value/value.h"
 
@@ -34,6 +35,16 @@ struct ControlDescription {
     std::int32_t high = 1;
 
     friend bool operator==(const ControlDescription&, const ControlDescription&) = default;
+
+    /// The value of its counts when nothing but its range is known; axes count as two-sided.
+    /// RT-safe.
+    [[nodiscard]] Value valueOf(Counts counts) const noexcept
+    {
+        if (kind != ControlKind::Axis) {
+            return {static_cast<double>(counts.x), static_cast<double>(counts.y)};
+        }
+        return {Calibration::ofRange(low, high).valueOf(counts.x, Sides::Two), 0.0};
+    }
 };
 
 /// A physical device as a world sees it. The order of `controls` is that of the moves it sends.

@@ -1,0 +1,84 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/first_look.h"
+#include "cli/open_world.h"
+#include "control/status_json.h"
+
+#include <iostream>
+
+namespace jolly
+{
+
+namespace
+{
+
+/// How long a world may take to tell what is there: permissions are retried for three seconds.
+constexpr Time kLook = std::chrono::milliseconds(3500);
+constexpr Time kShortLook = std::chrono::milliseconds(300);
+
+std::size_t countOf(const ControllerDescription& d, ControlKind kind)
+{
+    return static_cast<std::size_t>(
+        std::ranges::count(d.controls, kind, &ControlDescription::kind));
+}
+
+void print(const ControllerDescription& d)
+{
+    std::cout << d.identity.name << "\n  port "
+              << (d.identity.phys.empty() ? "unknown" : d.identity.phys);
+    if (!d.identity.uniq.empty()) std::cout << ", serial " << d.identity.uniq;
+    std::cout << "\n  " << countOf(d, ControlKind::Axis) << " axes, "
+              << countOf(d, ControlKind::Button) << " buttons, " << countOf(d, ControlKind::Hat)
+              << " hats, " << countOf(d, ControlKind::Turner) << " turners\n ";
+    for (const auto& control : d.controls) {
+        std::cout << " " << toText(control.code);
+        if (control.kind == ControlKind::Axis)
+            std::cout << "[" << control.low << ".." << control.high << "]";
+    }
+    std::cout << "\n";
+}
+
+ExitCode list(const WorldChoice& choice, bool wantsJson)
+{
+    const auto world = choice.open();
+    if (!world) {
+        complain(world.error());
+        return codeOf(world.error());
+    }
+    FirstLook look;
+    const auto start = (*world)->now();
+    (*world)->wait(start + kShortLook, look);
+    for (auto left = start + kLook; look.controllers.empty() && (*world)->now() < left;)
+        (*world)->wait(left, look);
+    EngineStatus status;
+    for (const auto& [handle, seen] : look.controllers)
+        status.controllers.push_back({.description = seen.description});
+    for (const auto& [path, problem] : look.troubles) status.troubles.push_back(problem);
+    if (wantsJson) {
+        std::cout << statusToJson(status) << std::endl;
+        return ExitCode::Fine;
+    }
+    for (const auto& controller : status.controllers) print(controller.description);
+    complain(status.troubles, "tangle");
+    if (status.controllers.empty())
+        std::cout << "No controller is there that you may read. See docs/permissions.md.\n";
+    return status.controllers.empty() && !status.troubles.empty() ? ExitCode::WorldRefuses
+                                                                  : ExitCode::Fine;
+}
+
+}  // namespace
+
+void addDevices(CLI::App& app, ExitCode& code)
+{
+    struct Options {
+        WorldChoice world;
+        bool wantsJson = false;
+    };
+    auto options = std::make_shared<Options>();
+    auto* command =
+        app.add_subcommand("devices", "Lists the controllers that are there, and their controls");
+    options->world.addTo(*command);
+    command->add_flag("--json", options->wantsJson, "As JSON, with everything there is to know");
+    command->callback([options, &code] { code = list(options->world, options->wantsJson); });
+}
+
+}  // namespace jolly

@@ -1,0 +1,115 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/open_world.h"
+#include "cli/running_engine.h"
+#include "format/files.h"
+
+#include <csignal>
+#include <iostream>
+
+namespace jolly
+{
+
+namespace
+{
+
+struct RunOptions {
+    WorldChoice world;
+    std::string file;
+    double seconds = 0.0;
+    bool staysIdle = false;
+};
+
+/// How long the world may take to tell what is there before the flight begins.
+constexpr Time kSettle = std::chrono::milliseconds(150);
+
+RunningEngine* g_running = nullptr;
+
+void stopRunning(int)
+{
+    if (g_running) g_running->requestStop();
+}
+
+/// Reads the tangle to run; an empty one when none was named.
+Result<Tangle> readFile(const std::string& file, ExitCode& code)
+{
+    if (file.empty()) return Tangle{};
+    const auto text = format::readText(file);
+    if (!text) {
+        code = ExitCode::Usage;
+        return tl::unexpected(text.error());
+    }
+    const auto read = format::readTangle(*text);
+    complain(read.problems, file);
+    if (!hasErrors(read.problems)) return read.tangle;
+    code = ExitCode::Faulty;
+    return fail(Failure::Code::Unreadable, file + " was not run because of these errors.",
+                "Mend them, then run it again.");
+}
+
+ExitCode fly(RunningEngine& running, const RunOptions& options)
+{
+    const auto start = running.now();
+    while (running.now() < start + kSettle) running.engine().step(start + kSettle);
+    if (!options.staysIdle) {
+        if (const auto done = running.engine().goLive(); !done) {
+            complain(done.error());
+            return ExitCode::WorldRefuses;
+        }
+    }
+    for (const auto& problem : running.problems())
+        std::cerr << "tangle: " << problem.sentence << " " << problem.cure << "\n";
+    std::cerr << (options.staysIdle ? "The engine is idle." : "Live.") << " Ctrl+C ends it."
+              << std::endl;
+    const auto length =
+        std::chrono::duration_cast<Time>(std::chrono::duration<double>(options.seconds));
+    running.run(options.seconds > 0.0 ? running.now() + length : Time::max());
+    return ExitCode::Fine;
+}
+
+ExitCode run(const RunOptions& options)
+{
+    auto code = ExitCode::Fine;
+    const auto tangle = readFile(options.file, code);
+    if (!tangle) {
+        complain(tangle.error());
+        return code;
+    }
+    auto world = options.world.open();
+    if (!world) {
+        complain(world.error());
+        return codeOf(world.error());
+    }
+    auto live = LiveMemory::make();
+    if (!live) {
+        complain(live.error());
+        return ExitCode::WorldRefuses;
+    }
+    RunningEngine running(std::move(*world), std::move(*live));
+    const auto service = EngineService::offer(running);
+    if (!service) complain(service.error());
+    if (!service && service.error().code == Failure::Code::Busy) return ExitCode::WorldRefuses;
+    running.begin(*tangle);
+    g_running = &running;
+    std::signal(SIGINT, stopRunning);
+    std::signal(SIGTERM, stopRunning);
+    code = fly(running, options);
+    g_running = nullptr;
+    return code;
+}
+
+}  // namespace
+
+void addRun(CLI::App& app, ExitCode& code)
+{
+    auto options = std::make_shared<RunOptions>();
+    auto* command =
+        app.add_subcommand("run", "Runs a tangle: makes its virtual devices and moves them");
+    command->add_option("FILE", options->file, "Tangle file; none is an empty tangle");
+    options->world.addTo(*command);
+    command->add_option("--for", options->seconds, "End after so many seconds")
+        ->check(CLI::PositiveNumber);
+    command->add_flag("--idle", options->staysIdle, "Wait to be told to go live");
+    command->callback([options, &code] { code = run(*options); });
+}
+
+}  // namespace jolly

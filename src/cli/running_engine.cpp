@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/running_engine.h"
+
+#include "control/preflight.h"
+
+#include <algorithm>
+#include <iostream>
+
+namespace jolly
+{
+
+RunningEngine::RunningEngine(std::unique_ptr<World> world, LiveMemory live)
+    : m_world(std::move(world)),
+      m_live(std::move(live)),
+      m_engine(*m_world, m_live.block(), m_board),
+      m_door(*m_world)
+{
+}
+
+RunningEngine::~RunningEngine() = default;
+
+void RunningEngine::begin(const Tangle& tangle)
+{
+    remember(tangle);
+    m_engine.take(std::make_unique<WovenTangle>(tangle));
+}
+
+void RunningEngine::remember(const Tangle& tangle)
+{
+    const std::lock_guard lock(m_mutex);
+    m_tangle = tangle;
+}
+
+void RunningEngine::run(Time end)
+{
+    while (!m_isStopped.load(std::memory_order_relaxed) && !m_door.hasQuit() && now() < end) {
+        m_engine.step(end);
+        m_door.serve(m_engine);
+        if (m_engine.generation() != m_toldGeneration) tellTroubles();
+    }
+    m_engine.standDown();
+    while (!m_engine.isAtRest()) m_engine.step(Time::max());
+    m_door.serve(m_engine);
+}
+
+void RunningEngine::requestStop() noexcept
+{
+    m_isStopped.store(true, std::memory_order_relaxed);
+    m_world->wake();
+}
+
+void RunningEngine::tellTroubles()
+{
+    m_toldGeneration = m_engine.generation();
+    std::vector<std::string> present;
+    for (const auto& trouble : m_board.get()->troubles) {
+        present.push_back(trouble.sentence);
+        if (std::ranges::find(m_told, trouble.sentence) != m_told.end()) continue;
+        std::cerr << "tangle: " << trouble.sentence << " " << trouble.cure << std::endl;
+    }
+    m_told = std::move(present);
+}
+
+Problems RunningEngine::load(const std::string& text, bool& accepted)
+{
+    auto read = format::readTangle(text);
+    accepted = read.isReadable;
+    if (!read.isReadable) return read.problems;
+    if (const auto done = m_door.take(std::make_unique<WovenTangle>(read.tangle)); !done) {
+        accepted = false;
+        read.problems.push_back({Severity::Error, "", done.error().sentence, done.error().cure});
+        return read.problems;
+    }
+    remember(read.tangle);
+    return read.problems;
+}
+
+Problems RunningEngine::problems() const
+{
+    const std::lock_guard lock(m_mutex);
+    return preflight(m_tangle, *m_board.get());
+}
+
+std::string RunningEngine::tangle() const
+{
+    const std::lock_guard lock(m_mutex);
+    return format::writeTangle(m_tangle);
+}
+
+}  // namespace jolly

@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "control/engine_service.h"
+#include "engine/engine_door.h"
+#include "format/tangle_text.h"
+
+namespace jolly
+{
+
+/// An engine with its world, its shared values and its loop: what `tangle run` is. The loop runs in
+/// run(); everything else may be called from other threads meanwhile.
+class RunningEngine : public EngineHost
+{
+ public:
+    RunningEngine(std::unique_ptr<World> world, LiveMemory live);
+    ~RunningEngine() override;
+
+    /// Before run(): the tangle to begin with.
+    void begin(const Tangle& tangle);
+    [[nodiscard]] Engine& engine() noexcept { return m_engine; }
+
+    /// Runs until quit(), requestStop() or `end`, then stands down. Says new troubles on standard
+    /// error.
+    void run(Time end);
+
+    /// Ends run() soon. Safe in a signal handler.
+    void requestStop() noexcept;
+
+    [[nodiscard]] Time now() const noexcept { return m_world->now(); }
+
+    [[nodiscard]] Problems load(const std::string& tangle, bool& accepted) override;
+    [[nodiscard]] Fallible goLive() override { return m_door.goLive(); }
+    [[nodiscard]] Fallible standDown() override { return m_door.standDown(); }
+    [[nodiscard]] Fallible quit() override { return m_door.quit(); }
+    [[nodiscard]] std::shared_ptr<const EngineStatus> status() const override
+    {
+        return m_board.get();
+    }
+    [[nodiscard]] Problems problems() const override;
+    [[nodiscard]] std::string tangle() const override;
+    [[nodiscard]] int liveFd() const override { return m_live.fd(); }
+
+ private:
+    void remember(const Tangle& tangle);
+    void tellTroubles();
+
+    std::unique_ptr<World> m_world;
+    LiveMemory m_live;
+    StatusBoard m_board;
+    Engine m_engine;
+    EngineDoor m_door;
+    std::atomic<bool> m_isStopped{false};
+    mutable std::mutex m_mutex;  ///< of m_tangle; never taken by the loop
+    Tangle m_tangle;
+    std::uint64_t m_toldGeneration = 0;
+    std::vector<std::string> m_told;
+};
+
+}  // namespace jolly

@@ -1,0 +1,101 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/commands.h"
+#include "control/engine_client.h"
+#include "control/status_json.h"
+
+#include <iostream>
+
+/// The commands that talk to a running engine: status, live, down.
+namespace jolly
+{
+
+namespace
+{
+
+/// Calls `talk` with the engine that runs; says so when there is none.
+template <class Talk>
+ExitCode withEngine(Talk&& talk)
+{
+    auto client = EngineClient::connect();
+    if (!client) {
+        complain(client.error());
+        return ExitCode::WorldRefuses;
+    }
+    if (const Fallible done = talk(**client); !done) {
+        complain(done.error());
+        return ExitCode::WorldRefuses;
+    }
+    return ExitCode::Fine;
+}
+
+const char* wordFor(Hold hold)
+{
+    switch (hold) {
+        case Hold::Held:
+            return "held";
+        case Hold::Waiting:
+            return "waits to be held";
+        case Hold::Free:
+            return "games hear it";
+    }
+    return "";
+}
+
+void print(const EngineStatus& status)
+{
+    std::cout << "\"" << status.tangle << "\" is " << (status.isLive ? "live" : "idle") << ".\n";
+    for (const auto& c : status.controllers) {
+        std::cout << "  " << c.description.identity.name << ": "
+                  << (c.rig < 0 ? "not in the tangle, " : "") << wordFor(c.hold) << "\n";
+    }
+    for (const auto& d : status.devices)
+        std::cout << "  " << d.id << ": " << (d.isThere ? "games see it" : "not made") << "\n";
+}
+
+Fallible tellStatus(EngineLink& engine, bool wantsJson)
+{
+    const auto status = engine.status();
+    if (!status) return tl::unexpected(status.error());
+    if (wantsJson) {
+        std::cout << statusToJson(*status) << std::endl;
+        return {};
+    }
+    print(*status);
+    const auto problems = engine.problems();
+    if (!problems) return tl::unexpected(problems.error());
+    for (const auto& problem : *problems)
+        std::cout << "  " << problem.sentence << " " << problem.cure << "\n";
+    return {};
+}
+
+}  // namespace
+
+void addStatus(CLI::App& app, ExitCode& code)
+{
+    auto wantsJson = std::make_shared<bool>(false);
+    auto* command = app.add_subcommand("status", "Says what the running engine is doing");
+    command->add_flag("--json", *wantsJson, "As JSON");
+    command->callback([wantsJson, &code] {
+        code = withEngine([&](EngineLink& engine) { return tellStatus(engine, *wantsJson); });
+    });
+}
+
+void addLive(CLI::App& app, ExitCode& code)
+{
+    auto* command = app.add_subcommand("live", "Makes the running engine go live");
+    command->callback(
+        [&code] { code = withEngine([](EngineLink& engine) { return engine.goLive(); }); });
+}
+
+void addDown(CLI::App& app, ExitCode& code)
+{
+    auto quits = std::make_shared<bool>(false);
+    auto* command = app.add_subcommand("down", "Makes the running engine stand down");
+    command->add_flag("--quit", *quits, "End the engine, too");
+    command->callback([quits, &code] {
+        code = withEngine(
+            [&](EngineLink& engine) { return *quits ? engine.quit() : engine.standDown(); });
+    });
+}
+
+}  // namespace jolly

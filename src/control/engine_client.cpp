@@ -1,0 +1,144 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/engine_client.h"
+
+#include "control/bus_names.h"
+#include "control/engine_proxy.h"
+#include "control/status_json.h"
+
+#include <sdbus-c++/sdbus-c++.h>
+
+#include <chrono>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr auto kPatience = std::chrono::seconds(6);
+
+constexpr std::pair<const char*, Failure::Code> kCodes[] = {
+    {"NotThere", Failure::Code::NotThere},
+    {"NotAllowed", Failure::Code::NotAllowed},
+    {"Busy", Failure::Code::Busy},
+    {"Unreadable", Failure::Code::Unreadable},
+    {"System", Failure::Code::System}};
+
+tl::unexpected<Failure> noEngine()
+{
+    return fail(Failure::Code::NotThere, "No engine is running.",
+                "Start one with \"tangle run FILE\" or open the window.");
+}
+
+tl::unexpected<Failure> failureOf(const sdbus::Error& error)
+{
+    for (const auto& [name, code] : kCodes) {
+        if (error.getName() == std::string(kBusError) + name)
+            return fail(code, error.getMessage(), "");
+    }
+    return noEngine();
+}
+
+/// What `call` gives; an exception of the bus becomes a failure.
+template <class Call>
+auto guarded(Call&& call) -> Result<decltype(call())>
+{
+    try {
+        if constexpr (std::is_void_v<decltype(call())>) {
+            call();
+            return {};
+        } else {
+            return call();
+        }
+    } catch (const sdbus::Error& error) {
+        return failureOf(error);
+    }
+}
+
+}  // namespace
+
+/// Keeps the connection alive for as long as the proxy on it.
+struct ClientConnection {
+    std::unique_ptr<sdbus::IConnection> m_connection;
+};
+
+class EngineClient::Proxy : private ClientConnection,
+                            public sdbus::ProxyInterfaces<org::jollytangle::Engine1_proxy>
+{
+ public:
+    explicit Proxy(std::unique_ptr<sdbus::IConnection> connection)
+        : ClientConnection{std::move(connection)},
+          ProxyInterfaces(*m_connection, kBusName, kBusObject)
+    {
+        registerProxy();
+    }
+    ~Proxy() { unregisterProxy(); }
+};
+
+EngineClient::EngineClient(std::unique_ptr<Proxy> proxy) : m_proxy(std::move(proxy)) {}
+
+EngineClient::~EngineClient() = default;
+
+Result<std::unique_ptr<EngineClient>> EngineClient::connect()
+{
+    try {
+        auto connection = sdbus::createSessionBusConnection();
+        connection->setMethodCallTimeout(kPatience);
+        std::unique_ptr<EngineClient> client(
+            new EngineClient(std::make_unique<Proxy>(std::move(connection))));
+        if (auto status = client->status(); !status)
+            return tl::unexpected(std::move(status.error()));
+        return client;
+    } catch (const sdbus::Error&) {
+        return fail(Failure::Code::NotThere,
+                    "There is no session bus, so no engine can be reached.",
+                    "Start the program as \"dbus-run-session -- COMMAND\" to have one.");
+    }
+}
+
+Result<LoadResult> EngineClient::load(const std::string& tangle)
+{
+    return guarded([&]() -> LoadResult {
+        const auto [accepted, problems] = m_proxy->Load(tangle);
+        return {accepted, problemsFromJson(problems)};
+    });
+}
+
+Fallible EngineClient::goLive()
+{
+    return guarded([this] { m_proxy->GoLive(); });
+}
+
+Fallible EngineClient::standDown()
+{
+    return guarded([this] { m_proxy->StandDown(); });
+}
+
+Fallible EngineClient::quit()
+{
+    return guarded([this] { m_proxy->Quit(); });
+}
+
+Result<EngineStatus> EngineClient::status()
+{
+    return guarded([this] { return m_proxy->Status(); }).and_then(statusFromJson);
+}
+
+Result<Problems> EngineClient::problems()
+{
+    return guarded([this] { return m_proxy->Problems(); }).map(problemsFromJson);
+}
+
+Result<std::string> EngineClient::tangle()
+{
+    return guarded([this] { return m_proxy->Tangle(); });
+}
+
+Result<LiveView> EngineClient::values()
+{
+    const auto fd = guarded([this] { return m_proxy->Values(); });
+    if (!fd) return tl::unexpected(fd.error());
+    return LiveView::map(fd->get());
+}
+
+}  // namespace jolly

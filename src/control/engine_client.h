@@ -1,0 +1,59 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "control/live_view.h"
+#include "core/value/result.h"
+#include "engine/status.h"
+
+#include <memory>
+
+namespace jolly
+{
+
+/// What became of a tangle that was sent to the engine.
+struct LoadResult {
+    bool isAccepted = false;
+    Problems problems;
+};
+
+/// An engine to talk to. Every call may fail with NotThere when the engine has gone.
+class EngineLink
+{
+ public:
+    virtual ~EngineLink() = default;
+
+    [[nodiscard]] virtual Result<LoadResult> load(const std::string& tangle) = 0;
+    [[nodiscard]] virtual Fallible goLive() = 0;
+    [[nodiscard]] virtual Fallible standDown() = 0;
+    [[nodiscard]] virtual Fallible quit() = 0;
+    [[nodiscard]] virtual Result<EngineStatus> status() = 0;
+    [[nodiscard]] virtual Result<Problems> problems() = 0;
+    [[nodiscard]] virtual Result<std::string> tangle() = 0;
+    [[nodiscard]] virtual Result<LiveView> values() = 0;
+};
+
+/// The engine on the session bus.
+class EngineClient : public EngineLink
+{
+ public:
+    /// NotThere when no engine runs or there is no session bus; the sentence says which.
+    [[nodiscard]] static Result<std::unique_ptr<EngineClient>> connect();
+    ~EngineClient() override;
+
+    [[nodiscard]] Result<LoadResult> load(const std::string& tangle) override;
+    [[nodiscard]] Fallible goLive() override;
+    [[nodiscard]] Fallible standDown() override;
+    [[nodiscard]] Fallible quit() override;
+    [[nodiscard]] Result<EngineStatus> status() override;
+    [[nodiscard]] Result<Problems> problems() override;
+    [[nodiscard]] Result<std::string> tangle() override;
+    [[nodiscard]] Result<LiveView> values() override;
+
+ private:
+    class Proxy;
+    explicit EngineClient(std::unique_ptr<Proxy> proxy);
+
+    std::unique_ptr<Proxy> m_proxy;
+};
+
+}  // namespace jolly

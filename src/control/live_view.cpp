@@ -1,0 +1,88 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/live_view.h"
+
+#include <sys/mman.h>
+#include <unistd.h>
+
+#include <algorithm>
+#include <cerrno>
+#include <cstring>
+#include <utility>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr int kTries = 64;
+
+}  // namespace
+
+LiveView::LiveView(LiveView&& other) noexcept : m_block(std::exchange(other.m_block, nullptr)) {}
+
+LiveView& LiveView::operator=(LiveView&& other) noexcept
+{
+    std::swap(m_block, other.m_block);
+    return *this;
+}
+
+LiveView::~LiveView()
+{
+    if (m_block) munmap(const_cast<LiveBlock*>(m_block), sizeof(LiveBlock));
+}
+
+Result<LiveView> LiveView::map(int fd)
+{
+    void* place = mmap(nullptr, sizeof(LiveBlock), PROT_READ, MAP_SHARED, fd, 0);
+    if (place == MAP_FAILED) {
+        return fail(Failure::Code::System,
+                    std::string("The live values cannot be read: ") + std::strerror(errno) + ".",
+                    "Start the engine again.", errno);
+    }
+    LiveView view(static_cast<const LiveBlock*>(place));
+    const auto& header = view.m_block->header;
+    if (header.magic != kLiveMagic || header.version != kLiveVersion) {
+        return fail(Failure::Code::Unreadable,
+                    "The engine that runs is of another version than this window.",
+                    "Stop it with \"tangle down\" and start it again.");
+    }
+    return view;
+}
+
+std::uint64_t LiveView::sequence() const noexcept
+{
+    return m_block ? m_block->header.sequence.load(std::memory_order_acquire) : 0;
+}
+
+bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const
+{
+    if (!m_block) return false;
+    count = std::min(count, kLiveSlots);
+    const auto& header = m_block->header;
+    LiveSnapshot copy = std::move(snapshot);
+    copy.slots.resize(count);
+    for (int attempt = 0; attempt < kTries; ++attempt) {
+        const auto before = sequence();
+        if (before % 2 != 0) continue;
+        for (std::uint32_t i = 0; i < count; ++i) {
+            const auto& slot = m_block->slots[i];
+            copy.slots[i] = {{slot.raw.load(std::memory_order_relaxed),
+                              slot.rawY.load(std::memory_order_relaxed)},
+                             slot.value.load(std::memory_order_relaxed),
+                             slot.moves.load(std::memory_order_relaxed)};
+        }
+        copy.generation = header.generation.load(std::memory_order_relaxed);
+        copy.events = header.events.load(std::memory_order_relaxed);
+        copy.delay = Time(header.delayNs.load(std::memory_order_relaxed));
+        std::atomic_thread_fence(std::memory_order_acquire);
+        if (header.sequence.load(std::memory_order_relaxed) != before) continue;
+        copy.sequence = before;
+        snapshot = std::move(copy);
+        return true;
+    }
+    snapshot = std::move(copy);
+    return false;
+}
+
+}  // namespace jolly

@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/value/result.h"
+#include "core/value/time.h"
+#include "core/value/value.h"
+#include "engine/live_layout.h"
+
+#include <vector>
+
+namespace jolly
+{
+
+/// One slot of the live block as it was read.
+struct LiveValue {
+    Counts raw;
+    double value = 0.0;
+    std::uint64_t moves = 0;
+};
+
+/// All of the live block at one moment.
+struct LiveSnapshot {
+    std::uint64_t sequence = 0;  ///< even; the same number means that nothing moved
+    std::uint64_t generation = 0;
+    std::uint64_t events = 0;
+    Time delay{};  ///< of the last written frame
+    std::vector<LiveValue> slots;
+};
+
+/// A client's view of the live block. Reading never slows the engine.
+class LiveView
+{
+ public:
+    LiveView() = default;
+    LiveView(LiveView&& other) noexcept;
+    LiveView& operator=(LiveView&& other) noexcept;
+    ~LiveView();
+
+    /// Maps the block behind `fd`, which stays the caller's. Unreadable when it is none of our
+    /// version.
+    [[nodiscard]] static Result<LiveView> map(int fd);
+
+    [[nodiscard]] bool isMapped() const noexcept { return m_block != nullptr; }
+
+    /// The number that changes with every move; odd while the engine writes.
+    [[nodiscard]] std::uint64_t sequence() const noexcept;
+
+    /// Copies the first `count` slots as they were together. @return false when the engine wrote
+    /// all the while (`snapshot` is then not to be used) or nothing is mapped.
+    [[nodiscard]] bool read(std::uint32_t count, LiveSnapshot& snapshot) const;
+
+ private:
+    explicit LiveView(const LiveBlock* block) : m_block(block) {}
+
+    const LiveBlock* m_block = nullptr;
+};
+
+}  // namespace jolly

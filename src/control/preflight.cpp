@@ -1,0 +1,86 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/preflight.h"
+
+#include "core/weave/weave.h"
+
+#include <algorithm>
+
+namespace jolly
+{
+
+namespace
+{
+
+std::string countOf(std::size_t count, const std::string& thing)
+{
+    return std::to_string(count) + " " + thing + (count == 1 ? "" : "s");
+}
+
+std::size_t strandsOf(const Tangle& tangle, const RigController& controller)
+{
+    return static_cast<std::size_t>(
+        std::ranges::count_if(tangle.strands, [&](const Strand& strand) {
+            return doesCount(strand) && std::ranges::any_of(strand.sources, [&](const auto& s) {
+                       return s.controller == controller.id;
+                   });
+        }));
+}
+
+void findAway(const Tangle& tangle, const EngineStatus& status, Problems& problems)
+{
+    for (std::size_t r = 0; r < tangle.rig.size(); ++r) {
+        const auto isHere = [r](const auto& c) { return c.rig == static_cast<int>(r); };
+        const auto isDoubt = [r](const auto& d) { return d.rig == r; };
+        if (std::ranges::any_of(status.controllers, isHere) ||
+            std::ranges::any_of(status.doubts, isDoubt))
+            continue;
+        problems.push_back(
+            {Severity::Warning, "/rig/" + std::to_string(r), tangle.rig[r].alias + " is away.",
+             "Plug it in; its " + countOf(strandsOf(tangle, tangle.rig[r]), "strand") +
+                 " wait for it."});
+    }
+}
+
+void findDoubts(const Tangle& tangle, const EngineStatus& status, Problems& problems)
+{
+    for (const auto& doubt : status.doubts) {
+        if (doubt.rig >= tangle.rig.size()) continue;
+        std::string ports;
+        for (const auto candidate : doubt.candidates) {
+            if (candidate >= status.controllers.size()) continue;
+            ports += (ports.empty() ? "" : ", ") +
+                     status.controllers[candidate].description.identity.phys;
+        }
+        problems.push_back(
+            {Severity::Warning, "/rig/" + std::to_string(doubt.rig),
+             "It is not clear which controller is " + tangle.rig[doubt.rig].alias +
+                 ": alike ones are at " + ports + ".",
+             "Say on its card on the Rig page which one it is; the answer is kept."});
+    }
+}
+
+void findWaiting(const Tangle& tangle, const EngineStatus& status, Problems& problems)
+{
+    for (const auto& controller : status.controllers) {
+        if (controller.hold != Hold::Waiting || controller.rig < 0) continue;
+        const auto rig = static_cast<std::size_t>(controller.rig);
+        if (rig >= tangle.rig.size()) continue;
+        problems.push_back({Severity::Warning, "/rig/" + std::to_string(rig),
+                            tangle.rig[rig].alias + " is not held yet: games hear it, too.",
+                            "Let go of its buttons; it is held as soon as none is pressed."});
+    }
+}
+
+}  // namespace
+
+Problems preflight(const Tangle& tangle, const EngineStatus& status)
+{
+    auto problems = findProblems(tangle);
+    findAway(tangle, status, problems);
+    findDoubts(tangle, status, problems);
+    findWaiting(tangle, status, problems);
+    problems.insert(problems.end(), status.troubles.begin(), status.troubles.end());
+    return problems;
+}
+
+}  // namespace jolly

@@ -1,0 +1,169 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/status_json.h"
+
+#include <nlohmann/json.hpp>
+
+namespace jolly
+{
+
+namespace
+{
+
+using Json = nlohmann::ordered_json;
+
+constexpr const char* kControllerKinds[] = {"stick", "gamepad", "keyboard", "pointer"};
+constexpr const char* kControlKinds[] = {"axis", "button", "hat", "turner"};
+constexpr const char* kHolds[] = {"free", "waiting", "held"};
+
+template <class Enum, std::size_t N>
+Enum enumOf(const Json& json, const char* const (&names)[N])
+{
+    for (std::size_t i = 0; i < N; ++i) {
+        if (json == names[i]) return static_cast<Enum>(i);
+    }
+    return Enum{};
+}
+
+template <class Enum, std::size_t N>
+const char* nameOf(Enum value, const char* const (&names)[N])
+{
+    return names[static_cast<std::size_t>(value)];
+}
+
+Json toJson(const Identity& i)
+{
+    return {{"bus", i.bus},   {"vendor", i.vendor}, {"product", i.product}, {"version", i.version},
+            {"name", i.name}, {"uniq", i.uniq},     {"phys", i.phys}};
+}
+
+Identity identityOf(const Json& j)
+{
+    return {j.at("bus"),  j.at("vendor"), j.at("product"), j.at("version"),
+            j.at("name"), j.at("uniq"),   j.at("phys")};
+}
+
+Json toJson(const PresentController& c)
+{
+    auto controls = Json::array();
+    for (const auto& control : c.description.controls) {
+        controls.push_back({{"code", toText(control.code)},
+                            {"kind", nameOf(control.kind, kControlKinds)},
+                            {"low", control.low},
+                            {"high", control.high}});
+    }
+    return {{"identity", toJson(c.description.identity)},
+            {"kind", nameOf(c.description.kind, kControllerKinds)},
+            {"rig", c.rig},
+            {"hold", nameOf(c.hold, kHolds)},
+            {"firstSlot", c.firstSlot},
+            {"controls", controls}};
+}
+
+PresentController controllerOf(const Json& j)
+{
+    PresentController c;
+    c.description.identity = identityOf(j.at("identity"));
+    c.description.kind = enumOf<ControllerKind>(j.at("kind"), kControllerKinds);
+    c.rig = j.at("rig");
+    c.hold = enumOf<Hold>(j.at("hold"), kHolds);
+    c.firstSlot = j.at("firstSlot");
+    for (const auto& control : j.at("controls")) {
+        const auto code = parseControlCode(control.at("code").get<std::string>());
+        c.description.controls.push_back({code.value_or(ControlCode{}),
+                                          enumOf<ControlKind>(control.at("kind"), kControlKinds),
+                                          control.at("low"), control.at("high")});
+    }
+    return c;
+}
+
+Json toJson(const Problems& problems)
+{
+    auto list = Json::array();
+    for (const auto& p : problems) {
+        list.push_back({{"severity", p.severity == Severity::Error ? "error" : "warning"},
+                        {"path", p.path},
+                        {"line", p.line},
+                        {"column", p.column},
+                        {"sentence", p.sentence},
+                        {"cure", p.cure}});
+    }
+    return list;
+}
+
+Problems problemsOf(const Json& list)
+{
+    Problems problems;
+    for (const auto& j : list) {
+        problems.push_back({j.at("severity") == "error" ? Severity::Error : Severity::Warning,
+                            j.at("path"), j.at("sentence"), j.at("cure"), j.at("line"),
+                            j.at("column")});
+    }
+    return problems;
+}
+
+EngineStatus statusOf(const Json& j)
+{
+    EngineStatus s;
+    s.generation = j.at("generation");
+    s.isLive = j.at("live");
+    s.liveSince = Time(j.at("liveSinceNs").get<std::int64_t>());
+    s.tangle = j.at("tangle");
+    for (const auto& controller : j.at("controllers"))
+        s.controllers.push_back(controllerOf(controller));
+    for (const auto& device : j.at("devices")) {
+        s.devices.push_back({device.at("id"), device.at("there"), device.at("firstSlot")});
+    }
+    for (const auto& doubt : j.at("doubts"))
+        s.doubts.push_back({doubt.at("rig"), doubt.at("candidates")});
+    s.troubles = problemsOf(j.at("troubles"));
+    return s;
+}
+
+}  // namespace
+
+std::string statusToJson(const EngineStatus& s)
+{
+    Json j{{"generation", s.generation},
+           {"live", s.isLive},
+           {"liveSinceNs", s.liveSince.count()},
+           {"tangle", s.tangle}};
+    j["controllers"] = Json::array();
+    for (const auto& controller : s.controllers) j["controllers"].push_back(toJson(controller));
+    j["devices"] = Json::array();
+    for (const auto& device : s.devices) {
+        j["devices"].push_back(
+            {{"id", device.id}, {"there", device.isThere}, {"firstSlot", device.firstSlot}});
+    }
+    j["doubts"] = Json::array();
+    for (const auto& doubt : s.doubts)
+        j["doubts"].push_back({{"rig", doubt.rig}, {"candidates", doubt.candidates}});
+    j["troubles"] = toJson(s.troubles);
+    return j.dump(2, ' ', false, Json::error_handler_t::replace);
+}
+
+Result<EngineStatus> statusFromJson(const std::string& text)
+{
+    try {
+        return statusOf(Json::parse(text));
+    } catch (const Json::exception&) {
+        return fail(Failure::Code::Unreadable,
+                    "The engine that runs speaks another language than this program.",
+                    "Stop it with \"tangle down\" and start it again.");
+    }
+}
+
+std::string problemsToJson(const Problems& problems)
+{
+    return toJson(problems).dump(2, ' ', false, Json::error_handler_t::replace);
+}
+
+Problems problemsFromJson(const std::string& text)
+{
+    try {
+        return problemsOf(Json::parse(text));
+    } catch (const Json::exception&) {
+        return {};
+    }
+}
+
+}  // namespace jolly

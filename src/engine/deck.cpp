@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "engine/deck.h"
+
+#include <algorithm>
+
+namespace jolly
+{
+
+bool DeckController::hasPress(const Machine& machine) const noexcept
+{
+    for (std::size_t i = 0; i < state.size(); ++i) {
+        if (info.description.controls[i].kind != ControlKind::Button || state[i].x == 0) continue;
+        if (inputOf[i] == kUnbound) return true;
+        const auto& control = machine.plan().inputs[static_cast<std::uint32_t>(inputOf[i])].control;
+        if (springsBack(control.buttonKind)) return true;
+    }
+    return false;
+}
+
+void Deck::add(Handle handle, const ControllerDescription& description,
+               std::span<const Counts> state)
+{
+    DeckController controller;
+    controller.handle = handle;
+    controller.info.description = description;
+    controller.state.assign(state.begin(), state.end());
+    controller.inputOf.assign(state.size(), DeckController::kUnbound);
+    m_controllers.push_back(std::move(controller));
+}
+
+void Deck::remove(Handle handle)
+{
+    std::erase_if(m_controllers, [handle](const auto& c) { return c.handle == handle; });
+}
+
+void Deck::bind(const WovenTangle& woven)
+{
+    std::vector<Identity> present;
+    for (const auto& controller : m_controllers)
+        present.push_back(controller.info.description.identity);
+    auto match = matchRig(woven.tangle.rig, present);
+    m_doubts = std::move(match.doubts);
+    for (std::size_t c = 0; c < m_controllers.size(); ++c) {
+        auto& controller = m_controllers[c];
+        controller.info.rig = match.rigOf[c];
+        const auto& controls = controller.info.description.controls;
+        for (std::size_t i = 0; i < controls.size(); ++i) {
+            controller.inputOf[i] = DeckController::kUnbound;
+            if (controller.info.rig == Match::kUnknown) continue;
+            const auto input = woven.machine.plan().inputOf(
+                static_cast<std::size_t>(controller.info.rig), controls[i].code);
+            if (!input || woven.machine.plan().inputs[*input].control.kind != controls[i].kind)
+                continue;
+            controller.inputOf[i] = static_cast<std::int32_t>(*input);
+        }
+    }
+}
+
+void Deck::layOut(std::uint32_t firstFree) noexcept
+{
+    for (auto& controller : m_controllers) {
+        controller.info.firstSlot = firstFree;
+        firstFree += static_cast<std::uint32_t>(controller.state.size());
+    }
+}
+
+DeckController* Deck::find(Handle handle) noexcept
+{
+    const auto found = std::ranges::find(m_controllers, handle, &DeckController::handle);
+    return found == m_controllers.end() ? nullptr : &*found;
+}
+
+}  // namespace jolly

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "engine/live_writer.h"
+#include "engine/status.h"
+#include "engine/woven_tangle.h"
+#include "ports/world.h"
+
+namespace jolly
+{
+
+/// A controller that is present, with the counts of its controls and where they lead.
+struct DeckController {
+    static constexpr std::int32_t kUnbound = -1;
+
+    Handle handle = 0;
+    PresentController info;
+    std::vector<Counts> state;
+    std::vector<std::int32_t> inputOf;  ///< for each control its place in the plan, or kUnbound
+
+    /// Whether a button that springs back is down: not the moment to hold it, since games would
+    /// never hear its release.
+    [[nodiscard]] bool hasPress(const Machine& machine) const noexcept;
+};
+
+/// The controllers that are present and how they are bound to the tangle. Engine thread only.
+class Deck
+{
+ public:
+    void add(Handle handle, const ControllerDescription& description,
+             std::span<const Counts> state);
+    void remove(Handle handle);
+
+    /// Finds out anew which controller is which of the rig, and binds their controls to the plan.
+    void bind(const WovenTangle& woven);
+
+    /// Gives each control its slot in the live block, after `firstFree`.
+    void layOut(std::uint32_t firstFree) noexcept;
+
+    /// Null when there is none. RT-safe.
+    [[nodiscard]] DeckController* find(Handle handle) noexcept;
+
+    [[nodiscard]] std::vector<DeckController>& controllers() noexcept { return m_controllers; }
+    [[nodiscard]] const std::vector<Doubt>& doubts() const noexcept { return m_doubts; }
+
+ private:
+    std::vector<DeckController> m_controllers;
+    std::vector<Doubt> m_doubts;
+};
+
+}  // namespace jolly

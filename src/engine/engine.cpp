@@ -1,0 +1,268 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "engine/engine.h"
+
+#include <algorithm>
+#include <map>
+
+namespace jolly
+{
+
+Engine::Engine(World& world, LiveBlock& live, StatusBoard& board)
+    : m_world(world),
+      m_live(live),
+      m_board(board),
+      m_fleet(world),
+      m_woven(std::make_unique<WovenTangle>(Tangle{}))
+{
+    publish();
+}
+
+Engine::~Engine() = default;
+
+void Engine::step(Time deadline)
+{
+    m_world.wait(std::min({deadline, m_fleet.nextDeadline(), m_holdAgain}), *this);
+    const auto now = m_world.now();
+    if (m_wantsHold || now >= m_holdAgain) holdWhatIsFree();
+    if (m_fleet.hasLosses() || now >= m_fleet.nextDeadline()) {
+        Problems lost;
+        m_fleet.tick(now, lost);
+        for (const auto& problem : lost) trouble(problem);
+    }
+    if (m_isStale) publish();
+}
+
+std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
+{
+    std::swap(m_woven, woven);
+    m_deck.bind(*m_woven);
+    primeAll();
+    m_woven->machine.takeOver(woven->machine, m_world.now());
+    m_woven->machine.clearChanges();
+    std::erase_if(m_troubles, [](const auto& t) { return t.first.starts_with("/devices/"); });
+    if (isLive()) {
+        m_fleet.reserve(m_woven->machine);
+        for (const auto& problem : m_fleet.refit(*m_woven, m_world.now())) trouble(problem);
+        letAllGo();
+        holdWhatIsFree();
+    }
+    publish();
+    return woven;
+}
+
+Fallible Engine::goLive()
+{
+    if (isLive()) return {};
+    m_woven->machine.reset();
+    primeAll();
+    m_woven->machine.clearChanges();
+    if (auto done = m_fleet.launch(*m_woven, m_world.now()); !done) {
+        publish();
+        return done;
+    }
+    m_liveSince = m_world.now();
+    holdWhatIsFree();
+    publish();
+    return {};
+}
+
+void Engine::standDown()
+{
+    if (!isLive()) return;
+    m_fleet.land(m_world.now());
+    letAllGo();
+    m_wantsHold = false;
+    m_holdAgain = Time::max();
+    publish();
+}
+
+void Engine::controllerArrived(Handle handle, const ControllerDescription& description,
+                               std::span<const Counts> state)
+{
+    m_deck.add(handle, description, state);
+    m_deck.bind(*m_woven);
+    layOut();
+    for (const auto& controller : m_deck.controllers()) {
+        if (controller.handle == handle) prime(controller);
+    }
+    flush(m_world.now());
+    m_wantsHold = isLive();
+    m_isStale = true;
+}
+
+void Engine::controllerGone(Handle handle)
+{
+    if (const auto* controller = m_deck.find(handle)) {
+        for (const auto input : controller->inputOf) {
+            if (input == DeckController::kUnbound) continue;
+            m_woven->machine.lose(static_cast<std::uint32_t>(input));
+            if (m_woven->machine.isFull()) flush(m_world.now());
+        }
+        flush(m_world.now());
+    }
+    m_deck.remove(handle);
+    m_deck.bind(*m_woven);
+    m_isStale = true;
+}
+
+void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noexcept
+{
+    auto* controller = m_deck.find(handle);
+    if (!controller) return;
+    m_live.begin();
+    for (const auto& move : moves) moveOne(*controller, move, time);
+    m_live.noteEvents(moves.size(), time);
+    flush(time);
+    m_live.end();
+}
+
+void Engine::moveOne(DeckController& controller, const RawMove& move, Time time) noexcept
+{
+    const auto& control = controller.info.description.controls[move.control];
+    auto& state = controller.state[move.control];
+    const auto slot = controller.info.firstSlot + move.control;
+    if (control.kind == ControlKind::Turner) {
+        state.x += move.raw;
+    } else {
+        (move.isHatY ? state.y : state.x) = move.raw;
+    }
+    const auto input = controller.inputOf[move.control];
+    if (input == DeckController::kUnbound || control.kind == ControlKind::Turner) {
+        m_live.move(slot, state, control.valueOf(state).x);
+        return;
+    }
+    auto& machine = m_woven->machine;
+    if (machine.isFull()) flush(time);
+    machine.move(static_cast<std::uint32_t>(input), move.isHatY, move.raw, time);
+    m_live.move(slot, state, machine.inputValue(static_cast<std::uint32_t>(input)).x);
+}
+
+void Engine::flush(Time time) noexcept
+{
+    auto& machine = m_woven->machine;
+    if (machine.changes().empty()) return;
+    for (const auto& change : machine.changes()) {
+        m_live.move(change.output, machine.outputRaw(change.output),
+                    machine.outputValue(change.output).x);
+    }
+    if (m_fleet.send(machine) > 0) m_live.noteFrame(m_world.now() - time);
+    machine.clearChanges();
+}
+
+void Engine::trouble(const Problem& problem)
+{
+    if (problem.sentence.empty()) {
+        m_troubles.erase(problem.path);
+    } else {
+        m_troubles[problem.path] = problem;
+    }
+    m_isStale = true;
+}
+
+void Engine::prime(const DeckController& controller)
+{
+    for (std::size_t i = 0; i < controller.state.size(); ++i) {
+        const auto input = controller.inputOf[i];
+        if (input == DeckController::kUnbound) continue;
+        if (m_woven->machine.isFull()) flush(m_world.now());
+        m_woven->machine.prime(static_cast<std::uint32_t>(input), controller.state[i],
+                               m_world.now());
+    }
+}
+
+void Engine::primeAll()
+{
+    for (const auto& controller : m_deck.controllers()) prime(controller);
+}
+
+bool Engine::shouldHold(const DeckController& controller) const
+{
+    if (controller.info.rig == Match::kUnknown) return false;
+    const auto rig = static_cast<std::size_t>(controller.info.rig);
+    return m_woven->tangle.rig[rig].isHeld &&
+           std::ranges::any_of(controller.inputOf, [this](auto input) {
+               return input != DeckController::kUnbound &&
+                      m_woven->machine.plan()
+                              .inputs[static_cast<std::uint32_t>(input)]
+                              .strands.count > 0;
+           });
+}
+
+void Engine::holdWhatIsFree()
+{
+    m_wantsHold = false;
+    m_holdAgain = Time::max();
+    if (!isLive()) return;
+    for (auto& controller : m_deck.controllers()) {
+        if (controller.info.hold == Hold::Held || !shouldHold(controller)) continue;
+        const auto before = controller.info.hold;
+        controller.info.hold = Hold::Waiting;
+        m_isStale = m_isStale || before != Hold::Waiting;
+        if (controller.hasPress(m_woven->machine)) {
+            m_wantsHold = true;
+            continue;
+        }
+        const auto path = "/held/" + controller.info.description.identity.phys;
+        if (const auto done = m_world.hold(controller.handle); !done) {
+            trouble({Severity::Warning, path, done.error().sentence, done.error().cure});
+            m_holdAgain = m_world.now() + kHoldAgain;
+            continue;
+        }
+        controller.info.hold = Hold::Held;
+        trouble({Severity::Warning, path, "", ""});
+    }
+}
+
+void Engine::letAllGo()
+{
+    for (auto& controller : m_deck.controllers()) {
+        if (isLive() && shouldHold(controller)) continue;
+        if (controller.info.hold == Hold::Held) m_world.letGo(controller.handle);
+        controller.info.hold = Hold::Free;
+    }
+}
+
+void Engine::layOut()
+{
+    const auto& machine = m_woven->machine;
+    const auto outputs = static_cast<std::uint32_t>(machine.plan().outputs.size());
+    m_deck.layOut(outputs);
+    m_live.begin();
+    for (std::uint32_t i = 0; i < outputs; ++i)
+        m_live.put(i, machine.outputRaw(i), machine.outputValue(i).x);
+    for (const auto& controller : m_deck.controllers()) {
+        for (std::uint32_t i = 0; i < controller.state.size(); ++i) {
+            const auto input = controller.inputOf[i];
+            const auto& control = controller.info.description.controls[i];
+            const auto value = input == DeckController::kUnbound
+                                   ? control.valueOf(controller.state[i])
+                                   : machine.inputValue(static_cast<std::uint32_t>(input));
+            m_live.put(controller.info.firstSlot + i, controller.state[i], value.x);
+        }
+    }
+    m_live.newGeneration();
+    m_live.end();
+}
+
+void Engine::publish()
+{
+    layOut();
+    auto status = std::make_shared<EngineStatus>();
+    status->generation = m_live.generation();
+    status->isLive = isLive();
+    status->liveSince = m_liveSince;
+    status->tangle = m_woven->tangle.name;
+    for (const auto& controller : m_deck.controllers())
+        status->controllers.push_back(controller.info);
+    const auto& plan = m_woven->machine.plan();
+    for (std::size_t d = 0; d < m_woven->tangle.devices.size(); ++d) {
+        status->devices.push_back(
+            {m_woven->tangle.devices[d].id, m_fleet.isThere(d), plan.outputsOfDevice[d].first});
+    }
+    status->doubts = m_deck.doubts();
+    for (const auto& [path, problem] : m_troubles) status->troubles.push_back(problem);
+    m_board.put(std::move(status));
+    m_isStale = false;
+}
+
+}  // namespace jolly

@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "engine/deck.h"
+#include "engine/fleet.h"
+#include "engine/live_memory.h"
+#include "ports/world.h"
+
+namespace jolly
+{
+
+/// Moves virtual devices as the controllers of a world move, by the tangle it was given last.
+/// Starts idle, with an empty tangle.
+///
+/// One thread runs it; other threads talk to it through an EngineDoor. Between arrivals, departures
+/// and edits, step() neither allocates nor locks.
+class Engine : private WorldListener
+{
+ public:
+    /// How long it waits before it asks again for a controller that another program holds.
+    static constexpr Time kHoldAgain = std::chrono::seconds(1);
+
+    Engine(World& world, LiveBlock& live, StatusBoard& board);
+    ~Engine() override;
+
+    /// Lets the world tell what happened, waiting until `deadline` at most, and acts on it.
+    void step(Time deadline);
+
+    /// Runs another tangle from now on: between two frames, presses stay where they are.
+    /// @return the one that ran until now, to be deleted where it was made.
+    std::unique_ptr<WovenTangle> take(std::unique_ptr<WovenTangle> woven);
+
+    /// Makes the virtual devices and holds the controllers. Fails with nothing changed.
+    [[nodiscard]] Fallible goLive();
+
+    /// Releases everything and gives everything back. Devices end within Fleet::kFarewell.
+    void standDown();
+
+    [[nodiscard]] bool isLive() const noexcept { return m_fleet.isFlying(); }
+
+    /// Changes whenever the status does.
+    [[nodiscard]] std::uint64_t generation() const noexcept { return m_live.generation(); }
+
+    /// Whether nothing of a flight is left, so that the program may end.
+    [[nodiscard]] bool isAtRest() const noexcept { return m_fleet.isEmpty(); }
+
+ private:
+    void controllerArrived(Handle, const ControllerDescription&, std::span<const Counts>) override;
+    void controllerGone(Handle) override;
+    void frame(Handle, std::span<const RawMove>, Time) noexcept override;
+    void trouble(const Problem&) override;
+
+    void moveOne(DeckController& controller, const RawMove& move, Time time) noexcept;
+    void flush(Time time) noexcept;
+    void prime(const DeckController& controller);
+    void primeAll();
+    [[nodiscard]] bool shouldHold(const DeckController& controller) const;
+    void holdWhatIsFree();
+    void letAllGo();
+    void layOut();
+    void publish();
+
+    World& m_world;
+    LiveWriter m_live;
+    StatusBoard& m_board;
+    Deck m_deck;
+    Fleet m_fleet;
+    std::unique_ptr<WovenTangle> m_woven;
+    std::map<std::string, Problem> m_troubles;  ///< by path
+    Time m_liveSince{};
+    Time m_holdAgain = Time::max();
+    bool m_wantsHold = false;  ///< some controller waits to be held
+    bool m_isStale = true;     ///< the status has to be published
+};
+
+}  // namespace jolly

@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "engine/engine.h"
+#include "engine/spsc_queue.h"
+
+#include <future>
+#include <mutex>
+
+namespace jolly
+{
+
+/// The way into a running engine from other threads: what is asked is built on their side, handed
+/// over without waiting, and done by the engine's thread between two frames.
+class EngineDoor
+{
+ public:
+    explicit EngineDoor(World& world) : m_world(world) {}
+
+    /// Runs another tangle. Control threads only.
+    Fallible take(std::unique_ptr<WovenTangle> woven);
+    Fallible goLive();
+    Fallible standDown();
+
+    /// Stands down and ends the loop. Control threads only.
+    Fallible quit();
+
+    /// Does what was asked. The engine's thread only.
+    void serve(Engine& engine);
+
+    [[nodiscard]] bool hasQuit() const noexcept { return m_hasQuit; }
+
+ private:
+    enum class Wish : std::uint8_t { Take, GoLive, StandDown, Quit };
+
+    struct Answer {
+        Fallible outcome;
+        std::unique_ptr<WovenTangle> retired;
+    };
+
+    struct Order {
+        Wish wish = Wish::Quit;
+        std::unique_ptr<WovenTangle> woven;
+        std::promise<Answer> answer;
+    };
+
+    Fallible ask(Wish wish, std::unique_ptr<WovenTangle> woven = {});
+    Answer carryOut(Order& order, Engine& engine);
+
+    World& m_world;
+    std::mutex m_asking;  ///< among control threads; the engine's thread never takes it
+    SpscQueue<Order, 8> m_orders;
+    bool m_hasQuit = false;
+};
+
+}  // namespace jolly

@@ -1,0 +1,201 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "engine/fleet.h"
+
+#include <algorithm>
+
+namespace jolly
+{
+
+namespace
+{
+
+bool haveSameShape(const VirtualSpec& a, const VirtualSpec& b)
+{
+    const auto isSame = [](const VirtualSlot& x, const VirtualSlot& y) {
+        return x.code == y.code && x.low == y.low && x.high == y.high;
+    };
+    return a.name == b.name && a.kind == b.kind && a.place == b.place &&
+           std::ranges::equal(a.slots, b.slots, isSame);
+}
+
+std::vector<Counts> valuesOf(const Machine& machine, Run outputs)
+{
+    std::vector<Counts> values(outputs.count);
+    for (std::uint32_t i = 0; i < outputs.count; ++i)
+        values[i] = machine.outputRaw(outputs.first + i);
+    return values;
+}
+
+/// What a device holds when nothing moves it.
+std::vector<Counts> restOf(const VirtualSpec& spec)
+{
+    std::vector<Counts> values;
+    for (const auto& slot : spec.slots) {
+        const bool isAxis = slot.control.kind == ControlKind::Axis;
+        values.push_back(
+            {isAxis ? Calibration::ofRange(slot.low, slot.high).rawOf(0.0, slot.sides) : 0, 0});
+    }
+    return values;
+}
+
+}  // namespace
+
+Fleet::Ship Fleet::plan(const WovenTangle& woven, std::size_t device)
+{
+    const auto& from = woven.tangle.devices[device];
+    Ship ship{
+        .id = from.id,
+        .spec = {from.name, from.kind, static_cast<std::uint16_t>(device), layoutOf(from), {}},
+        .frame = {}};
+    ship.frame.reserve(
+        std::max<std::size_t>(ship.spec.slots.size(), 2 * woven.machine.mostChangesAMove() + 256));
+    return ship;
+}
+
+Fallible Fleet::make(Ship& ship)
+{
+    auto made = m_world.create(ship.spec);
+    if (!made) return tl::unexpected(std::move(made.error()));
+    ship.handle = *made;
+    ship.isThere = true;
+    return {};
+}
+
+Fallible Fleet::launch(const WovenTangle& woven, Time now)
+{
+    for (std::size_t d = 0; d < woven.tangle.devices.size(); ++d) {
+        auto ship = plan(woven, d);
+        ship.spec.values = valuesOf(woven.machine, woven.machine.plan().outputsOfDevice[d]);
+        if (auto done = make(ship); !done) {
+            land(now);
+            return done;
+        }
+        m_ships.push_back(std::move(ship));
+    }
+    m_isFlying = true;
+    return {};
+}
+
+Problems Fleet::refit(const WovenTangle& woven, Time now)
+{
+    Problems problems;
+    std::vector<Ship> old = std::move(m_ships);
+    m_ships.clear();
+    for (std::size_t d = 0; d < woven.tangle.devices.size(); ++d) {
+        auto ship = plan(woven, d);
+        const auto path = "/devices/" + std::to_string(d);
+        const auto values = valuesOf(woven.machine, woven.machine.plan().outputsOfDevice[d]);
+        const auto same = std::ranges::find(old, ship.id, &Ship::id);
+        const bool wasThere = same != old.end() && same->isThere;
+        if (wasThere && haveSameShape(same->spec, ship.spec)) {
+            ship.handle = same->handle;
+            ship.spec.values = same->spec.values;
+            ship.isThere = true;
+            same->isThere = false;
+            sendDifference(ship, values);
+        } else {
+            ship.spec.values = values;
+            if (same != old.end()) dismiss(*same, now);
+            if (auto done = make(ship); !done) {
+                problems.push_back(
+                    {Severity::Error, path, done.error().sentence, done.error().cure});
+            } else if (wasThere) {
+                problems.push_back({Severity::Warning, path,
+                                    ship.spec.name + " changed its shape and was made anew.",
+                                    "A running game may have to be told of it again."});
+            }
+        }
+        m_ships.push_back(std::move(ship));
+    }
+    for (auto& ship : old) dismiss(ship, now);
+    return problems;
+}
+
+void Fleet::land(Time now)
+{
+    for (auto& ship : m_ships) dismiss(ship, now);
+    m_ships.clear();
+    m_isFlying = false;
+}
+
+void Fleet::dismiss(Ship& ship, Time now)
+{
+    if (!ship.isThere) return;
+    sendDifference(ship, restOf(ship.spec));
+    m_leaving.push_back({ship.handle, now + kFarewell});
+    ship.isThere = false;
+}
+
+void Fleet::sendDifference(Ship& ship, std::span<const Counts> values) noexcept
+{
+    ship.frame.clear();
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        if (values[i] == ship.spec.values[i]) continue;
+        ship.spec.values[i] = values[i];
+        ship.frame.push_back({static_cast<std::uint16_t>(i), values[i]});
+    }
+    sendFrame(ship);
+}
+
+bool Fleet::sendFrame(Ship& ship) noexcept
+{
+    if (ship.frame.empty() || !ship.isThere) return false;
+    const auto status = m_world.write(ship.handle, ship.frame);
+    ship.frame.clear();
+    if (status != WriteStatus::Written) m_hasLosses = true;
+    if (status == WriteStatus::Gone) ship.isThere = false;
+    return status == WriteStatus::Written;
+}
+
+void Fleet::reserve(const Machine& machine)
+{
+    for (auto& ship : m_ships) ship.frame.reserve(2 * machine.mostChangesAMove() + 256);
+}
+
+unsigned Fleet::send(const Machine& machine) noexcept
+{
+    if (!m_isFlying) return 0;
+    for (const auto& change : machine.changes()) {
+        const auto& output = machine.plan().outputs[change.output];
+        auto& ship = m_ships[output.device];
+        auto& held = ship.spec.values[output.slot];
+        if (held == change.raw || ship.frame.size() == ship.frame.capacity()) continue;
+        held = change.raw;
+        ship.frame.push_back({output.slot, change.raw});
+    }
+    unsigned frames = 0;
+    for (auto& ship : m_ships) frames += sendFrame(ship) ? 1U : 0U;
+    return frames;
+}
+
+void Fleet::tick(Time now, Problems& lost)
+{
+    std::erase_if(m_leaving, [&](const Leaving& leaving) {
+        if (leaving.end > now) return false;
+        m_world.destroy(leaving.handle);
+        return true;
+    });
+    if (!m_hasLosses) return;
+    m_hasLosses = false;
+    for (const auto& ship : m_ships) {
+        lost.push_back({Severity::Error, "/devices/" + ship.id,
+                        ship.isThere ? "The kernel refused a movement of " + ship.spec.name + "."
+                                     : ship.spec.name +
+                                           " was taken away by the system; games no longer see it.",
+                        "Stand down and go live again."});
+    }
+}
+
+bool Fleet::isThere(std::size_t device) const noexcept
+{
+    return device < m_ships.size() && m_ships[device].isThere;
+}
+
+Time Fleet::nextDeadline() const noexcept
+{
+    Time next = Time::max();
+    for (const auto& leaving : m_leaving) next = std::min(next, leaving.end);
+    return next;
+}
+
+}  // namespace jolly

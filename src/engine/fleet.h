@@ -1,0 +1,74 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/problem.h"
+#include "engine/woven_tangle.h"
+#include "ports/world.h"
+
+namespace jolly
+{
+
+/// The virtual devices that exist while live, and what each was told last. Engine thread only.
+class Fleet
+{
+ public:
+    /// Between the releases of a device and its end, so that readers get them: they lose what they
+    /// have not read when a device goes (evdev.c, evdev_disconnect).
+    static constexpr Time kFarewell = std::chrono::milliseconds(60);
+
+    explicit Fleet(World& world) : m_world(world) {}
+
+    /// Makes all devices with the values the machine has now. On failure none is left.
+    [[nodiscard]] Fallible launch(const WovenTangle& woven, Time now);
+
+    /// Follows an edit: devices whose shape stayed live on and get what differs, others are made
+    /// anew. @return a warning for each that was re-created, an error for each that failed.
+    [[nodiscard]] Problems refit(const WovenTangle& woven, Time now);
+
+    /// Releases every button, brings every axis to rest and takes the devices away a little later.
+    void land(Time now);
+
+    /// Makes room for what the machine may change in one go. Allocates.
+    void reserve(const Machine& machine);
+
+    /// Sends the machine's changes, at most one frame a device, and nothing a device holds already.
+    /// @return how many frames were written. RT-safe.
+    unsigned send(const Machine& machine) noexcept;
+
+    /// Ends devices whose farewell is over, and names those that the world lost since the last
+    /// call.
+    void tick(Time now, Problems& lost);
+
+    [[nodiscard]] bool isFlying() const noexcept { return m_isFlying; }
+    [[nodiscard]] bool isEmpty() const noexcept { return m_ships.empty() && m_leaving.empty(); }
+    [[nodiscard]] bool isThere(std::size_t device) const noexcept;
+    [[nodiscard]] bool hasLosses() const noexcept { return m_hasLosses; }
+    [[nodiscard]] Time nextDeadline() const noexcept;
+
+ private:
+    struct Ship {
+        std::string id;
+        VirtualSpec spec;  ///< `values` holds what was sent last
+        Handle handle = 0;
+        bool isThere = false;
+        std::vector<VirtualMove> frame;
+    };
+    struct Leaving {
+        Handle handle;
+        Time end;
+    };
+
+    [[nodiscard]] static Ship plan(const WovenTangle& woven, std::size_t device);
+    [[nodiscard]] Fallible make(Ship& ship);
+    void dismiss(Ship& ship, Time now);
+    void sendDifference(Ship& ship, std::span<const Counts> values) noexcept;
+    bool sendFrame(Ship& ship) noexcept;
+
+    World& m_world;
+    std::vector<Ship> m_ships;  ///< in the order of the tangle's devices
+    std::vector<Leaving> m_leaving;
+    bool m_isFlying = false;
+    bool m_hasLosses = false;
+};
+
+}  // namespace jolly

@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/value/time.h"
+#include "core/value/value.h"
+#include "engine/live_layout.h"
+
+namespace jolly
+{
+
+/// Writes the shared block. One thread only. RT-safe throughout.
+class LiveWriter
+{
+ public:
+    explicit LiveWriter(LiveBlock& block) : m_block(block) {}
+
+    /// Everything written between begin() and end() is seen together by readers.
+    void begin() noexcept
+    {
+        m_block.header.sequence.store(++m_sequence, std::memory_order_relaxed);
+        std::atomic_thread_fence(std::memory_order_release);
+    }
+    void end() noexcept { m_block.header.sequence.store(++m_sequence, std::memory_order_release); }
+
+    void put(std::uint32_t slot, Counts raw, double value) noexcept
+    {
+        if (slot >= kLiveSlots) return;
+        auto& s = m_block.slots[slot];
+        s.raw.store(raw.x, std::memory_order_relaxed);
+        s.rawY.store(raw.y, std::memory_order_relaxed);
+        s.value.store(value, std::memory_order_relaxed);
+    }
+
+    /// put(), counted as a move.
+    void move(std::uint32_t slot, Counts raw, double value) noexcept
+    {
+        put(slot, raw, value);
+        if (slot < kLiveSlots) add(m_block.slots[slot].moves, 1);
+    }
+
+    void noteEvents(std::uint64_t count, Time time) noexcept
+    {
+        add(m_block.header.events, count);
+        m_block.header.lastMove.store(time.count(), std::memory_order_relaxed);
+    }
+
+    void noteFrame(Time delay) noexcept
+    {
+        add(m_block.header.frames, 1);
+        m_block.header.delayNs.store(delay.count(), std::memory_order_relaxed);
+    }
+
+    void newGeneration() noexcept { add(m_block.header.generation, 1); }
+    [[nodiscard]] std::uint64_t generation() const noexcept { return m_block.header.generation; }
+
+ private:
+    static void add(std::atomic<std::uint64_t>& counter, std::uint64_t count) noexcept
+    {
+        counter.store(counter.load(std::memory_order_relaxed) + count, std::memory_order_relaxed);
+    }
+
+    LiveBlock& m_block;
+    std::uint64_t m_sequence = 0;
+};
+
+}  // namespace jolly

@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/matching.h"
+#include "core/tangle/problem.h"
+#include "core/tangle/tangle.h"
+#include "core/value/time.h"
+
+#include <memory>
+#include <mutex>
+
+namespace jolly
+{
+
+enum class Hold : std::uint8_t { Free, Waiting, Held };
+
+/// A controller that is present.
+struct PresentController {
+    ControllerDescription description{};
+    int rig = Match::kUnknown;  ///< its place in the tangle's rig
+    Hold hold = Hold::Free;
+    std::uint32_t firstSlot =
+        0;  ///< of its controls in the live block, in the order of the description
+};
+
+/// A virtual device of the tangle, made or not.
+struct PresentDevice {
+    std::string id;
+    bool isThere = false;
+    std::uint32_t firstSlot = 0;  ///< of its controls in the live block, in the order of its layout
+};
+
+/// What the engine is doing, as of one generation of the live block.
+struct EngineStatus {
+    std::uint64_t generation = 0;
+    bool isLive = false;
+    Time liveSince{};
+    std::string tangle{};  ///< its name
+    std::vector<PresentController> controllers{};
+    std::vector<PresentDevice> devices{};
+    std::vector<Doubt> doubts{};
+    Problems troubles{};  ///< of the world; those of the tangle are told when it is loaded
+};
+
+/// Where the engine leaves its status for other threads. Not on the event path.
+class StatusBoard
+{
+ public:
+    void put(std::shared_ptr<const EngineStatus> status)
+    {
+        const std::lock_guard lock(m_mutex);
+        m_status = std::move(status);
+    }
+
+    [[nodiscard]] std::shared_ptr<const EngineStatus> get() const
+    {
+        const std::lock_guard lock(m_mutex);
+        return m_status;
+    }
+
+ private:
+    mutable std::mutex m_mutex;
+    std::shared_ptr<const EngineStatus> m_status = std::make_shared<EngineStatus>();
+};
+
+}  // namespace jolly

@@ -1,0 +1,236 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "linux/event_node.h"
+
+#include "linux/classify.h"
+
+#include <fcntl.h>
+#include <linux/input.h>
+#include <sys/ioctl.h>
+
+#include <cerrno>
+#include <cstring>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr std::uint16_t kNoControl = 0xffff;
+
+std::string textOf(const char* text)
+{
+    return text ? text : "";
+}
+
+tl::unexpected<Failure> openFailed(const std::string& path, int error)
+{
+    const auto code =
+        error == EACCES || error == EPERM ? Failure::Code::NotAllowed : Failure::Code::NotThere;
+    return fail(
+        code, path + " cannot be read: " + std::strerror(error) + ".",
+        "Log in at this computer's own screen, or install the udev rules (docs/permissions.md).",
+        error);
+}
+
+Time timeOf(const input_event& event)
+{
+    return std::chrono::seconds(event.input_event_sec) +
+           std::chrono::microseconds(event.input_event_usec);
+}
+
+}  // namespace
+
+Result<std::unique_ptr<EventNode>> EventNode::open(const std::string& path)
+{
+    UniqueFd fd(::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC));
+    if (!fd.isOpen()) return openFailed(path, errno);
+    libevdev* device = nullptr;
+    const int made = libevdev_new_from_fd(fd.get(), &device);
+    if (made < 0) return openFailed(path, -made);
+    libevdev_set_clock_id(device, CLOCK_MONOTONIC);
+    return std::unique_ptr<EventNode>(new EventNode(path, std::move(fd), device));
+}
+
+EventNode::EventNode(std::string path, UniqueFd fd, libevdev* device)
+    : m_path(std::move(path)), m_fd(std::move(fd)), m_device(device)
+{
+    number(0);
+}
+
+Identity EventNode::identity() const
+{
+    auto* d = m_device.get();
+    const auto id = [](int value) { return static_cast<std::uint16_t>(value); };
+    return {id(libevdev_get_id_bustype(d)), id(libevdev_get_id_vendor(d)),
+            id(libevdev_get_id_product(d)), id(libevdev_get_id_version(d)),
+            textOf(libevdev_get_name(d)),   textOf(libevdev_get_uniq(d)),
+            textOf(libevdev_get_phys(d))};
+}
+
+std::optional<ControllerKind> EventNode::kind() const
+{
+    auto* d = m_device.get();
+    return classify({[d](EventType type, unsigned code) {
+                         return libevdev_has_event_code(d, static_cast<unsigned>(type), code) != 0;
+                     },
+                     [d](unsigned property) { return libevdev_has_property(d, property) != 0; }});
+}
+
+std::vector<ControlDescription> EventNode::controls(std::uint8_t node) const
+{
+    auto* d = m_device.get();
+    std::vector<ControlDescription> controls;
+    const auto addAll = [&](EventType type, unsigned count, ControlKind kind, bool wantsHats) {
+        for (unsigned c = 0; c < count; ++c) {
+            const ControlCode code{type, static_cast<std::uint16_t>(c), node};
+            if (!libevdev_has_event_code(d, static_cast<unsigned>(type), c)) continue;
+            if (isHatCode(code) != wantsHats || isHatY(code)) continue;
+            const auto* range = type == EventType::Abs ? libevdev_get_abs_info(d, c) : nullptr;
+            controls.push_back(
+                {code, kind, range ? range->minimum : 0, range ? range->maximum : 1});
+        }
+    };
+    addAll(EventType::Abs, ABS_CNT, ControlKind::Axis, false);
+    addAll(EventType::Key, KEY_CNT, ControlKind::Button, false);
+    addAll(EventType::Abs, ABS_CNT, ControlKind::Hat, true);
+    addAll(EventType::Rel, REL_CNT, ControlKind::Turner, false);
+    return controls;
+}
+
+std::vector<Counts> EventNode::state() const
+{
+    std::vector<Counts> state;
+    for (const auto& control : controls(0)) {
+        const auto type = static_cast<unsigned>(control.code.type);
+        Counts counts;
+        if (control.kind != ControlKind::Turner) {
+            counts.x = libevdev_get_event_value(m_device.get(), type, control.code.code);
+        }
+        if (control.kind == ControlKind::Hat) {
+            counts.y = libevdev_get_event_value(m_device.get(), type, control.code.code + 1U);
+        }
+        state.push_back(counts);
+    }
+    return state;
+}
+
+void EventNode::number(std::uint16_t first)
+{
+    m_keys.fill(kNoControl);
+    m_axes.fill(kNoControl);
+    m_turners.fill(kNoControl);
+    for (const auto& control : controls(0)) {
+        const auto code = control.code.code;
+        switch (control.code.type) {
+            case EventType::Key:
+                m_keys[code] = first;
+                break;
+            case EventType::Rel:
+                m_turners[code] = first;
+                break;
+            case EventType::Abs:
+                m_axes[code] = first;
+                if (control.kind == ControlKind::Hat) m_axes[code + 1U] = first;
+                break;
+        }
+        ++first;
+    }
+}
+
+EventNode::ReadStatus EventNode::readFrame(std::vector<RawMove>& moves, Time& time) noexcept
+{
+    moves.clear();
+    // The fd never blocks; BLOCKING only keeps libevdev from reading ahead before each event.
+    constexpr unsigned kNext = LIBEVDEV_READ_FLAG_NORMAL | LIBEVDEV_READ_FLAG_BLOCKING;
+    input_event event{};
+    while (true) {
+        const int status = libevdev_next_event(
+            m_device.get(), m_isSyncing ? unsigned{LIBEVDEV_READ_FLAG_SYNC} : kNext, &event);
+        if (status == -EAGAIN && m_isSyncing) {
+            m_isSyncing = false;
+            if (moves.empty()) continue;
+            return ReadStatus::Frame;
+        }
+        if (status == -EAGAIN || status == -EINTR) return ReadStatus::Nothing;
+        if (status < 0) return ReadStatus::Gone;
+        if (status == LIBEVDEV_READ_STATUS_SYNC && !m_isSyncing) {
+            m_isSyncing = true;
+            moves.clear();  // what came before the loss is part of the difference
+            continue;
+        }
+        time = timeOf(event);
+        if (event.type != EV_SYN) {
+            take(event, moves);
+        } else if (event.code == SYN_REPORT && !m_isSyncing && !moves.empty()) {
+            return ReadStatus::Frame;
+        }
+    }
+}
+
+void EventNode::take(const input_event& event, std::vector<RawMove>& moves) noexcept
+{
+    std::uint16_t control = kNoControl;
+    if (event.type == EV_ABS && event.code < ABS_CNT) control = m_axes[event.code];
+    if (event.type == EV_KEY && event.code < KEY_CNT && event.value != 2)
+        control = m_keys[event.code];
+    if (event.type == EV_REL && event.code < REL_CNT) control = m_turners[event.code];
+    if (control == kNoControl || moves.size() == moves.capacity()) return;
+    const bool isUpDown = event.type == EV_ABS && isHatY({EventType::Abs, event.code});
+    moves.push_back(
+        {control, isUpDown, event.type == EV_KEY ? (event.value != 0 ? 1 : 0) : event.value});
+}
+
+Fallible EventNode::grab()
+{
+    if (m_isGrabbed) return {};
+    const int status = libevdev_grab(m_device.get(), LIBEVDEV_GRAB);
+    if (status == -EBUSY) {
+        return fail(Failure::Code::Busy,
+                    "Another program holds " + textOf(libevdev_get_name(m_device.get())) +
+                        ", so it does not reach Jolly Tangle.",
+                    "Close that program; Jolly Tangle asks again every second.", EBUSY);
+    }
+    if (status < 0) {
+        return fail(Failure::Code::System,
+                    textOf(libevdev_get_name(m_device.get())) +
+                        " cannot be held: " + std::strerror(-status) + ".",
+                    "Plug it out and in again.", -status);
+    }
+    m_isGrabbed = true;
+    clearFilters();
+    input_event event{};
+    m_isSyncing = libevdev_next_event(m_device.get(), LIBEVDEV_READ_FLAG_FORCE_SYNC, &event) ==
+                  LIBEVDEV_READ_STATUS_SYNC;
+    return {};
+}
+
+void EventNode::clearFilters()
+{
+    m_filters.clear();
+    for (unsigned code = 0; code < ABS_CNT; ++code) {
+        const auto* info = libevdev_get_abs_info(m_device.get(), code);
+        if (!info || (info->fuzz == 0 && info->flat == 0)) continue;
+        m_filters.push_back({code, info->fuzz, info->flat});
+        setFilter(code, 0, 0);
+    }
+}
+
+void EventNode::setFilter(unsigned code, int fuzz, int flat) noexcept
+{
+    input_absinfo info{};  // EVIOCSABS writes the value, too: read it right before
+    if (ioctl(m_fd.get(), EVIOCGABS(code), &info) != 0) return;
+    info.fuzz = fuzz;
+    info.flat = flat;
+    ioctl(m_fd.get(), EVIOCSABS(code), &info);
+}
+
+void EventNode::release() noexcept
+{
+    if (!m_isGrabbed) return;
+    for (const auto& filter : m_filters) setFilter(filter.code, filter.fuzz, filter.flat);
+    libevdev_grab(m_device.get(), LIBEVDEV_UNGRAB);
+    m_isGrabbed = false;
+}
+
+}  // namespace jolly

@@ -1,0 +1,78 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/controller.h"
+#include "core/value/result.h"
+#include "core/value/time.h"
+#include "linux/unique_fd.h"
+
+#include <libevdev/libevdev.h>
+
+namespace jolly
+{
+
+/// One /dev/input/event* node that is read.
+class EventNode
+{
+ public:
+    /// Opens a node and takes its state. NotAllowed when its permissions forbid it.
+    [[nodiscard]] static Result<std::unique_ptr<EventNode>> open(const std::string& path);
+
+    [[nodiscard]] int fd() const noexcept { return m_fd.get(); }
+    [[nodiscard]] const std::string& path() const noexcept { return m_path; }
+    [[nodiscard]] Identity identity() const;
+
+    /// Empty when it is no controller.
+    [[nodiscard]] std::optional<ControllerKind> kind() const;
+
+    /// Its controls: axes, buttons, hats, turners, each by ascending code. `node` numbers it.
+    [[nodiscard]] std::vector<ControlDescription> controls(std::uint8_t node) const;
+
+    /// The counts of each of controls(), as they stand.
+    [[nodiscard]] std::vector<Counts> state() const;
+
+    /// Numbers the moves of its controls from `first` on. Call before reading.
+    void number(std::uint16_t first);
+
+    enum class ReadStatus : std::uint8_t { Frame, Nothing, Gone };
+
+    /// Reads one whole frame into `moves`, which is emptied first. After the kernel lost events the
+    /// frame holds what differs from before. RT-safe: `moves` keeps its capacity of kMostMoves.
+    [[nodiscard]] ReadStatus readFrame(std::vector<RawMove>& moves, Time& time) noexcept;
+    static constexpr std::size_t kMostMoves = 1024;
+
+    /// Grabs the node and clears the kernel's own noise filter and dead zone, which coarsen every
+    /// HID axis (hid-input.c gives fuzz = range / 256, flat = range / 16). What changed meanwhile
+    /// comes with the next readFrame().
+    [[nodiscard]] Fallible grab();
+
+    /// Gives it back as it was.
+    void release() noexcept;
+
+ private:
+    struct AxisFilter {
+        unsigned code;
+        int fuzz;
+        int flat;
+    };
+    struct Device {
+        void operator()(libevdev* device) const noexcept { libevdev_free(device); }
+    };
+
+    EventNode(std::string path, UniqueFd fd, libevdev* device);
+    void take(const input_event& event, std::vector<RawMove>& moves) noexcept;
+    void clearFilters();
+    void setFilter(unsigned code, int fuzz, int flat) noexcept;
+
+    std::string m_path;
+    UniqueFd m_fd;
+    std::unique_ptr<libevdev, Device> m_device;
+    std::array<std::uint16_t, KEY_CNT> m_keys{};  ///< place of each code's control, or kNoControl
+    std::array<std::uint16_t, ABS_CNT> m_axes{};
+    std::array<std::uint16_t, REL_CNT> m_turners{};
+    std::vector<AxisFilter> m_filters;  ///< what release() restores
+    bool m_isSyncing = false;
+    bool m_isGrabbed = false;
+};
+
+}  // namespace jolly

@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "linux/kernel_controller.h"
+
+#include <algorithm>
+
+namespace jolly
+{
+
+void KernelController::add(std::unique_ptr<EventNode> node)
+{
+    m_nodes.push_back(std::move(node));
+    std::ranges::stable_sort(m_nodes, {}, [](const auto& n) { return n->identity().phys; });
+    std::uint16_t first = 0;
+    for (auto& each : m_nodes) {
+        each->number(first);
+        first = static_cast<std::uint16_t>(first + each->controls(0).size());
+    }
+}
+
+bool KernelController::remove(const std::string& path)
+{
+    std::erase_if(m_nodes, [&](const auto& node) { return node->path() == path; });
+    return m_nodes.empty();
+}
+
+bool KernelController::has(const std::string& path) const
+{
+    return std::ranges::any_of(m_nodes, [&](const auto& node) { return node->path() == path; });
+}
+
+EventNode* KernelController::nodeOf(int fd) const noexcept
+{
+    const auto found =
+        std::ranges::find_if(m_nodes, [fd](const auto& node) { return node->fd() == fd; });
+    return found == m_nodes.end() ? nullptr : found->get();
+}
+
+ControllerDescription KernelController::description() const
+{
+    const auto& first = *m_nodes.front();
+    ControllerDescription description{
+        first.identity(), first.kind().value_or(ControllerKind::Stick), {}};
+    std::uint8_t number = 0;
+    for (const auto& node : m_nodes) {
+        for (const auto& control : node->controls(number)) description.controls.push_back(control);
+        ++number;
+    }
+    return description;
+}
+
+std::vector<Counts> KernelController::state() const
+{
+    std::vector<Counts> state;
+    for (const auto& node : m_nodes) {
+        for (const auto counts : node->state()) state.push_back(counts);
+    }
+    return state;
+}
+
+Fallible KernelController::grab()
+{
+    for (auto& node : m_nodes) {
+        if (auto done = node->grab(); !done) {
+            release();
+            return done;
+        }
+    }
+    return {};
+}
+
+void KernelController::release() noexcept
+{
+    for (auto& node : m_nodes) node->release();
+}
+
+}  // namespace jolly

@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "linux/event_node.h"
+#include "ports/world.h"
+
+namespace jolly
+{
+
+/// One physical device with all its event nodes.
+class KernelController
+{
+ public:
+    KernelController(Handle handle, std::string group) : m_handle(handle), m_group(std::move(group))
+    {
+    }
+
+    /// Adds a node, in the order of the ports' names so that numbers stay the same.
+    void add(std::unique_ptr<EventNode> node);
+
+    /// Takes a node out. @return whether none is left.
+    bool remove(const std::string& path);
+
+    void setHandle(Handle handle) noexcept { m_handle = handle; }
+    [[nodiscard]] Handle handle() const noexcept { return m_handle; }
+    [[nodiscard]] const std::string& group() const noexcept { return m_group; }
+    [[nodiscard]] bool has(const std::string& path) const;
+    [[nodiscard]] EventNode* nodeOf(int fd) const noexcept;
+
+    [[nodiscard]] ControllerDescription description() const;
+    [[nodiscard]] std::vector<Counts> state() const;
+
+    /// All nodes or none.
+    [[nodiscard]] Fallible grab();
+    void release() noexcept;
+
+ private:
+    Handle m_handle;
+    std::string m_group;
+    std::vector<std::unique_ptr<EventNode>> m_nodes;
+};
+
+}  // namespace jolly

@@ -1,0 +1,246 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "linux/kernel_world.h"
+
+#include <fcntl.h>
+#include <sys/epoll.h>
+#include <sys/eventfd.h>
+#include <time.h>
+
+#include <algorithm>
+#include <cerrno>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr int kMostEvents = 32;
+constexpr int kRetries = 15;
+constexpr Time kRetryAfter = std::chrono::milliseconds(200);
+constexpr Time kNodeAfter = std::chrono::milliseconds(20);
+
+/// Rounded up, so that nothing is looked at before its time.
+int inMilliseconds(Time time)
+{
+    const auto ms = std::chrono::ceil<std::chrono::milliseconds>(time).count();
+    return static_cast<int>(std::clamp<std::int64_t>(ms, 0, 60'000));
+}
+
+}  // namespace
+
+KernelWorld::KernelWorld(bool takesKeyboards)
+    : m_takesKeyboards(takesKeyboards),
+      m_epoll(epoll_create1(EPOLL_CLOEXEC)),
+      m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK))
+{
+    m_moves.reserve(EventNode::kMostMoves);
+    watchFd(m_bell.get());
+    watchFd(m_watch.fd());
+    watchFd(m_opens.fd());
+}
+
+KernelWorld::~KernelWorld() = default;
+
+Time KernelWorld::now() const noexcept
+{
+    timespec time{};
+    clock_gettime(CLOCK_MONOTONIC, &time);
+    return std::chrono::seconds(time.tv_sec) + std::chrono::nanoseconds(time.tv_nsec);
+}
+
+void KernelWorld::watchFd(int fd)
+{
+    epoll_event event{};
+    event.events = EPOLLIN;
+    event.data.fd = fd;
+    epoll_ctl(m_epoll.get(), EPOLL_CTL_ADD, fd, &event);
+}
+
+void KernelWorld::wake() noexcept
+{
+    const std::uint64_t one = 1;
+    [[maybe_unused]] const auto done = ::write(m_bell.get(), &one, sizeof one);
+}
+
+Time KernelWorld::nextDeadline(Time deadline) const noexcept
+{
+    for (const auto& retry : m_retries) deadline = std::min(deadline, retry.next);
+    for (const auto& device : m_virtuals) deadline = std::min(deadline, device.watchBy);
+    return std::min(deadline, m_opens.nextDeadline());
+}
+
+void KernelWorld::wait(Time deadline, WorldListener& listener)
+{
+    if (!m_hasEnumerated) {
+        m_hasEnumerated = true;
+        for (const auto& news : m_watch.everything()) takeNews(news, listener);
+    }
+    deadline = nextDeadline(deadline);
+    epoll_event events[kMostEvents];
+    const int timeout = deadline == Time::max() ? -1 : inMilliseconds(deadline - now());
+    const int count = epoll_wait(m_epoll.get(), events, kMostEvents, timeout);
+    for (int i = 0; i < count; ++i) handleFd(events[i].data.fd, listener);
+    if (deadline != Time::max() && now() >= deadline) housekeep(listener);
+}
+
+void KernelWorld::handleFd(int fd, WorldListener& listener)
+{
+    if (fd == m_bell.get()) {
+        std::uint64_t rung = 0;
+        [[maybe_unused]] const auto done = ::read(fd, &rung, sizeof rung);
+    } else if (fd == m_watch.fd()) {
+        for (const auto& news : m_watch.news()) takeNews(news, listener);
+    } else if (fd == m_opens.fd()) {
+        m_opens.read(now());
+    } else {
+        readNode(fd, listener);
+    }
+}
+
+void KernelWorld::readNode(int fd, WorldListener& listener)
+{
+    for (auto& controller : m_controllers) {
+        auto* node = controller.nodeOf(fd);
+        if (!node) continue;
+        Time time{};
+        auto status = EventNode::ReadStatus::Frame;
+        while ((status = node->readFrame(m_moves, time)) == EventNode::ReadStatus::Frame) {
+            listener.frame(controller.handle(), m_moves, time);
+        }
+        if (status == EventNode::ReadStatus::Gone) nodeWent(std::string(node->path()), listener);
+        return;
+    }
+}
+
+void KernelWorld::housekeep(WorldListener& listener)
+{
+    const auto time = now();
+    for (const auto device : m_opens.due(time)) {
+        for (auto& each : m_virtuals) {
+            if (each.handle == device) each.device->nudge();
+        }
+    }
+    for (auto& each : m_virtuals) {
+        if (each.watchBy > time) continue;
+        const auto node = each.device->node();
+        each.watchBy = node.empty() ? time + kNodeAfter : Time::max();
+        if (!node.empty()) m_opens.watch(each.handle, node);
+    }
+    std::vector<Retry> due;
+    std::erase_if(m_retries, [&](const Retry& retry) {
+        if (retry.next > time) return false;
+        due.push_back(retry);
+        return true;
+    });
+    for (const auto& retry : due) nodeCame(retry.news, listener, retry.left);
+}
+
+void KernelWorld::takeNews(const NodeNews& news, WorldListener& listener)
+{
+    if (!news.isThere) return nodeWent(news.path, listener);
+    if (news.isVirtual && news.phys.starts_with(kOurPhys)) return;
+    nodeCame(news, listener, kRetries);
+}
+
+bool KernelWorld::wants(const EventNode& node) const
+{
+    const auto kind = node.kind();
+    if (!kind) return false;
+    const bool isDesk = *kind == ControllerKind::Keyboard || *kind == ControllerKind::Pointer;
+    return m_takesKeyboards || !isDesk;
+}
+
+void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, int retries)
+{
+    if (std::ranges::any_of(m_controllers, [&](const auto& c) { return c.has(news.path); })) return;
+    std::erase_if(m_retries, [&](const Retry& retry) { return retry.news.path == news.path; });
+    auto node = EventNode::open(news.path);
+    if (!node) return cannotRead(news, node.error(), retries, listener);
+    listener.trouble({Severity::Warning, news.path, "", ""});
+    if (!wants(**node)) return;
+    watchFd((*node)->fd());
+    auto found = std::ranges::find(m_controllers, news.group, &KernelController::group);
+    if (found == m_controllers.end()) {
+        m_controllers.emplace_back(0, news.group);
+        found = std::prev(m_controllers.end());
+    } else {
+        listener.controllerGone(found->handle());
+    }
+    found->add(std::move(*node));
+    found->setHandle(m_nextHandle++);
+    listener.controllerArrived(found->handle(), found->description(), found->state());
+}
+
+void KernelWorld::cannotRead(const NodeNews& news, const Failure& failure, int retries,
+                             WorldListener& listener)
+{
+    if (failure.code != Failure::Code::NotAllowed) return;
+    if (retries > 0) {
+        m_retries.push_back({news, now() + kRetryAfter, retries - 1});
+        return;
+    }
+    listener.trouble({Severity::Warning, news.path,
+                      (news.name.empty() ? "A device" : news.name) +
+                          " is there, but you may not read it (" + news.path + ").",
+                      failure.cure});
+}
+
+void KernelWorld::nodeWent(const std::string& path, WorldListener& listener)
+{
+    std::erase_if(m_retries, [&](const Retry& retry) { return retry.news.path == path; });
+    listener.trouble({Severity::Warning, path, "", ""});
+    const auto found =
+        std::ranges::find_if(m_controllers, [&](const auto& c) { return c.has(path); });
+    if (found == m_controllers.end()) return;
+    listener.controllerGone(found->handle());
+    if (found->remove(path)) {
+        m_controllers.erase(found);
+        return;
+    }
+    found->setHandle(m_nextHandle++);
+    listener.controllerArrived(found->handle(), found->description(), found->state());
+}
+
+KernelController* KernelWorld::controllerOf(Handle handle) noexcept
+{
+    const auto found = std::ranges::find(m_controllers, handle, &KernelController::handle);
+    return found == m_controllers.end() ? nullptr : &*found;
+}
+
+Fallible KernelWorld::hold(Handle handle)
+{
+    auto* controller = controllerOf(handle);
+    if (!controller)
+        return fail(Failure::Code::NotThere, "The controller is gone.", "Plug it in again.");
+    return controller->grab();
+}
+
+void KernelWorld::letGo(Handle handle)
+{
+    if (auto* controller = controllerOf(handle)) controller->release();
+}
+
+Result<Handle> KernelWorld::create(const VirtualSpec& spec)
+{
+    auto device = UinputDevice::make(spec);
+    if (!device) return tl::unexpected(std::move(device.error()));
+    m_virtuals.push_back({m_nextHandle, std::move(*device), now() + kNodeAfter});
+    return m_nextHandle++;
+}
+
+WriteStatus KernelWorld::write(Handle handle, std::span<const VirtualMove> moves) noexcept
+{
+    for (auto& each : m_virtuals) {
+        if (each.handle == handle) return each.device->write(moves);
+    }
+    return WriteStatus::Gone;
+}
+
+void KernelWorld::destroy(Handle handle)
+{
+    m_opens.forget(handle);
+    std::erase_if(m_virtuals, [handle](const auto& each) { return each.handle == handle; });
+}
+
+}  // namespace jolly

@@ -1,0 +1,143 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "linux/node_watch.h"
+
+#include <sys/inotify.h>
+
+#include <climits>
+#include <filesystem>
+#include <string_view>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr const char* kFolder = "/dev/input";
+
+std::string textOf(const char* text)
+{
+    return text ? text : "";
+}
+
+bool isEventNode(std::string_view path)
+{
+    return path.substr(path.rfind('/') + 1).starts_with("event");
+}
+
+/// The device that all its nodes share: the USB device, else the HID device, else the input device.
+std::string groupOf(udev_device* device)
+{
+    if (auto* usb = udev_device_get_parent_with_subsystem_devtype(device, "usb", "usb_device")) {
+        return udev_device_get_syspath(usb);
+    }
+    if (auto* hid = udev_device_get_parent_with_subsystem_devtype(device, "hid", nullptr)) {
+        return udev_device_get_syspath(hid);
+    }
+    auto* parent = udev_device_get_parent(device);
+    return udev_device_get_syspath(parent ? parent : device);
+}
+
+}  // namespace
+
+NodeWatch::NodeWatch() : m_udev(udev_new())
+{
+    if (std::filesystem::exists("/run/udev/control")) {
+        listenToUdev();
+    } else {
+        listenToFolder();
+    }
+}
+
+NodeWatch::~NodeWatch() = default;
+
+void NodeWatch::listenToUdev()
+{
+    m_monitor.reset(udev_monitor_new_from_netlink(m_udev.get(), "udev"));
+    if (!m_monitor) return listenToFolder();
+    udev_monitor_filter_add_match_subsystem_devtype(m_monitor.get(), "input", nullptr);
+    udev_monitor_enable_receiving(m_monitor.get());
+}
+
+void NodeWatch::listenToFolder()
+{
+    m_folder = UniqueFd(inotify_init1(IN_NONBLOCK | IN_CLOEXEC));
+    inotify_add_watch(m_folder.get(), kFolder, IN_CREATE | IN_ATTRIB | IN_DELETE);
+}
+
+int NodeWatch::fd() const noexcept
+{
+    return m_monitor ? udev_monitor_get_fd(m_monitor.get()) : m_folder.get();
+}
+
+NodeNews NodeWatch::describe(udev_device* device)
+{
+    NodeNews news{.path = textOf(udev_device_get_devnode(device)),
+                  .group = groupOf(device),
+                  .name = {},
+                  .phys = {}};
+    news.isVirtual =
+        std::string_view(udev_device_get_syspath(device)).find("/devices/virtual/input/") !=
+        std::string_view::npos;
+    if (auto* parent = udev_device_get_parent_with_subsystem_devtype(device, "input", nullptr)) {
+        news.name = textOf(udev_device_get_sysattr_value(parent, "name"));
+        news.phys = textOf(udev_device_get_sysattr_value(parent, "phys"));
+    }
+    const auto action = textOf(udev_device_get_action(device));
+    news.isThere = action != "remove";
+    return news;
+}
+
+std::vector<NodeNews> NodeWatch::everything() const
+{
+    std::vector<NodeNews> all;
+    const std::unique_ptr<udev_enumerate, Free> list(udev_enumerate_new(m_udev.get()));
+    udev_enumerate_add_match_subsystem(list.get(), "input");
+    udev_enumerate_scan_devices(list.get());
+    udev_list_entry* entry = nullptr;
+    udev_list_entry_foreach(entry, udev_enumerate_get_list_entry(list.get()))
+    {
+        const Device device(
+            udev_device_new_from_syspath(m_udev.get(), udev_list_entry_get_name(entry)));
+        if (!device || !isEventNode(textOf(udev_device_get_devnode(device.get())))) continue;
+        if (m_monitor && udev_device_get_is_initialized(device.get()) == 0)
+            continue;  // its add follows
+        all.push_back(describe(device.get()));
+    }
+    return all;
+}
+
+std::vector<NodeNews> NodeWatch::news()
+{
+    if (!m_monitor) return folderNews();
+    std::vector<NodeNews> all;
+    while (const Device device{udev_monitor_receive_device(m_monitor.get())}) {
+        if (isEventNode(textOf(udev_device_get_devnode(device.get()))))
+            all.push_back(describe(device.get()));
+    }
+    return all;
+}
+
+std::vector<NodeNews> NodeWatch::folderNews()
+{
+    std::vector<NodeNews> all;
+    alignas(inotify_event) char buffer[16 * (sizeof(inotify_event) + NAME_MAX + 1)];
+    ssize_t size = 0;
+    while ((size = ::read(m_folder.get(), buffer, sizeof buffer)) > 0) {
+        for (const char* at = buffer; at < buffer + size;) {
+            const auto* event = reinterpret_cast<const inotify_event*>(at);
+            at += sizeof(inotify_event) + event->len;
+            const std::string name = event->len > 0 ? event->name : "";
+            if (!isEventNode(name)) continue;
+            const Device device(
+                udev_device_new_from_subsystem_sysname(m_udev.get(), "input", name.c_str()));
+            NodeNews news = device ? describe(device.get()) : NodeNews{};
+            news.path = std::string(kFolder) + "/" + name;
+            news.isThere = device && (event->mask & IN_DELETE) == 0;
+            all.push_back(std::move(news));
+        }
+    }
+    return all;
+}
+
+}  // namespace jolly

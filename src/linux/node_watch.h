@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "linux/unique_fd.h"
+
+#include <libudev.h>
+
+#include <functional>
+#include <memory>
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// An event node as it comes and goes.
+struct NodeNews {
+    std::string path;   ///< /dev/input/event*
+    std::string group;  ///< the same for all nodes of one physical device
+    std::string name;   ///< the device's own name
+    std::string phys;   ///< its port
+    bool isThere = true;
+    bool isVirtual = false;  ///< made by a program, not by hardware
+};
+
+/// Tells which event nodes there are and which come and go. Listens to udev's own group, which
+/// speaks only when permissions are final; where no udev runs (sandboxes), to the folder itself.
+class NodeWatch
+{
+ public:
+    NodeWatch();
+    ~NodeWatch();
+
+    /// Readable when there may be news.
+    [[nodiscard]] int fd() const noexcept;
+
+    /// Everything there is now. A node may be told again by news().
+    [[nodiscard]] std::vector<NodeNews> everything() const;
+
+    /// What came, changed or went since the last call.
+    [[nodiscard]] std::vector<NodeNews> news();
+
+ private:
+    struct Free {
+        void operator()(udev* u) const noexcept { udev_unref(u); }
+        void operator()(udev_monitor* m) const noexcept { udev_monitor_unref(m); }
+        void operator()(udev_device* d) const noexcept { udev_device_unref(d); }
+        void operator()(udev_enumerate* e) const noexcept { udev_enumerate_unref(e); }
+    };
+    using Device = std::unique_ptr<udev_device, Free>;
+
+    [[nodiscard]] static NodeNews describe(udev_device* device);
+    [[nodiscard]] std::vector<NodeNews> folderNews();
+    void listenToUdev();
+    void listenToFolder();
+
+    std::unique_ptr<udev, Free> m_udev;
+    std::unique_ptr<udev_monitor, Free> m_monitor;  ///< null where no udev runs
+    UniqueFd m_folder;
+};
+
+}  // namespace jolly

@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "linux/unique_fd.h"
+#include "ports/world.h"
+
+#include <map>
+
+namespace jolly
+{
+
+/// Notices who opens our virtual devices, and says when to nudge them: some readers show every axis
+/// in its middle until the first report arrives (seen with DirectInput under Wine 8.0), so a device
+/// is nudged a moment after it was opened, and once more when slow readers are ready.
+class OpenWatch
+{
+ public:
+    static constexpr Time kSoon = std::chrono::milliseconds(300);
+    static constexpr Time kLater = std::chrono::seconds(3);
+
+    OpenWatch();
+
+    [[nodiscard]] int fd() const noexcept { return m_fd.get(); }
+
+    void watch(Handle device, const std::string& node);
+    void forget(Handle device);
+
+    /// Takes the news of openings at `now`.
+    void read(Time now);
+
+    /// The devices to nudge by `now`; each is told once.
+    [[nodiscard]] std::vector<Handle> due(Time now);
+    [[nodiscard]] Time nextDeadline() const noexcept { return m_next; }
+
+ private:
+    struct Watched {
+        Handle device = 0;
+        Time soon = Time::max();
+        Time later = Time::max();
+    };
+
+    void findNext() noexcept;
+
+    UniqueFd m_fd;
+    std::map<int, Watched> m_watched;  ///< by inotify's number
+    Time m_next = Time::max();
+};
+
+}  // namespace jolly

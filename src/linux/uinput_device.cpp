@@ -1,0 +1,173 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "linux/uinput_device.h"
+
+#include <fcntl.h>
+#include <linux/uinput.h>
+#include <sys/ioctl.h>
+
+#include <cerrno>
+#include <cstring>
+#include <filesystem>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr std::uint16_t kVendor = 0x6a74;
+constexpr std::uint16_t kFirstProduct = 0x0101;
+constexpr std::size_t kMostNameBytes = UINPUT_MAX_NAME_SIZE - 1;
+constexpr const char* kUinput = "/dev/uinput";
+
+tl::unexpected<Failure> openFailed(int error)
+{
+    if (error == ENOENT || error == ENODEV) {
+        return fail(Failure::Code::NotThere,
+                    "/dev/uinput is not there, so no virtual device can be made.",
+                    "Load it with \"sudo modprobe uinput\", then go live again.", error);
+    }
+    if (error == EACCES || error == EPERM) {
+        return fail(
+            Failure::Code::NotAllowed,
+            "You may not write to /dev/uinput, so no virtual device can be made.",
+            "Install the udev rules (docs/permissions.md), log out and in, then go live again.",
+            error);
+    }
+    return fail(Failure::Code::System,
+                std::string("/dev/uinput cannot be opened: ") + std::strerror(error) + ".",
+                "See docs/permissions.md.", error);
+}
+
+/// Games show plain ASCII of limited length at best.
+std::string gameName(const std::string& name)
+{
+    std::string plain;
+    for (const char c : name) {
+        if ((static_cast<unsigned char>(c) & 0xc0U) == 0x80U) continue;
+        plain += c >= ' ' && c < 0x7f ? c : '?';
+    }
+    if (plain.empty()) plain = "Jolly";
+    return plain.substr(0, kMostNameBytes);
+}
+
+int setUpAxis(int fd, std::uint16_t code, std::int32_t low, std::int32_t high, std::int32_t value)
+{
+    uinput_abs_setup axis{};
+    axis.code = code;
+    axis.absinfo.minimum = low;
+    axis.absinfo.maximum = high;
+    axis.absinfo.value = value;
+    return ioctl(fd, UI_ABS_SETUP, &axis);
+}
+
+int setUpSlot(int fd, const VirtualSlot& slot, Counts value)
+{
+    if (slot.code.type == EventType::Key) return ioctl(fd, UI_SET_KEYBIT, slot.code.code);
+    if (setUpAxis(fd, slot.code.code, slot.low, slot.high, value.x) < 0) return -1;
+    if (slot.control.kind != ControlKind::Hat) return 0;
+    return setUpAxis(fd, static_cast<std::uint16_t>(slot.code.code + 1), slot.low, slot.high,
+                     value.y);
+}
+
+}  // namespace
+
+/// The order of the calls is the kernel's (uinput.c): capabilities, ranges, port, name, creation.
+int UinputDevice::setUp(int fd, const VirtualSpec& spec)
+{
+    if (ioctl(fd, UI_SET_EVBIT, EV_KEY) < 0 || ioctl(fd, UI_SET_EVBIT, EV_ABS) < 0) return -1;
+    for (std::size_t i = 0; i < spec.slots.size(); ++i) {
+        if (setUpSlot(fd, spec.slots[i], spec.values[i]) < 0) return -1;
+    }
+    const auto phys = std::string(kOurPhys) + std::to_string(spec.place + 1);
+    if (ioctl(fd, UI_SET_PHYS, phys.c_str()) < 0) return -1;
+    uinput_setup setup{};
+    setup.id = {BUS_VIRTUAL, kVendor, static_cast<std::uint16_t>(kFirstProduct + spec.place), 1};
+    const auto name = gameName(spec.name);
+    std::memcpy(setup.name, name.c_str(), name.size());
+    return ioctl(fd, UI_DEV_SETUP, &setup) < 0 || ioctl(fd, UI_DEV_CREATE) < 0 ? -1 : 0;
+}
+
+Result<std::unique_ptr<UinputDevice>> UinputDevice::make(const VirtualSpec& spec)
+{
+    UniqueFd fd(::open(kUinput, O_RDWR | O_NONBLOCK | O_CLOEXEC));
+    if (!fd.isOpen()) return openFailed(errno);
+    if (setUp(fd.get(), spec) < 0) {
+        const int error = errno;
+        return fail(Failure::Code::System,
+                    "The kernel refused to make " + spec.name + ": " + std::strerror(error) + ".",
+                    "Check its name and shape, then go live again.", error);
+    }
+    std::unique_ptr<UinputDevice> device(new UinputDevice(std::move(fd), spec));
+    for (std::size_t i = 0; i < spec.slots.size(); ++i) {
+        if (spec.slots[i].control.kind == ControlKind::Button)
+            device->append(spec.slots[i].code, spec.values[i].x);
+    }
+    static_cast<void>(device->send());
+    return device;
+}
+
+UinputDevice::UinputDevice(UniqueFd fd, const VirtualSpec& spec)
+    : m_fd(std::move(fd)),
+      m_slots(spec.slots),
+      m_firstAxis(spec.values.empty() ? 0 : spec.values[0].x)
+{
+    m_frame.reserve(2 * m_slots.size() + 1024);
+}
+
+void UinputDevice::append(ControlCode code, std::int32_t value) noexcept
+{
+    if (m_frame.size() + 1 >= m_frame.capacity()) return;
+    input_event event{};
+    event.type = static_cast<std::uint16_t>(code.type);
+    event.code = code.code;
+    event.value = value;
+    m_frame.push_back(event);
+}
+
+WriteStatus UinputDevice::send() noexcept
+{
+    m_frame.push_back({});  // EV_SYN, SYN_REPORT, 0
+    const auto size = m_frame.size() * sizeof(input_event);
+    const auto written = ::write(m_fd.get(), m_frame.data(), size);
+    m_frame.clear();
+    if (written == static_cast<ssize_t>(size)) return WriteStatus::Written;
+    return written < 0 && errno == ENODEV ? WriteStatus::Gone : WriteStatus::Refused;
+}
+
+WriteStatus UinputDevice::write(std::span<const VirtualMove> moves) noexcept
+{
+    for (const auto& move : moves) {
+        const auto& slot = m_slots[move.slot];
+        append(slot.code, move.raw.x);
+        if (slot.control.kind == ControlKind::Hat) {
+            append({EventType::Abs, static_cast<std::uint16_t>(slot.code.code + 1)}, move.raw.y);
+        }
+        if (move.slot == 0) m_firstAxis = move.raw.x;
+    }
+    return send();
+}
+
+void UinputDevice::nudge() noexcept
+{
+    if (m_slots.empty() || m_slots[0].control.kind != ControlKind::Axis) return;
+    append(m_slots[0].code, m_firstAxis < m_slots[0].high ? m_firstAxis + 1 : m_firstAxis - 1);
+    static_cast<void>(send());
+    append(m_slots[0].code, m_firstAxis);
+    static_cast<void>(send());
+}
+
+std::string UinputDevice::node() const
+{
+    char sysname[64] = {};
+    if (ioctl(m_fd.get(), UI_GET_SYSNAME(sizeof sysname - 1), sysname) < 0) return {};
+    std::error_code error;
+    const auto folder = std::filesystem::path("/sys/devices/virtual/input") / sysname;
+    for (const auto& entry : std::filesystem::directory_iterator(folder, error)) {
+        const auto name = entry.path().filename().string();
+        if (name.starts_with("event")) return "/dev/input/" + name;
+    }
+    return {};
+}
+
+}  // namespace jolly

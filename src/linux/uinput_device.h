@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "linux/unique_fd.h"
+#include "ports/world.h"
+
+#include <linux/input.h>
+
+namespace jolly
+{
+
+/// Begins the `phys` of every virtual device, so that none is ever taken for a physical one.
+inline constexpr std::string_view kOurPhys = "jolly-tangle-";
+
+/// One virtual device in the kernel; gone when this object or its process is.
+class UinputDevice
+{
+ public:
+    /// Makes the device with all its values in place. Its node appears shortly after.
+    [[nodiscard]] static Result<std::unique_ptr<UinputDevice>> make(const VirtualSpec& spec);
+
+    /// Writes one frame with one system call. RT-safe.
+    [[nodiscard]] WriteStatus write(std::span<const VirtualMove> moves) noexcept;
+
+    /// Moves the first axis by one count and back, in two frames: readers that show an axis only
+    /// after its first report see the truth then. RT-safe.
+    void nudge() noexcept;
+
+    /// Its /dev/input/event* node; empty while there is none.
+    [[nodiscard]] std::string node() const;
+
+ private:
+    UinputDevice(UniqueFd fd, const VirtualSpec& spec);
+    [[nodiscard]] static int setUp(int fd, const VirtualSpec& spec);
+    void append(ControlCode code, std::int32_t value) noexcept;
+    [[nodiscard]] WriteStatus send() noexcept;
+
+    UniqueFd m_fd;
+    std::vector<VirtualSlot> m_slots;
+    std::int32_t m_firstAxis;
+    std::vector<input_event> m_frame;
+};
+
+}  // namespace jolly

@@ -1,0 +1,93 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/problem.h"
+#include "core/tangle/tangle.h"
+#include "core/tangle/virtual_layout.h"
+#include "core/value/result.h"
+#include "core/value/time.h"
+
+#include <span>
+
+namespace jolly
+{
+
+/// A world's number for a controller or virtual device while it exists; never used again.
+using Handle = std::uint32_t;
+
+/// What a new virtual device is to be.
+struct VirtualSpec {
+    std::string name;
+    VirtualKind kind = VirtualKind::Joystick;
+    std::uint16_t place = 0;  ///< among the tangle's devices: gives games a stable product number
+    std::vector<VirtualSlot> slots;
+    std::vector<Counts> values;  ///< what the slots hold from the first moment, one for each
+};
+
+/// One change of one control of a virtual device.
+struct VirtualMove {
+    std::uint16_t slot = 0;
+    Counts raw;
+};
+
+enum class WriteStatus : std::uint8_t { Written, Gone, Refused };
+
+/// Learns what happens in a world. Called from World::wait() alone.
+class WorldListener
+{
+ public:
+    virtual ~WorldListener() = default;
+
+    /// A controller is there and can be read. `state` holds the counts of its controls as they
+    /// stand.
+    virtual void controllerArrived(Handle controller, const ControllerDescription& description,
+                                   std::span<const Counts> state) = 0;
+
+    /// It is gone; its handle means nothing any more.
+    virtual void controllerGone(Handle controller) = 0;
+
+    /// Controls moved together. RT-safe: must not allocate, lock or block.
+    virtual void frame(Handle controller, std::span<const RawMove> moves, Time time) noexcept = 0;
+
+    /// Something is wrong with the world that a pilot can mend. Replaces what was said of the same
+    /// `path` before; an empty sentence takes it back.
+    virtual void trouble(const Problem& problem) = 0;
+};
+
+/// Where controllers come from and virtual devices go to: the one door to the outside. There is one
+/// for the kernel, one read from a file and one in memory for tests.
+///
+/// One thread uses a world; wake() alone may be called from any.
+class World
+{
+ public:
+    virtual ~World() = default;
+
+    /// The present time of the clock that events carry.
+    [[nodiscard]] virtual Time now() const noexcept = 0;
+
+    /// Reports everything that happened, waiting for the first of it until `deadline` at most.
+    /// RT-safe while nothing arrives or goes.
+    virtual void wait(Time deadline, WorldListener& listener) = 0;
+
+    /// Ends the present or next wait(). Any thread; safe in a signal handler.
+    virtual void wake() noexcept = 0;
+
+    /// Keeps a controller's events from everybody else. Busy when somebody else holds it.
+    [[nodiscard]] virtual Fallible hold(Handle controller) = 0;
+
+    /// Gives a held controller back. Does nothing when it is not held or gone.
+    virtual void letGo(Handle controller) = 0;
+
+    /// Makes a virtual device.
+    [[nodiscard]] virtual Result<Handle> create(const VirtualSpec& spec) = 0;
+
+    /// Writes one frame. RT-safe.
+    [[nodiscard]] virtual WriteStatus write(Handle device,
+                                            std::span<const VirtualMove> moves) noexcept = 0;
+
+    /// Takes a virtual device away. The caller has written its releases well before.
+    virtual void destroy(Handle device) = 0;
+};
+
+}  // namespace jolly

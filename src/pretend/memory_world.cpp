@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "pretend/memory_world.h"
+
+#include <algorithm>
+
+namespace jolly
+{
+
+void MemoryWorld::wait(Time deadline, WorldListener& listener)
+{
+    if (m_events.empty() && deadline != Time::max()) m_now = std::max(m_now, deadline);
+    while (!m_events.empty()) {
+        const auto event = std::move(m_events.front());
+        m_events.pop_front();
+        switch (event.kind) {
+            case Event::Kind::Plug:
+                listener.controllerArrived(event.controller, event.description, event.state);
+                break;
+            case Event::Kind::Unplug:
+                listener.controllerGone(event.controller);
+                break;
+            case Event::Kind::Moves:
+                listener.frame(event.controller, event.moves, m_now);
+                break;
+            case Event::Kind::Trouble:
+                listener.trouble(event.problem);
+                break;
+        }
+    }
+}
+
+Fallible MemoryWorld::hold(Handle controller)
+{
+    if (faults.hold) return tl::unexpected(*faults.hold);
+    if (!isHeld(controller)) m_held.push_back(controller);
+    return {};
+}
+
+void MemoryWorld::letGo(Handle controller)
+{
+    std::erase(m_held, controller);
+}
+
+Result<Handle> MemoryWorld::create(const VirtualSpec& spec)
+{
+    if (faults.create) return tl::unexpected(*faults.create);
+    m_devices.push_back({spec, m_nextHandle++, true, {}});
+    return m_devices.back().handle;
+}
+
+WriteStatus MemoryWorld::write(Handle handle, std::span<const VirtualMove> moves) noexcept
+{
+    if (faults.write != WriteStatus::Written) return faults.write;
+    const auto device = std::ranges::find(m_devices, handle, &Device::handle);
+    if (device == m_devices.end() || !device->isThere) return WriteStatus::Gone;
+    for (const auto& move : moves) device->spec.values[move.slot] = move.raw;
+    if (m_isRecording) device->frames.emplace_back(moves.begin(), moves.end());
+    return WriteStatus::Written;
+}
+
+void MemoryWorld::destroy(Handle handle)
+{
+    const auto device = std::ranges::find(m_devices, handle, &Device::handle);
+    if (device != m_devices.end()) device->isThere = false;
+}
+
+Handle MemoryWorld::plug(const ControllerDescription& description, std::vector<Counts> state)
+{
+    state.resize(description.controls.size());
+    m_events.push_back({Event::Kind::Plug, m_nextHandle, description, std::move(state), {}, {}});
+    return m_nextHandle++;
+}
+
+void MemoryWorld::unplug(Handle controller)
+{
+    letGo(controller);
+    m_events.push_back({Event::Kind::Unplug, controller, {}, {}, {}, {}});
+}
+
+void MemoryWorld::move(Handle controller, std::vector<RawMove> moves)
+{
+    m_events.push_back({Event::Kind::Moves, controller, {}, {}, std::move(moves), {}});
+}
+
+void MemoryWorld::say(const Problem& problem)
+{
+    m_events.push_back({Event::Kind::Trouble, 0, {}, {}, {}, problem});
+}
+
+bool MemoryWorld::isHeld(Handle controller) const
+{
+    return std::ranges::find(m_held, controller) != m_held.end();
+}
+
+const MemoryWorld::Device* MemoryWorld::device(std::string_view name) const
+{
+    const Device* last = nullptr;
+    for (const auto& device : m_devices) {
+        if (device.spec.name == name) last = &device;
+    }
+    return last;
+}
+
+std::size_t MemoryWorld::deviceCount() const
+{
+    return static_cast<std::size_t>(std::ranges::count(m_devices, true, &Device::isThere));
+}
+
+}  // namespace jolly

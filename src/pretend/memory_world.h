@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "ports/world.h"
+
+#include <deque>
+
+namespace jolly
+{
+
+/// A world in memory: what happens in it is said by its owner, and virtual devices land in it where
+/// they can be looked at. Its clock stands until it is moved on. Faults can be planted.
+///
+/// The owner's calls and the World's are made on one thread.
+class MemoryWorld : public World
+{
+ public:
+    /// A virtual device as a game would see it.
+    struct Device {
+        VirtualSpec spec;  ///< `values` is what it holds now
+        Handle handle = 0;
+        bool isThere = true;
+        std::vector<std::vector<VirtualMove>> frames;  ///< all of them, when recording
+    };
+
+    struct Faults {
+        std::optional<Failure> create;  ///< every create() fails with it
+        std::optional<Failure> hold;    ///< every hold() fails with it
+        WriteStatus write = WriteStatus::Written;
+    };
+
+    // World
+    [[nodiscard]] Time now() const noexcept override { return m_now; }
+    void wait(Time deadline, WorldListener& listener) override;
+    void wake() noexcept override {}
+    [[nodiscard]] Fallible hold(Handle controller) override;
+    void letGo(Handle controller) override;
+    [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
+    [[nodiscard]] WriteStatus write(Handle device,
+                                    std::span<const VirtualMove> moves) noexcept override;
+    void destroy(Handle device) override;
+
+    // What happens
+    Handle plug(const ControllerDescription& description, std::vector<Counts> state = {});
+    void unplug(Handle controller);
+    /// One frame of moves; delivered by the next wait().
+    void move(Handle controller, std::vector<RawMove> moves);
+    void say(const Problem& problem);
+    void setNow(Time now) noexcept { m_now = now; }
+    void record(bool isRecording) noexcept { m_isRecording = isRecording; }
+    Faults faults;
+
+    // What is there
+    [[nodiscard]] bool isHeld(Handle controller) const;
+    /// The device of that name that is there, or the last one that was; null when there never was.
+    [[nodiscard]] const Device* device(std::string_view name) const;
+    [[nodiscard]] std::size_t deviceCount() const;
+
+ private:
+    struct Event {
+        enum class Kind : std::uint8_t { Plug, Unplug, Moves, Trouble } kind = Kind::Moves;
+        Handle controller = 0;
+        ControllerDescription description;
+        std::vector<Counts> state;
+        std::vector<RawMove> moves;
+        Problem problem;
+    };
+
+    Time m_now{std::chrono::seconds(1)};
+    Handle m_nextHandle = 1;
+    std::deque<Event> m_events;
+    std::vector<Handle> m_held;
+    std::vector<Device> m_devices;
+    bool m_isRecording = true;
+};
+
+}  // namespace jolly

@@ -1,0 +1,261 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "engine_story.h"
+#include "support/allocation_guard.h"
+
+namespace jolly
+{
+namespace
+{
+
+using namespace test;
+using testing::HasSubstr;
+
+using EngineTest = EngineStory;
+
+TEST_F(EngineTest, ALeverMovesAVirtualAxis)
+{
+    addStrand(tangle, kX, axis(1));
+    fly();
+    move(kX, 1000);
+    EXPECT_EQ(gameSees(axis(1)), 32767);
+}
+
+TEST_F(EngineTest, IdleNothingIsMadeAndNothingIsHeld)
+{
+    addStrand(tangle, kX, axis(1));
+    weave();
+    plugIn();
+    move(kX, 1000);
+    EXPECT_EQ(world.deviceCount(), 0U);
+    EXPECT_FALSE(world.isHeld(stick));
+    EXPECT_EQ(live.block().slots[0].raw, 32767) << "but one sees what it would be";
+}
+
+TEST_F(EngineTest, AtGoLiveEverythingIsTrueFromTheFirstMoment)
+{
+    addStrand(tangle, kX, axis(1));
+    addStrand(tangle, kThrottle, axis(3));
+    addStrand(tangle, kToggle, button(1));
+    addStrand(tangle, kTrigger, button(2));
+    fly({{kX, {500, 0}}, {kThrottle, {250, 0}}, {kToggle, {1, 0}}, {kTrigger, {1, 0}}});
+    EXPECT_EQ(framesSent(), 0U) << "the values were there when the device was made";
+    EXPECT_EQ(gameSees(axis(1)), 16384);
+    EXPECT_EQ(gameSees(axis(3)), -16384);
+    EXPECT_EQ(gameSees(button(1)), 1);
+    EXPECT_EQ(gameSees(button(2)), 0) << "a push already held is not sent";
+}
+
+TEST_F(EngineTest, OneInputFrameGivesOneOutputFrameADevice)
+{
+    tangle.devices.push_back(tangle.devices[0]);
+    tangle.devices[1].id = "other";
+    tangle.devices[1].name = "Other";
+    addStrand(tangle, kX, axis(1));
+    addStrand(tangle, kY, axis(2)).targets.push_back({"other", axis(2)});
+    fly();
+    world.move(stick, {moveOf(kX, 100), moveOf(kY, 100), moveOf(kX, 200)});
+    step();
+    EXPECT_EQ(framesSent(), 1U);
+    EXPECT_EQ(world.device("Other")->frames.size(), 1U);
+    EXPECT_EQ(world.device("Jolly")->frames[0].size(), 2U);
+}
+
+TEST_F(EngineTest, UnpluggingReleasesHeldButtonsAndRestsAxes)
+{
+    addStrand(tangle, kTrigger, button(1));
+    addStrand(tangle, kX, axis(1));
+    fly();
+    press(kTrigger);
+    move(kX, 1000);
+    unplug();
+    EXPECT_EQ(gameSees(button(1)), 0);
+    EXPECT_EQ(gameSees(axis(1)), 0);
+}
+
+TEST_F(EngineTest, AControllerThatReturnsIsTrueAgain)
+{
+    addStrand(tangle, kX, axis(1));
+    addStrand(tangle, kToggle, button(2));
+    fly();
+    unplug();
+    plugIn({{kX, {-1000, 0}}, {kToggle, {1, 0}}});
+    EXPECT_EQ(gameSees(axis(1)), -32768);
+    EXPECT_EQ(gameSees(button(2)), 1);
+    step();
+    EXPECT_TRUE(world.isHeld(stick));
+}
+
+TEST_F(EngineTest, StandingDownReleasesThenEndsTheDevices)
+{
+    addStrand(tangle, kTrigger, button(1));
+    fly();
+    press(kTrigger);
+    engine.standDown();
+    EXPECT_EQ(gameSees(button(1)), 0) << "released while the game can still read it";
+    EXPECT_EQ(world.deviceCount(), 1U);
+    EXPECT_FALSE(world.isHeld(stick));
+    EXPECT_FALSE(engine.isAtRest());
+    waitFor(Fleet::kFarewell);
+    EXPECT_EQ(world.deviceCount(), 0U);
+    EXPECT_TRUE(engine.isAtRest());
+}
+
+TEST_F(EngineTest, AControllerIsHeldOnlyOnceNothingIsPressed)
+{
+    addStrand(tangle, kTrigger, button(1));
+    fly({{kTrigger, {1, 0}}});
+    EXPECT_FALSE(world.isHeld(stick));
+    EXPECT_EQ(board.get()->controllers[0].hold, Hold::Waiting);
+    release(kTrigger);
+    EXPECT_TRUE(world.isHeld(stick));
+    EXPECT_EQ(board.get()->controllers[0].hold, Hold::Held);
+}
+
+TEST_F(EngineTest, ASwitchThatStaysOnDoesNotKeepItsControllerFromBeingHeld)
+{
+    addStrand(tangle, kToggle, button(1));
+    fly({{kToggle, {1, 0}}});
+    EXPECT_TRUE(world.isHeld(stick));
+}
+
+TEST_F(EngineTest, OnlyControllersThatAreUsedAndMayBeHeldAreHeld)
+{
+    weave();
+    plugIn();
+    ASSERT_TRUE(engine.goLive());
+    EXPECT_FALSE(world.isHeld(stick)) << "no strand uses it";
+    addStrand(tangle, kX, axis(1));
+    weave();
+    EXPECT_TRUE(world.isHeld(stick));
+    tangle.rig[0].isHeld = false;
+    weave();
+    EXPECT_FALSE(world.isHeld(stick));
+}
+
+TEST_F(EngineTest, ARefusedHoldIsNamedAndAskedForAgain)
+{
+    addStrand(tangle, kX, axis(1));
+    world.faults.hold =
+        Failure{Failure::Code::Busy, "Another program holds Small Stick.", "Close it.", 0};
+    fly();
+    step();
+    EXPECT_THAT(troubles(), HasSubstr("Another program holds Small Stick. Close it."));
+    world.faults.hold.reset();
+    waitFor(Engine::kHoldAgain);
+    EXPECT_TRUE(world.isHeld(stick));
+    EXPECT_EQ(troubles(), "");
+}
+
+TEST_F(EngineTest, ARefusedDeviceLeavesNothingHalfDone)
+{
+    tangle.devices.push_back(tangle.devices[0]);
+    tangle.devices[1].id = "other";
+    addStrand(tangle, kX, axis(1));
+    weave();
+    plugIn();
+    world.faults.create = Failure{Failure::Code::NotAllowed, "You may not.", "Ask.", 13};
+    const auto done = engine.goLive();
+    ASSERT_FALSE(done);
+    EXPECT_EQ(done.error().text(), "You may not. Ask.");
+    EXPECT_FALSE(engine.isLive());
+    EXPECT_FALSE(world.isHeld(stick));
+    EXPECT_EQ(world.deviceCount(), 0U);
+}
+
+TEST_F(EngineTest, ARefusedFrameAndALostDeviceAreNamed)
+{
+    addStrand(tangle, kX, axis(1));
+    fly();
+    world.faults.write = WriteStatus::Refused;
+    move(kX, 100);
+    EXPECT_THAT(troubles(), HasSubstr("refused a movement of Jolly"));
+    world.faults.write = WriteStatus::Gone;
+    move(kX, 200);
+    EXPECT_THAT(troubles(), HasSubstr("taken away by the system"));
+}
+
+TEST_F(EngineTest, AnEditWhileLiveKeepsTheDeviceAndTheHeldPress)
+{
+    addStrand(tangle, kTrigger, button(1));
+    fly();
+    press(kTrigger);
+    const auto handle = world.device("Jolly")->handle;
+    addStrand(tangle, kX, axis(1));
+    weave();
+    EXPECT_EQ(world.device("Jolly")->handle, handle);
+    EXPECT_EQ(gameSees(button(1)), 1);
+    release(kTrigger);
+    move(kX, 1000);
+    EXPECT_EQ(gameSees(button(1)), 0);
+    EXPECT_EQ(gameSees(axis(1)), 32767);
+}
+
+TEST_F(EngineTest, AStrandTakenOutWhileItPressesLetsGo)
+{
+    addStrand(tangle, kTrigger, button(1));
+    fly();
+    press(kTrigger);
+    tangle.strands.clear();
+    weave();
+    EXPECT_EQ(gameSees(button(1)), 0);
+}
+
+TEST_F(EngineTest, ANewShapeMakesTheDeviceAnewAndSaysSo)
+{
+    addStrand(tangle, kX, axis(1));
+    fly();
+    const auto handle = world.device("Jolly")->handle;
+    tangle.devices[0].buttons = 12;
+    weave();
+    EXPECT_NE(world.device("Jolly")->handle, handle);
+    EXPECT_THAT(troubles(), HasSubstr("Jolly changed its shape and was made anew."));
+    waitFor(Fleet::kFarewell);
+    EXPECT_EQ(world.deviceCount(), 1U);
+}
+
+TEST_F(EngineTest, AlikeControllersAreADoubt)
+{
+    addStrand(tangle, kX, axis(1));
+    weave();
+    auto twin = describe(tangle.rig[0]);
+    twin.identity.phys = "usb-8";
+    world.plug(twin);
+    twin.identity.phys = "usb-9";
+    world.plug(twin);
+    step();
+    EXPECT_EQ(board.get()->doubts.size(), 1U);
+    EXPECT_EQ(board.get()->controllers[0].rig, Match::kUnknown);
+}
+
+TEST_F(EngineTest, TroublesOfTheWorldCanBeTakenBack)
+{
+    world.say({Severity::Warning, "/dev/input/event9", "You may not read it.", "Ask.", 0, 0});
+    step();
+    EXPECT_THAT(troubles(), HasSubstr("You may not read it."));
+    world.say({Severity::Warning, "/dev/input/event9", "", "", 0, 0});
+    step();
+    EXPECT_EQ(troubles(), "");
+}
+
+TEST_F(EngineTest, TheEventPathDoesNotAllocate)
+{
+    addStrand(tangle, kX, axis(1), {{DeadZone{}}, {Curve{}}, {Invert{}}});
+    addStrand(tangle, kTrigger, button(1));
+    fly();
+    world.record(false);
+    for (int i = 0; i < 100; ++i) world.move(stick, {moveOf(kX, i * 7), moveOf(kTrigger, i % 2)});
+    const AllocationGuard guard;
+    step();
+    EXPECT_EQ(guard.count(), 0U);
+    EXPECT_NE(gameSees(axis(1)), 0);
+}
+
+TEST_F(EngineTest, TheGuardSeesAnAllocation)
+{
+    const AllocationGuard guard;
+    const auto something = std::make_unique<int>(7);
+    EXPECT_EQ(guard.count(), 1U) << *something;
+}
+
+}  // namespace
+}  // namespace jolly

@@ -2,6 +2,7 @@
 #include "control/live_view.h"
 
 #include <sys/mman.h>
+#include <sys/syscall.h>
 #include <unistd.h>
 
 #include <algorithm>
@@ -53,6 +54,12 @@ Result<LiveView> LiveView::map(int fd)
 std::uint64_t LiveView::sequence() const noexcept
 {
     return m_block ? m_block->header.sequence.load(std::memory_order_acquire) : 0;
+}
+
+int LiveView::watchEngine() const noexcept
+{
+    if (!m_block) return -1;
+    return static_cast<int>(syscall(SYS_pidfd_open, m_block->header.enginePid.load(), 0));
 }
 
 bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const

@@ -45,6 +45,10 @@ class LiveView
     /// The number that changes with every move; odd while the engine writes.
     [[nodiscard]] std::uint64_t sequence() const noexcept;
 
+    /// A new file descriptor that becomes readable when the engine's process ends; -1 when that
+    /// cannot be watched.
+    [[nodiscard]] int watchEngine() const noexcept;
+
     /// Copies the first `count` slots as they were together. @return false when the engine wrote
     /// all the while (`snapshot` is then not to be used) or nothing is mapped.
     [[nodiscard]] bool read(std::uint32_t count, LiveSnapshot& snapshot) const;

@@ -22,6 +22,8 @@ struct LiveSlot {
 struct LiveHeader {
     std::atomic<std::uint32_t> magic;
     std::atomic<std::uint32_t> version;
+    std::atomic<std::int32_t> enginePid;
+    std::atomic<std::uint32_t> unused;
     std::atomic<std::uint64_t> sequence;
     std::atomic<std::uint64_t> generation;
     std::atomic<std::uint64_t> events;  ///< raw moves since the start

@@ -41,6 +41,7 @@ Result<LiveMemory> LiveMemory::make()
     }
     auto* block = new (place) LiveBlock{};
     block->header.version = kLiveVersion;
+    block->header.enginePid = getpid();
     block->header.magic = kLiveMagic;
     return LiveMemory(fd, block);
 }

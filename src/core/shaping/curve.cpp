@@ -59,6 +59,24 @@ std::string Curve::summary() const
     return std::to_string(points.size()) + " points" + (isMirrored ? ", mirrored" : "");
 }
 
+void mirrorPoints(Curve& curve, Sides sides)
+{
+    auto& points = curve.points;
+    if (curve.isMirrored) {
+        std::erase_if(points, [](const CurvePoint& p) { return p.in <= 0.0; });
+        points.insert(points.begin(), CurvePoint{});
+        if (points.size() < 2) points.push_back({1.0, 1.0});
+        return;
+    }
+    if (sides == Sides::One || points.front().in < 0.0) return;
+    CurvePoints whole;
+    for (auto p = points.rbegin(); p != points.rend(); ++p) {
+        if (p->in > 0.0) whole.push_back({-p->in, -p->out});
+    }
+    whole.insert(whole.end(), points.begin(), points.end());
+    points = std::move(whole);
+}
+
 std::vector<double> monotoneSlopes(const CurvePoints& points)
 {
     const auto last = points.size() - 1;

@@ -55,6 +55,11 @@ struct Curve {
     [[nodiscard]] Runner prepare(StageInput) const { return Runner(*this); }
 };
 
+/// Makes the points fit `isMirrored` again after it changed, so that the upper side keeps its
+/// shape: a mirrored curve keeps only what is above rest and begins at 0, 0; one that is not gets
+/// the mirror image spelled out where the axis has a lower side.
+void mirrorPoints(Curve& curve, Sides sides);
+
 /// The slopes at the points that make a cubic Hermite spline monotone between each two of them.
 ///
 /// @param points  two or more, `in` strictly rising.

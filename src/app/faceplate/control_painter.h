@@ -1,0 +1,20 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/control_view.h"
+
+#include <QPainter>
+
+namespace jolly::app
+{
+
+/// Draws a control as it is now.
+void paintControl(QPainter& painter, const ControlView& view);
+
+/// The square of a pad without its label.
+[[nodiscard]] QRect padField(QRect view);
+
+/// Where threads meet the drawing.
+[[nodiscard]] QPointF anchorOf(const ControlView& view);
+
+}  // namespace jolly::app

@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/plate.h"
+
+#include <QWidget>
+
+namespace jolly::app
+{
+
+/// What a control looks like at the moment.
+struct ControlState {
+    Value value;
+    bool isUsed = false;  ///< a strand begins or ends here
+    bool isSelected = false;
+    bool isOutlined = false;  ///< what it would be, while idle
+    bool isAway = false;      ///< its controller is not there
+};
+
+/// The drawing of one control (or of the pair of a pad) on a faceplate. Shows, is clicked, is
+/// dragged from; owns no data. Repaints only when what it shows changed.
+class ControlView : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    ControlView(Shape shape, std::vector<PlateControl> controls, QWidget* parent);
+
+    /// @param part  0, or 1 for the second axis of a pad.
+    void setState(int part, const ControlState& state);
+
+    [[nodiscard]] Shape shape() const { return m_shape; }
+    [[nodiscard]] const PlateControl& control(int part) const
+    {
+        return m_controls[static_cast<std::size_t>(part)];
+    }
+    [[nodiscard]] const ControlState& state(int part) const
+    {
+        return m_states[static_cast<std::size_t>(part)];
+    }
+    [[nodiscard]] int parts() const { return static_cast<int>(m_controls.size()); }
+
+    /// The part that a click at this place means.
+    [[nodiscard]] int partAt(QPoint place) const;
+
+    /// Where threads begin and end, in own coordinates.
+    [[nodiscard]] QPointF anchor() const;
+
+ Q_SIGNALS:
+    void activated(const QString& id);
+    void dragMoved(const QString& id, QPoint globalPlace);
+    void dropped(const QString& id, QPoint globalPlace);
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void enterEvent(QEnterEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+
+ private:
+    [[nodiscard]] QString describe() const;
+
+    Shape m_shape;
+    std::vector<PlateControl> m_controls;
+    std::vector<ControlState> m_states;
+    QPoint m_pressedAt;
+    bool m_isPressed = false;
+    bool m_isDragging = false;
+};
+
+}  // namespace jolly::app

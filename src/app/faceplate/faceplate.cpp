@@ -1,0 +1,158 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/faceplate/faceplate.h"
+
+#include "app/style/theme.h"
+
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kMargin = 14;
+constexpr int kTitle = 34;
+constexpr int kFooter = 22;
+
+bool areSame(const PlateControls& a, const PlateControls& b)
+{
+    return std::ranges::equal(a, b, [](const PlateControl& x, const PlateControl& y) {
+        return x.id == y.id && x.label == y.label && x.number == y.number && x.kind == y.kind &&
+               x.sides == y.sides && x.buttonKind == y.buttonKind;
+    });
+}
+
+}  // namespace
+
+Faceplate::Faceplate(Kind kind, QWidget* parent)
+    : Card(parent),
+      m_kind(kind),
+      m_title(new QLabel(this)),
+      m_state(new QLabel(this)),
+      m_left(new QLabel(this)),
+      m_right(new QLabel(this))
+{
+    m_title->setFont(textFont(TextSize::Normal, true));
+    setTone(*m_title, "title");
+    for (auto* label : {m_state, m_left, m_right}) {
+        label->setFont(textFont(TextSize::Small));
+        setTone(*label, "dim");
+    }
+    m_state->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    m_right->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    policy.setHeightForWidth(true);
+    setSizePolicy(policy);
+}
+
+void Faceplate::setTitle(const QString& title, const QString& state)
+{
+    setObjectName(title);
+    setAccessibleName(title + QStringLiteral(", ") + state);
+    m_title->setText(title);
+    m_state->setText(state);
+    place();
+}
+
+void Faceplate::setFooter(const QString& left, const QString& right)
+{
+    const bool isOther =
+        left.isEmpty() && right.isEmpty() ? footerHeight() > 0 : footerHeight() == 0;
+    m_left->setText(left);
+    m_right->setText(right);
+    if (isOther) updateGeometry();
+    place();
+}
+
+int Faceplate::footerHeight() const
+{
+    return m_left->text().isEmpty() && m_right->text().isEmpty() ? 0 : kFooter;
+}
+
+void Faceplate::setControls(const PlateControls& controls)
+{
+    if (areSame(m_controls, controls)) return;
+    m_controls = controls;
+    build();
+    updateGeometry();
+}
+
+PlateLayout Faceplate::layOut(int width) const
+{
+    const int inner = std::max(200, width - 2 * kMargin);
+    return m_kind == Kind::Controller ? layOutController(m_controls, inner)
+                                      : layOutVirtual(m_controls, inner);
+}
+
+void Faceplate::build()
+{
+    for (auto* view : m_views) view->deleteLater();
+    m_views.clear();
+    m_spots.assign(m_controls.size(), {});
+    for (const auto& item : layOut(width()).items) {
+        std::vector<PlateControl> controls;
+        for (const int i : item.controls)
+            controls.push_back(m_controls[static_cast<std::size_t>(i)]);
+        auto* view = new ControlView(item.shape, controls, this);
+        for (int part = 0; part < view->parts(); ++part) {
+            m_spots[static_cast<std::size_t>(item.controls[static_cast<std::size_t>(part)])] = {
+                view, part};
+        }
+        connect(view, &ControlView::activated, this, &Faceplate::activated);
+        connect(view, &ControlView::dragMoved, this, &Faceplate::dragMoved);
+        connect(view, &ControlView::dropped, this, &Faceplate::dropped);
+        view->show();
+        m_views.append(view);
+    }
+    place();
+}
+
+void Faceplate::place()
+{
+    const int inner = width() - 2 * kMargin;
+    const int right = std::min(inner / 2, m_state->sizeHint().width());
+    m_title->setGeometry(kMargin, 8, inner - right - 8, 20);
+    m_state->setGeometry(kMargin + inner - right, 8, right, 20);
+    const auto layout = layOut(width());
+    for (std::size_t i = 0; i < layout.items.size() && i < static_cast<std::size_t>(m_views.size());
+         ++i) {
+        m_views[static_cast<qsizetype>(i)]->setGeometry(
+            layout.items[i].rect.translated(kMargin, kTitle));
+    }
+    const int y = kTitle + layout.height + 6;
+    const int words = std::min(inner / 2, m_right->sizeHint().width());
+    m_left->setGeometry(kMargin, y, inner - words - 6, kFooter - 2);
+    m_right->setGeometry(kMargin + inner - words, y, words, kFooter - 2);
+}
+
+void Faceplate::setState(std::size_t control, const ControlState& state)
+{
+    if (control < m_spots.size() && m_spots[control].view)
+        m_spots[control].view->setState(m_spots[control].part, state);
+}
+
+ControlView* Faceplate::view(const QString& id) const
+{
+    for (std::size_t i = 0; i < m_spots.size(); ++i) {
+        if (m_controls[i].id == id) return m_spots[i].view;
+    }
+    return nullptr;
+}
+
+int Faceplate::heightForWidth(int width) const
+{
+    return kTitle + layOut(width).height + 10 + footerHeight();
+}
+
+QSize Faceplate::sizeHint() const
+{
+    return {352, heightForWidth(std::max(300, width()))};
+}
+
+void Faceplate::resizeEvent(QResizeEvent*)
+{
+    place();
+}
+
+}  // namespace jolly::app

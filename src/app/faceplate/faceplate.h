@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/faceplate/control_view.h"
+
+#include <QLabel>
+
+namespace jolly::app
+{
+
+/// The one drawing of a controller or virtual device: a card with a title, its controls, and a line
+/// of words. Used on every page.
+class Faceplate : public Card
+{
+    Q_OBJECT
+
+ public:
+    enum class Kind { Controller, Virtual };
+
+    explicit Faceplate(Kind kind, QWidget* parent = nullptr);
+
+    /// What it is: id for objectName, title, and the words at the right of the title.
+    void setTitle(const QString& title, const QString& state);
+    void setFooter(const QString& left, const QString& right);
+
+    /// Draws these controls from now on. Does nothing when they are what it draws already.
+    void setControls(const PlateControls& controls);
+
+    /// Shows the state of the control at this place of controls().
+    void setState(std::size_t control, const ControlState& state);
+
+    /// The drawing of a control; null when it is not on the plate.
+    [[nodiscard]] ControlView* view(const QString& id) const;
+    [[nodiscard]] const PlateControls& controls() const { return m_controls; }
+
+    [[nodiscard]] bool hasHeightForWidth() const override { return true; }
+    [[nodiscard]] int heightForWidth(int width) const override;
+    [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QSize minimumSizeHint() const override { return {300, heightForWidth(300)}; }
+
+ Q_SIGNALS:
+    void activated(const QString& id);
+    void dragMoved(const QString& id, QPoint globalPlace);
+    void dropped(const QString& id, QPoint globalPlace);
+
+ protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+ private:
+    struct Spot {
+        ControlView* view = nullptr;
+        int part = 0;
+    };
+
+    [[nodiscard]] PlateLayout layOut(int width) const;
+    [[nodiscard]] int footerHeight() const;
+    void build();
+    void place();
+
+    Kind m_kind;
+    PlateControls m_controls;
+    std::vector<Spot> m_spots;  ///< one for each of m_controls
+    QList<ControlView*> m_views;
+    QLabel* m_title;
+    QLabel* m_state;
+    QLabel* m_left;
+    QLabel* m_right;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/engine_process.h"
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+#include "app/window/main_window.h"
+#include "format/tangle_text.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QTimer>
+
+namespace
+{
+
+using namespace jolly::app;
+
+struct Options {
+    QString file;
+    QString world;
+    QString picture;
+    QString page;
+    bool isLight = false;
+    bool goesLive = false;
+    bool keepsSelection = false;
+};
+
+Options readOptions(const QApplication& application)
+{
+    QCommandLineParser parser;
+    parser.setApplicationDescription(
+        QObject::tr("Jolly Tangle: merges flight and racing controllers into virtual joysticks "
+                    "that games see."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("FILE"), QObject::tr("Tangle to open"),
+                                 QStringLiteral("[FILE]"));
+    const QCommandLineOption world(
+        QStringLiteral("world"), QObject::tr("Where controllers come from: kernel or a world file"),
+        QStringLiteral("WORLD"), QStringLiteral("kernel"));
+    const QCommandLineOption light(QStringLiteral("light"), QObject::tr("Light colours"));
+    const QCommandLineOption live(QStringLiteral("live"), QObject::tr("Go live at once"));
+    const QCommandLineOption still(QStringLiteral("no-follow"),
+                                   QObject::tr("Touching a control does not select it"));
+    const QCommandLineOption page(QStringLiteral("page"),
+                                  QObject::tr("The page to begin with: rig or weave"),
+                                  QStringLiteral("PAGE"));
+    const QCommandLineOption picture(QStringLiteral("picture"),
+                                     QObject::tr("Save one picture of the window and end"),
+                                     QStringLiteral("PNG"));
+    parser.addOptions({world, light, live, still, page, picture});
+    parser.process(application);
+    return {parser.positionalArguments().value(0),
+            parser.value(world),
+            parser.value(picture),
+            parser.value(page),
+            parser.isSet(light),
+            parser.isSet(live),
+            parser.isSet(still)};
+}
+
+/// What opens at the start: the file that was named, else what the running engine flies.
+void openFirst(const Options& options, Studio& studio, MainWindow& window)
+{
+    if (!options.file.isEmpty()) {
+        window.openFile(options.file);
+        return;
+    }
+    auto read = jolly::format::readTangle(studio.session().tangle());
+    if (studio.session().hasFoundOne() && read.isReadable)
+        studio.document().begin(std::move(read.tangle), {});
+}
+
+/// Lets the window live for a while, then saves it as a picture and ends the engine and the program.
+void takePicture(const QString& file, MainWindow& window, EngineSession& session)
+{
+    constexpr int kWarmUpMs = 2600;
+    QTimer::singleShot(kWarmUpMs, &window, [&window, &session, file] {
+        const bool isSaved = window.grab().save(file);
+        session.end();
+        QApplication::exit(isSaved ? 0 : 2);
+    });
+}
+
+}  // namespace
+
+int main(int argc, char** argv)
+{
+    QApplication application(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("jolly-tangle"));
+    QApplication::setApplicationVersion(QStringLiteral(JOLLY_VERSION));
+    const auto options = readOptions(application);
+    useLight(options.isLight);
+    applyTheme(application);
+    Document document;
+    EngineSession session(realEngine(options.world));
+    RealDialogs dialogs;
+    Studio studio(document, session);
+    studio.setFollowing(!options.keepsSelection);
+    MainWindow window(studio, dialogs);
+    bool isFirst = true;
+    QObject::connect(
+        &session, &EngineSession::attached, &window,
+        [&] {
+            if (std::exchange(isFirst, false)) openFirst(options, studio, window);
+        },
+        Qt::QueuedConnection);
+    QObject::connect(&window, &MainWindow::themeWanted, &application, [&](bool isLight) {
+        useLight(isLight);
+        applyTheme(application);
+    });
+    if (options.page == QLatin1String("weave")) window.showPage(Rail::Weave);
+    if (options.goesLive) {
+        QObject::connect(&session, &EngineSession::attached, &window, [&] {
+            if (const auto done = session.goLive(); !done) studio.say(QString::fromStdString(done.error().text()));
+        }, Qt::QueuedConnection);
+    }
+    if (!options.picture.isEmpty()) takePicture(options.picture, window, session);
+    window.show();
+    session.begin();
+    return QApplication::exec();
+}

@@ -1,0 +1,102 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/desk.h"
+
+#include "core/tangle/edit.h"
+#include "core/tangle/lookup.h"
+
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// Where each of `controls` is in the live block.
+std::vector<int> slotsOf(const RigController& rig, const PresentController& present)
+{
+    std::vector<int> slots;
+    for (const auto& control : rig.controls) {
+        const auto& there = present.description.controls;
+        const auto found = std::ranges::find(there, control.code, &ControlDescription::code);
+        slots.push_back(found == there.end() ? -1
+                                             : static_cast<int>(present.firstSlot) +
+                                                   static_cast<int>(found - there.begin()));
+    }
+    return slots;
+}
+
+DeskController deskController(const RigController& rig, const PresentController* present)
+{
+    DeskController controller;
+    controller.rig = rig;
+    controller.port =
+        QString::fromStdString(present ? present->description.identity.phys : rig.identity.phys);
+    controller.slotOf.assign(rig.controls.size(), -1);
+    if (!present) return controller;
+    controller.isPresent = true;
+    controller.hold = present->hold;
+    controller.slotOf = slotsOf(rig, *present);
+    return controller;
+}
+
+Value valueAt(int slot, ControlKind kind, const LiveSnapshot& values)
+{
+    if (slot < 0 || static_cast<std::size_t>(slot) >= values.slots.size()) return {};
+    const auto& live = values.slots[static_cast<std::size_t>(slot)];
+    if (kind == ControlKind::Hat)
+        return {static_cast<double>(live.raw.x), static_cast<double>(live.raw.y)};
+    return {live.value, 0.0};
+}
+
+}  // namespace
+
+const DeskController* Desk::find(const std::string& controller) const
+{
+    const auto found =
+        std::ranges::find_if(controllers, [&](const auto& c) { return c.rig.id == controller; });
+    return found == controllers.end() ? nullptr : &*found;
+}
+
+Value Desk::valueOf(const DeskController& controller, std::size_t control,
+                    const LiveSnapshot& values) const
+{
+    return valueAt(controller.slotOf[control], controller.rig.controls[control].kind, values);
+}
+
+Value Desk::valueOf(const DeskDevice& device, std::size_t slot, const LiveSnapshot& values) const
+{
+    if (device.firstSlot < 0) return {};
+    return valueAt(device.firstSlot + static_cast<int>(slot), device.layout[slot].control.kind,
+                   values);
+}
+
+Desk makeDesk(const Tangle& tangle, const EngineStatus& status)
+{
+    Desk desk;
+    for (std::size_t r = 0; r < tangle.rig.size(); ++r) {
+        const auto present =
+            std::ranges::find(status.controllers, static_cast<int>(r), &PresentController::rig);
+        auto controller = deskController(tangle.rig[r],
+                                         present == status.controllers.end() ? nullptr : &*present);
+        controller.isKnown = true;
+        const auto doubt = std::ranges::find(status.doubts, r, &Doubt::rig);
+        if (doubt != status.doubts.end()) controller.candidates = doubt->candidates;
+        desk.controllers.push_back(std::move(controller));
+    }
+    auto known = tangle;
+    for (const auto& present : status.controllers) {
+        if (present.rig >= 0 && static_cast<std::size_t>(present.rig) < tangle.rig.size()) continue;
+        known.rig.push_back(adopt(present.description, known));
+        desk.controllers.push_back(deskController(known.rig.back(), &present));
+    }
+    for (const auto& device : tangle.devices) {
+        const auto there = std::ranges::find(status.devices, device.id, &PresentDevice::id);
+        const bool isKnown = there != status.devices.end();
+        desk.devices.push_back({device, layoutOf(device), isKnown && there->isThere,
+                                isKnown ? static_cast<int>(there->firstSlot) : -1});
+    }
+    return desk;
+}
+
+}  // namespace jolly::app

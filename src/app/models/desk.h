@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "control/live_view.h"
+#include "core/tangle/virtual_layout.h"
+#include "engine/status.h"
+
+#include <QString>
+#include <optional>
+
+namespace jolly::app
+{
+
+/// A controller as the window shows it: of the rig or just plugged in, present or away.
+struct DeskController {
+    RigController
+        rig;  ///< what is known of it; made up from its codes when the tangle does not know it
+    bool isKnown = false;  ///< it is in the tangle's rig
+    bool isPresent = false;
+    Hold hold = Hold::Free;
+    QString port;
+    std::vector<int> slotOf;  ///< of each of rig.controls its place in the live block, or -1
+    std::vector<std::size_t> candidates;  ///< when in doubt: places among the present controllers
+};
+
+/// A virtual device as the window shows it.
+struct DeskDevice {
+    VirtualDevice device;
+    std::vector<VirtualSlot> layout;
+    bool isThere = false;
+    int firstSlot = -1;
+};
+
+/// Everything on the desk, put together from the tangle and what the engine says is there.
+struct Desk {
+    std::vector<DeskController> controllers;
+    std::vector<DeskDevice> devices;
+
+    [[nodiscard]] const DeskController* find(const std::string& controller) const;
+
+    /// The present value of a control: zero when it is away.
+    [[nodiscard]] Value valueOf(const DeskController& controller, std::size_t control,
+                                const LiveSnapshot& values) const;
+    [[nodiscard]] Value valueOf(const DeskDevice& device, std::size_t slot,
+                                const LiveSnapshot& values) const;
+};
+
+[[nodiscard]] Desk makeDesk(const Tangle& tangle, const EngineStatus& status);
+
+/// One control of one controller of the desk.
+struct ControlRef {
+    std::string controller;  ///< id
+    ControlCode code;
+
+    friend bool operator==(const ControlRef&, const ControlRef&) = default;
+};
+
+}  // namespace jolly::app

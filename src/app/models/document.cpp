@@ -1,0 +1,97 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/document.h"
+
+#include "core/tangle/edit.h"
+#include "format/files.h"
+#include "format/place.h"
+#include "format/tangle_text.h"
+
+namespace jolly::app
+{
+
+/// One step of the history: the whole tangle before and after. Tangles are small and share nothing.
+class Document::Step : public QUndoCommand
+{
+ public:
+    Step(Document& document, Tangle after, const QString& name, const QString& gesture)
+        : QUndoCommand(name),
+          m_document(document),
+          m_before(document.m_tangle),
+          m_after(std::move(after)),
+          m_gesture(gesture)
+    {
+    }
+
+    void redo() override { m_document.set(m_after); }
+    void undo() override { m_document.set(m_before); }
+    [[nodiscard]] int id() const override { return 1; }
+
+    bool mergeWith(const QUndoCommand* next) override
+    {
+        const auto* other = static_cast<const Step*>(next);
+        if (m_gesture.isEmpty() || other->m_gesture != m_gesture) return false;
+        m_after = other->m_after;
+        return true;
+    }
+
+ private:
+    Document& m_document;
+    Tangle m_before;
+    Tangle m_after;
+    QString m_gesture;
+};
+
+Document::Document(QObject* parent) : QObject(parent), m_tangle(newTangle())
+{
+    connect(&m_history, &QUndoStack::cleanChanged, this, &Document::fileChanged);
+}
+
+void Document::set(const Tangle& tangle)
+{
+    m_tangle = tangle;
+    Q_EMIT changed();
+}
+
+void Document::edit(const QString& name, const std::function<void(Tangle&)>& change,
+                    const QString& gesture)
+{
+    auto after = m_tangle;
+    change(after);
+    if (after == m_tangle) return;
+    m_history.push(new Step(*this, std::move(after), name, gesture));
+}
+
+void Document::begin(Tangle tangle, const QString& path)
+{
+    m_history.clear();
+    m_path = path;
+    set(tangle);
+    Q_EMIT fileChanged();
+}
+
+Fallible Document::open(const QString& path)
+{
+    const auto text = format::readText(path.toStdString());
+    if (!text) return tl::unexpected(text.error());
+    auto read = format::readTangle(*text);
+    if (read.isReadable) {
+        begin(std::move(read.tangle), path);
+        return {};
+    }
+    std::string sentences;
+    const auto name = path.mid(path.lastIndexOf(QLatin1Char('/')) + 1).toStdString();
+    for (const auto& problem : read.problems) sentences += format::toText(problem, name) + "\n";
+    return fail(Failure::Code::Unreadable, sentences, "The file was left as it is.");
+}
+
+Fallible Document::save(const QString& path)
+{
+    auto done = format::saveText(path.toStdString(), format::writeTangle(m_tangle));
+    if (!done) return done;
+    m_path = path;
+    m_history.setClean();
+    Q_EMIT fileChanged();
+    return {};
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+#include "core/value/result.h"
+
+#include <QObject>
+#include <QUndoStack>
+#include <functional>
+
+namespace jolly::app
+{
+
+/// The tangle that is open, with its history and its file. Every change goes through edit().
+class Document : public QObject
+{
+    Q_OBJECT
+
+ public:
+    explicit Document(QObject* parent = nullptr);
+
+    [[nodiscard]] const Tangle& tangle() const { return m_tangle; }
+    [[nodiscard]] const QString& path() const { return m_path; }
+    [[nodiscard]] bool isSaved() const { return m_history.isClean() && !m_path.isEmpty(); }
+    [[nodiscard]] bool hasChanges() const { return !m_history.isClean(); }
+    [[nodiscard]] QUndoStack& history() { return m_history; }
+
+    /// Changes the tangle as one step of the history.
+    ///
+    /// @param name     what the step is called, as in "Undo NAME".
+    /// @param gesture  steps of one gesture (a slider being dragged) become one; empty for none.
+    void edit(const QString& name, const std::function<void(Tangle&)>& change,
+              const QString& gesture = {});
+
+    /// Begins anew with another tangle; `path` is empty for one that has no file yet.
+    void begin(Tangle tangle, const QString& path);
+
+    /// Reads a file. Fails with all its errors in one text; the document stays as it was.
+    [[nodiscard]] Fallible open(const QString& path);
+
+    /// Writes the file; remembers `path` on success.
+    [[nodiscard]] Fallible save(const QString& path);
+
+ Q_SIGNALS:
+    void changed();      ///< the tangle is another
+    void fileChanged();  ///< its path, or whether it is saved
+
+ private:
+    class Step;
+    void set(const Tangle& tangle);
+
+    Tangle m_tangle;
+    QString m_path;
+    QUndoStack m_history;
+};
+
+}  // namespace jolly::app

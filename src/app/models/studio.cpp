@@ -1,0 +1,126 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/studio.h"
+
+#include "control/preflight.h"
+#include "core/tangle/edit.h"
+#include "core/tangle/lookup.h"
+
+#include <chrono>
+
+namespace jolly::app
+{
+
+Studio::Studio(Document& document, EngineSession& session, QObject* parent)
+    : QObject(parent), m_document(document), m_session(session)
+{
+    connect(&document, &Document::changed, this, &Studio::sendTangle);
+    connect(&session, &EngineSession::attached, this, &Studio::sendTangle);
+    connect(&session, &EngineSession::statusChanged, this, &Studio::rebuild);
+    connect(&session, &EngineSession::valuesChanged, this, &Studio::lookAtValues);
+    connect(&session, &EngineSession::failed, this, &Studio::say);
+    connect(&session, &EngineSession::lost, this,
+            [this] { say(tr("The engine stopped; it is being started again.")); });
+    rebuild();
+}
+
+void Studio::sendTangle()
+{
+    m_session.send(m_document.tangle());
+    rebuild();
+}
+
+void Studio::rebuild()
+{
+    m_desk = makeDesk(tangle(), m_session.status());
+    m_finder.reset();
+    if (m_selected && !controllerOf(*m_selected)) m_selected.reset();
+    auto problems = preflight(tangle(), m_session.status());
+    const bool areOther = problems != m_problems;
+    m_problems = std::move(problems);
+    Q_EMIT deskChanged();
+    if (areOther) Q_EMIT problemsChanged();
+    Q_EMIT valuesMoved();
+}
+
+void Studio::lookAtValues()
+{
+    const auto now = std::chrono::steady_clock::now().time_since_epoch();
+    const auto touched = m_finder.look(m_desk, values(), now);
+    if (touched) {
+        m_touched = touched;
+        Q_EMIT touchedChanged();
+        if (m_isFollowing) select(touched);
+    }
+    Q_EMIT valuesMoved();
+}
+
+void Studio::select(std::optional<ControlRef> control)
+{
+    if (control == m_selected) return;
+    m_selected = std::move(control);
+    Q_EMIT selectionChanged();
+}
+
+void Studio::setFollowing(bool isFollowing)
+{
+    m_isFollowing = isFollowing;
+}
+
+const DeskController* Studio::controllerOf(const ControlRef& ref) const
+{
+    const auto* controller = m_desk.find(ref.controller);
+    return controller && findControl(controller->rig, ref.code) ? controller : nullptr;
+}
+
+QString Studio::nameOf(const ControlRef& ref) const
+{
+    const auto* controller = controllerOf(ref);
+    if (!controller) return {};
+    return QString::fromStdString(
+        jolly::nameOf(controller->rig, *findControl(controller->rig, ref.code)));
+}
+
+std::vector<const Strand*> Studio::strandsFrom(const ControlRef& ref) const
+{
+    std::vector<const Strand*> strands;
+    const Source source{ref.controller, ref.code};
+    for (const auto& strand : tangle().strands) {
+        if (std::ranges::find(strand.sources, source) != strand.sources.end())
+            strands.push_back(&strand);
+    }
+    return strands;
+}
+
+void Studio::weaveTo(const Target& target)
+{
+    const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
+    if (!controller) {
+        say(tr("Touch or click a control on the left first; then choose where it leads."));
+        return;
+    }
+    for (const auto* strand : strandsFrom(*m_selected)) {
+        if (std::ranges::find(strand->targets, target) != strand->targets.end()) return;
+    }
+    auto trial = tangle();
+    if (const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
+        !woven) {
+        say(QString::fromStdString(woven.error().text()));
+        return;
+    }
+    m_document.edit(tr("weave %1").arg(nameOf(*m_selected)),
+                    [&](Tangle& tangle) { tangle = trial; });
+}
+
+void Studio::weaveToNextFree()
+{
+    const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
+    if (!controller) return;
+    const auto target = nextFree(tangle(), findControl(controller->rig, m_selected->code)->kind);
+    if (target) {
+        weaveTo(*target);
+    } else {
+        say(tr("No virtual device has a free control of that kind."));
+    }
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/document.h"
+#include "app/models/touch_finder.h"
+#include "app/services/engine_session.h"
+
+#include <QObject>
+
+namespace jolly::app
+{
+
+/// What all pages share: the document, the engine, the desk made of both, what is selected and what
+/// was touched last.
+class Studio : public QObject
+{
+    Q_OBJECT
+
+ public:
+    Studio(Document& document, EngineSession& session, QObject* parent = nullptr);
+
+    [[nodiscard]] Document& document() { return m_document; }
+    [[nodiscard]] EngineSession& session() { return m_session; }
+    [[nodiscard]] const Tangle& tangle() const { return m_document.tangle(); }
+    [[nodiscard]] const Desk& desk() const { return m_desk; }
+    [[nodiscard]] const LiveSnapshot& values() const { return m_session.values(); }
+    [[nodiscard]] const Problems& problems() const { return m_problems; }
+
+    [[nodiscard]] const std::optional<ControlRef>& selected() const { return m_selected; }
+    [[nodiscard]] const std::optional<ControlRef>& touched() const { return m_touched; }
+    void select(std::optional<ControlRef> control);
+
+    [[nodiscard]] bool isFollowing() const { return m_isFollowing; }
+    void setFollowing(bool isFollowing);
+
+    /// The controller of a reference; null when it is not on the desk.
+    [[nodiscard]] const DeskController* controllerOf(const ControlRef& ref) const;
+    [[nodiscard]] QString nameOf(const ControlRef& ref) const;
+
+    /// The strands that begin at a control, in the order of the tangle.
+    [[nodiscard]] std::vector<const Strand*> strandsFrom(const ControlRef& ref) const;
+
+    /// Weaves a strand from the selected control; a refusal is told by said().
+    void weaveTo(const Target& target);
+    void weaveToNextFree();
+
+    /// Says a sentence to the pilot.
+    void say(const QString& sentence) { Q_EMIT said(sentence); }
+
+ Q_SIGNALS:
+    void deskChanged();
+    void valuesMoved();
+    void selectionChanged();
+    void touchedChanged();
+    void problemsChanged();
+    void said(const QString& sentence);
+
+ private:
+    void rebuild();
+    void sendTangle();
+    void lookAtValues();
+
+    Document& m_document;
+    EngineSession& m_session;
+    Desk m_desk;
+    Problems m_problems;
+    TouchFinder m_finder;
+    std::optional<ControlRef> m_selected;
+    std::optional<ControlRef> m_touched;
+    bool m_isFollowing = true;
+};
+
+}  // namespace jolly::app

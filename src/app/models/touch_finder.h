@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/desk.h"
+
+#include <deque>
+
+namespace jolly::app
+{
+
+/// Finds the control that the pilot touches: the loudest mover of the last moment wins over noise
+/// and drift.
+class TouchFinder
+{
+ public:
+    /// A lever counts as touched once it moved this part of its travel within kWindow.
+    static constexpr double kLoud = 0.06;
+    static constexpr Time kWindow = std::chrono::milliseconds(350);
+
+    /// Looks at new values. @return the touched control, once for each touch that is another one
+    /// than the last or comes after a rest.
+    [[nodiscard]] std::optional<ControlRef> look(const Desk& desk, const LiveSnapshot& values,
+                                                 Time now);
+
+    /// Forgets what was seen; after the desk changed.
+    void reset() { m_past.clear(); }
+
+ private:
+    struct Past {
+        Time time{};
+        std::vector<LiveValue> slots;
+    };
+
+    [[nodiscard]] static double loudness(const RigControl& control, const LiveValue& before,
+                                         const LiveValue& now);
+
+    std::deque<Past> m_past;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,219 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pages/plate_list.h"
+
+#include "core/tangle/lookup.h"
+
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// Makes the list as long as `count`; what is too much is deleted.
+template <class Make>
+void resize(std::vector<Faceplate*>& plates, std::size_t count, Make&& make)
+{
+    while (plates.size() > count) {
+        plates.back()->hide();
+        plates.back()->deleteLater();
+        plates.pop_back();
+    }
+    while (plates.size() < count) make();
+}
+
+QString usedText(std::size_t used, std::size_t all)
+{
+    return QObject::tr("%1 of %2 used").arg(used).arg(all);
+}
+
+}  // namespace
+
+ControllerPlates::ControllerPlates(Studio& studio, QWidget* parent)
+    : QObject(parent), m_studio(studio), m_parent(parent)
+{
+}
+
+QString ControllerPlates::stateText(const DeskController& controller, bool isLive)
+{
+    if (!controller.candidates.empty()) return tr("which one is it?");
+    if (!controller.isPresent) return tr("away");
+    if (!controller.isKnown) return tr("not in the tangle yet");
+    if (controller.hold == Hold::Held) return tr("held");
+    if (controller.hold == Hold::Waiting) return tr("waits to be held");
+    return isLive ? tr("games hear it") : tr("present");
+}
+
+void ControllerPlates::wire(Faceplate* plate)
+{
+    connect(plate, &Faceplate::activated, this, [this, plate](const QString& id) {
+        if (const auto ref = refOf(plate, id)) Q_EMIT activated(*ref);
+    });
+    connect(plate, &Faceplate::dragMoved, this, [this, plate](const QString& id, QPoint at) {
+        if (const auto ref = refOf(plate, id)) Q_EMIT dragMoved(*ref, at);
+    });
+    connect(plate, &Faceplate::dropped, this, [this, plate](const QString& id, QPoint at) {
+        if (const auto ref = refOf(plate, id)) Q_EMIT dropped(*ref, at);
+    });
+}
+
+std::optional<ControlRef> ControllerPlates::refOf(Faceplate* plate, const QString& id) const
+{
+    const auto place =
+        static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
+    const auto code = parseControlCode(id.toStdString());
+    if (place >= m_studio.desk().controllers.size() || !code) return std::nullopt;
+    return ControlRef{m_studio.desk().controllers[place].rig.id, *code};
+}
+
+void ControllerPlates::rebuild()
+{
+    const auto& controllers = m_studio.desk().controllers;
+    resize(m_plates, controllers.size(), [this] {
+        m_plates.push_back(new Faceplate(Faceplate::Kind::Controller, m_parent));
+        wire(m_plates.back());
+        Q_EMIT plateAdded(m_plates.back());
+    });
+    m_isUsed.assign(controllers.size(), {});
+    for (std::size_t i = 0; i < controllers.size(); ++i) dress(i);
+    showValues();
+}
+
+void ControllerPlates::dress(std::size_t place)
+{
+    const auto& controller = m_studio.desk().controllers[place];
+    for (const auto& control : controller.rig.controls) {
+        m_isUsed[place].push_back(controller.isKnown &&
+                                  !m_studio.strandsFrom({controller.rig.id, control.code}).empty());
+    }
+    const auto used = static_cast<std::size_t>(std::ranges::count(m_isUsed[place], true));
+    auto* plate = m_plates[place];
+    plate->setTitle(QString::fromStdString(controller.rig.alias),
+                    stateText(controller, m_studio.session().isLive()));
+    plate->setControls(jolly::app::plateOf(controller.rig));
+    plate->setFooter(controller.port, usedText(used, controller.rig.controls.size()));
+    plate->setDashed(!controller.isPresent);
+}
+
+void ControllerPlates::showValues()
+{
+    const auto& desk = m_studio.desk();
+    const auto& selected = m_studio.selected();
+    for (std::size_t p = 0; p < m_plates.size() && p < desk.controllers.size(); ++p) {
+        const auto& controller = desk.controllers[p];
+        const bool isHere = selected && selected->controller == controller.rig.id;
+        m_plates[p]->setMarked(isHere);
+        if (!m_plates[p]->isVisible()) continue;
+        for (std::size_t i = 0; i < controller.rig.controls.size(); ++i) {
+            ControlState state;
+            state.value = desk.valueOf(controller, i, m_studio.values());
+            state.isUsed = m_isUsed[p][i];
+            state.isSelected = isHere && selected->code == controller.rig.controls[i].code;
+            state.isAway = !controller.isPresent;
+            m_plates[p]->setState(i, state);
+        }
+    }
+}
+
+Faceplate* ControllerPlates::plateOf(const std::string& controller) const
+{
+    const auto& controllers = m_studio.desk().controllers;
+    for (std::size_t i = 0; i < m_plates.size() && i < controllers.size(); ++i) {
+        if (controllers[i].rig.id == controller) return m_plates[i];
+    }
+    return nullptr;
+}
+
+ControlView* ControllerPlates::viewOf(const ControlRef& ref) const
+{
+    auto* plate = plateOf(ref.controller);
+    return plate ? plate->view(QString::fromStdString(toText(ref.code))) : nullptr;
+}
+
+DevicePlates::DevicePlates(Studio& studio, QWidget* parent)
+    : QObject(parent), m_studio(studio), m_parent(parent)
+{
+}
+
+void DevicePlates::rebuild()
+{
+    const auto& devices = m_studio.desk().devices;
+    resize(m_plates, devices.size(), [this] {
+        auto* plate = new Faceplate(Faceplate::Kind::Virtual, m_parent);
+        m_plates.push_back(plate);
+        connect(plate, &Faceplate::activated, this, [this, plate](const QString& id) {
+            const auto place =
+                static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
+            const auto control = parseVirtualControl(id.toStdString());
+            if (place < m_studio.desk().devices.size() && control)
+                Q_EMIT activated({m_studio.desk().devices[place].device.id, *control});
+        });
+        Q_EMIT plateAdded(plate);
+    });
+    m_slots.assign(devices.size(), {});
+    for (std::size_t d = 0; d < devices.size(); ++d) {
+        const auto& device = devices[d].device;
+        const auto& layout = devices[d].layout;
+        std::size_t used = 0;
+        for (const auto& slot : layout) {
+            const Target target{device.id, slot.control};
+            Slot state;
+            for (const auto& strand : m_studio.tangle().strands) {
+                if (std::ranges::find(strand.targets, target) == strand.targets.end()) continue;
+                state.isUsed = true;
+                const auto& from = strand.sources.front();
+                if (m_studio.selected() == ControlRef{from.controller, from.control})
+                    state.isSelected = true;
+            }
+            used += state.isUsed ? 1U : 0U;
+            m_slots[d].push_back(state);
+        }
+        m_plates[d]->setTitle(QString::fromStdString(device.name),
+                              devices[d].isThere ? tr("games see it") : tr("not live"));
+        m_plates[d]->setControls(jolly::app::plateOf(device, m_studio.tangle()));
+        m_plates[d]->setFooter({}, usedText(used, layout.size()));
+    }
+    showValues();
+}
+
+void DevicePlates::showValues()
+{
+    const auto& desk = m_studio.desk();
+    for (std::size_t d = 0; d < m_plates.size() && d < desk.devices.size(); ++d) {
+        const auto& device = desk.devices[d];
+        for (std::size_t i = 0; i < m_slots[d].size(); ++i) {
+            ControlState state;
+            state.value = desk.valueOf(device, i, m_studio.values());
+            state.isUsed = m_slots[d][i].isUsed;
+            state.isSelected = m_slots[d][i].isSelected;
+            state.isOutlined = !device.isThere;
+            m_plates[d]->setState(i, state);
+        }
+    }
+}
+
+ControlView* DevicePlates::viewOf(const Target& target) const
+{
+    const auto& devices = m_studio.desk().devices;
+    for (std::size_t d = 0; d < m_plates.size() && d < devices.size(); ++d) {
+        if (devices[d].device.id == target.device)
+            return m_plates[d]->view(QString::fromStdString(toText(target.control)));
+    }
+    return nullptr;
+}
+
+std::optional<Target> DevicePlates::targetAt(QPoint globalPlace) const
+{
+    const auto& devices = m_studio.desk().devices;
+    for (std::size_t d = 0; d < m_plates.size() && d < devices.size(); ++d) {
+        auto* view = dynamic_cast<ControlView*>(
+            m_plates[d]->childAt(m_plates[d]->mapFromGlobal(globalPlace)));
+        if (!view) continue;
+        const auto control = parseVirtualControl(view->control(0).id.toStdString());
+        if (control) return Target{devices[d].device.id, *control};
+    }
+    return std::nullopt;
+}
+
+}  // namespace jolly::app

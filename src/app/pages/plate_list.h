@@ -1,0 +1,82 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/faceplate.h"
+#include "app/models/studio.h"
+
+#include <QVBoxLayout>
+#include <QWidget>
+
+namespace jolly::app
+{
+
+/// The rig's faceplates, kept up to date: which there are, what they show, what is selected.
+class ControllerPlates : public QObject
+{
+    Q_OBJECT
+
+ public:
+    ControllerPlates(Studio& studio, QWidget* parent);
+
+    /// Makes, renames and removes faceplates so that they are those of the desk.
+    void rebuild();
+    void showValues();
+
+    [[nodiscard]] const std::vector<Faceplate*>& plates() const { return m_plates; }
+    [[nodiscard]] Faceplate* plateOf(const std::string& controller) const;
+    [[nodiscard]] ControlView* viewOf(const ControlRef& ref) const;
+
+    /// "held", "games hear it", "away" and so on.
+    [[nodiscard]] static QString stateText(const DeskController& controller, bool isLive);
+
+ Q_SIGNALS:
+    void plateAdded(Faceplate* plate);
+    void activated(const ControlRef& ref);
+    void dragMoved(const ControlRef& ref, QPoint globalPlace);
+    void dropped(const ControlRef& ref, QPoint globalPlace);
+
+ private:
+    void wire(Faceplate* plate);
+    void dress(std::size_t place);
+    [[nodiscard]] std::optional<ControlRef> refOf(Faceplate* plate, const QString& id) const;
+
+    Studio& m_studio;
+    QWidget* m_parent;
+    std::vector<Faceplate*> m_plates;  ///< one for each controller of the desk
+    std::vector<std::vector<bool>> m_isUsed;
+};
+
+/// The virtual devices' faceplates, likewise.
+class DevicePlates : public QObject
+{
+    Q_OBJECT
+
+ public:
+    DevicePlates(Studio& studio, QWidget* parent);
+
+    void rebuild();
+    void showValues();
+
+    [[nodiscard]] const std::vector<Faceplate*>& plates() const { return m_plates; }
+    [[nodiscard]] ControlView* viewOf(const Target& target) const;
+
+    /// The virtual control under a place on the screen.
+    [[nodiscard]] std::optional<Target> targetAt(QPoint globalPlace) const;
+
+ Q_SIGNALS:
+    void plateAdded(Faceplate* plate);
+    void activated(const Target& target);
+
+ private:
+    struct Slot {
+        bool isUsed = false;
+        bool isSelected = false;
+    };
+
+    Studio& m_studio;
+    QWidget* m_parent;
+    std::vector<Faceplate*> m_plates;  ///< one for each device of the desk
+    std::vector<std::vector<Slot>> m_slots;
+};
+
+}  // namespace jolly::app

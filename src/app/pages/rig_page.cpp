@@ -1,0 +1,161 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pages/rig_page.h"
+
+#include "app/style/theme.h"
+
+#include <QHBoxLayout>
+#include <QPushButton>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kCardWidth = 352;
+constexpr int kFactsWidth = 330;
+
+}  // namespace
+
+RigPage::RigPage(Studio& studio, QWidget* parent)
+    : QWidget(parent), m_studio(studio), m_inside(new QWidget), m_plates(studio, m_inside)
+{
+    setObjectName(QStringLiteral("rig"));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 12, 12, 10);
+    row->setSpacing(12);
+    m_area = new QScrollArea;
+    m_area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_area->setFocusPolicy(Qt::NoFocus);
+    m_inside->setObjectName(QStringLiteral("scrolled"));
+    m_area->setWidget(m_inside);
+    m_facts = new ControlFacts(studio);
+    m_facts->setFixedWidth(kFactsWidth);
+    row->addWidget(m_area, 1);
+    row->addWidget(m_facts, 0, Qt::AlignTop);
+    buildEmpty();
+    connect(&m_plates, &ControllerPlates::activated, this,
+            [this](const ControlRef& ref) { m_studio.select(ref); });
+    connect(&studio, &Studio::deskChanged, this, &RigPage::rebuild);
+    connect(&studio, &Studio::selectionChanged, this, [this] {
+        m_facts->showSelection();
+        m_plates.showValues();
+        auto* view = m_studio.selected() ? m_plates.viewOf(*m_studio.selected()) : nullptr;
+        if (view) m_area->ensureWidgetVisible(view, 0, 60);
+    });
+    connect(&studio, &Studio::valuesMoved, this, [this] {
+        if (!isVisible()) return;
+        m_plates.showValues();
+        m_facts->showValues();
+    });
+    rebuild();
+}
+
+void RigPage::buildEmpty()
+{
+    m_empty = new Card(m_inside);
+    auto* column = new QVBoxLayout(m_empty);
+    column->setContentsMargins(20, 18, 20, 18);
+    auto* title = new QLabel(tr("No controller is here yet"));
+    title->setFont(textFont(TextSize::Head, true));
+    auto* words =
+        new QLabel(tr("Plug one in: it appears by itself. If it is plugged in and does not appear, "
+                      "you may not be allowed to "
+                      "read it: log in at this computer's own screen, or install the udev rules as "
+                      "docs/permissions.md says.\n\n"
+                      "To look around first, take the pretend rig: six made-up controllers that "
+                      "move by themselves."));
+    words->setWordWrap(true);
+    auto* button = new QPushButton(tr("Show the pretend rig"));
+    button->setObjectName(QStringLiteral("pretend rig"));
+    connect(button, &QPushButton::clicked, this, &RigPage::pretendRigWanted);
+    column->addWidget(title);
+    column->addWidget(words);
+    column->addWidget(button, 0, Qt::AlignLeft);
+    m_doubt = new Card(m_inside);
+    m_doubt->setObjectName(QStringLiteral("doubt"));
+    m_doubt->setMarked(true);
+    m_doubtColumn = new QVBoxLayout(m_doubt);
+    m_doubtColumn->setContentsMargins(16, 12, 16, 12);
+}
+
+void RigPage::rebuild()
+{
+    m_plates.rebuild();
+    for (auto* plate : m_plates.plates()) plate->show();
+    askWhichOne();
+    m_facts->showSelection();
+    arrange();
+}
+
+void RigPage::askWhichOne()
+{
+    while (auto* item = m_doubtColumn->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    const auto& doubts = m_studio.session().status().doubts;
+    const bool isAsking = !doubts.empty() && doubts.front().rig < m_studio.tangle().rig.size();
+    m_doubt->setVisible(isAsking);
+    if (!isAsking) return;
+    const auto rig = doubts.front().rig;
+    const auto alias = QString::fromStdString(m_studio.tangle().rig[rig].alias);
+    auto* question =
+        new QLabel(tr("Which one is %1? Alike controllers are at these ports; the answer is kept.")
+                       .arg(alias));
+    question->setWordWrap(true);
+    m_doubtColumn->addWidget(question);
+    for (const auto candidate : doubts.front().candidates) {
+        const auto& identity =
+            m_studio.session().status().controllers[candidate].description.identity;
+        auto* button =
+            new QPushButton(tr("The one at %1").arg(QString::fromStdString(identity.phys)));
+        connect(
+            button, &QPushButton::clicked, this,
+            [this, rig, identity] { settleDoubt(rig, identity); }, Qt::QueuedConnection);
+        m_doubtColumn->addWidget(button, 0, Qt::AlignLeft);
+    }
+}
+
+void RigPage::settleDoubt(std::size_t rig, const Identity& identity)
+{
+    m_studio.document().edit(tr("which controller is which"), [&](Tangle& tangle) {
+        if (rig < tangle.rig.size()) tangle.rig[rig].identity = identity;
+    });
+}
+
+void RigPage::arrange()
+{
+    const int room = m_area->viewport()->width() - 8;
+    const int columns = std::max(1, (room + kGap) / (kCardWidth + kGap));
+    const int width = (room - (columns - 1) * kGap) / columns;
+    std::vector<int> bottoms(static_cast<std::size_t>(columns), 0);
+    const auto place = [&](Card* card, int height, int span) {
+        auto lowest = std::ranges::min_element(bottoms);
+        const int column = span > 1 ? 0 : static_cast<int>(lowest - bottoms.begin());
+        const int top = span > 1 ? *std::ranges::max_element(bottoms) : *lowest;
+        card->setGeometry(column * (width + kGap), top, span > 1 ? room : width, height);
+        if (span > 1) std::ranges::fill(bottoms, top + height + kGap);
+        if (span == 1) *lowest = top + height + kGap;
+    };
+    if (m_doubt->isVisibleTo(m_inside)) place(m_doubt, m_doubt->sizeHint().height(), 2);
+    m_empty->setVisible(m_plates.plates().empty());
+    if (m_plates.plates().empty()) place(m_empty, 210, 2);
+    for (auto* plate : m_plates.plates()) place(plate, plate->heightForWidth(width), 1);
+    m_inside->resize(room, *std::ranges::max_element(bottoms));
+}
+
+void RigPage::resizeEvent(QResizeEvent*)
+{
+    arrange();
+}
+
+void RigPage::showEvent(QShowEvent*)
+{
+    arrange();
+    m_plates.showValues();
+    m_facts->showSelection();
+}
+
+}  // namespace jolly::app

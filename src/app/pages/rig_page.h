@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/pages/control_facts.h"
+#include "app/pages/plate_list.h"
+
+#include <QGridLayout>
+#include <QLabel>
+#include <QScrollArea>
+
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+/// Every controller as a faceplate card, and all about the selected control.
+class RigPage : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit RigPage(Studio& studio, QWidget* parent = nullptr);
+
+ Q_SIGNALS:
+    /// The pilot wants the pretend rig, since no controller is there.
+    void pretendRigWanted();
+
+ protected:
+    void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+
+ private:
+    void rebuild();
+    void arrange();
+    void buildEmpty();
+    void askWhichOne();
+    void settleDoubt(std::size_t rig, const Identity& identity);
+
+    Studio& m_studio;
+    QWidget* m_inside;
+    ControllerPlates m_plates;
+    QScrollArea* m_area = nullptr;
+    Card* m_empty = nullptr;
+    Card* m_doubt = nullptr;
+    QVBoxLayout* m_doubtColumn = nullptr;
+    ControlFacts* m_facts = nullptr;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,263 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pages/weave_page.h"
+
+#include "app/style/theme.h"
+#include "core/tangle/lookup.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QScrollBar>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+WeavePage::WeavePage(Studio& studio, QWidget* parent)
+    : QWidget(parent), m_studio(studio), m_controllers(studio, this), m_devices(studio, this)
+{
+    setObjectName(QStringLiteral("weave"));
+    buildColumns();
+    m_threads = new ThreadOverlay(this);
+    connect(&m_controllers, &ControllerPlates::plateAdded, this, [this](Faceplate* plate) {
+        m_leftColumn->insertWidget(m_leftColumn->count() - 1, plate);
+    });
+    connect(&m_devices, &DevicePlates::plateAdded, this, [this](Faceplate* plate) {
+        m_rightColumn->insertWidget(m_rightColumn->count() - 1, plate);
+    });
+    connect(&m_controllers, &ControllerPlates::activated, this,
+            [this](const ControlRef& ref) { m_studio.select(ref); });
+    connect(&m_devices, &DevicePlates::activated, this,
+            [this](const Target& target) { m_studio.weaveTo(target); });
+    connect(&m_controllers, &ControllerPlates::dragMoved, this,
+            [this](const ControlRef& ref, QPoint at) {
+                m_studio.select(ref);
+                const auto* view = m_controllers.viewOf(ref);
+                if (view)
+                    m_loose = Thread{placeOf(*view, view->anchor(), *m_left), mapFromGlobal(at),
+                                     false, true};
+                placeThreads();
+            });
+    connect(&m_controllers, &ControllerPlates::dropped, this,
+            [this](const ControlRef& ref, QPoint at) {
+                m_loose.reset();
+                m_studio.select(ref);
+                if (const auto target = m_devices.targetAt(at)) m_studio.weaveTo(*target);
+                placeThreads();
+            });
+    connect(&studio, &Studio::deskChanged, this, &WeavePage::rebuildPlates);
+    connect(&studio, &Studio::problemsChanged, this, &WeavePage::rebuildMiddle);
+    connect(&studio, &Studio::selectionChanged, this, &WeavePage::showSelection);
+    connect(&studio, &Studio::valuesMoved, this, &WeavePage::showValues);
+    rebuildPlates();
+}
+
+QScrollArea* WeavePage::makeColumn(int width, QVBoxLayout*& layout)
+{
+    auto* area = new QScrollArea(this);
+    area->setWidgetResizable(true);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area->setFocusPolicy(Qt::NoFocus);
+    if (width > 0) area->setFixedWidth(width);
+    auto* inside = new QWidget;
+    inside->setObjectName(QStringLiteral("scrolled"));
+    layout = new QVBoxLayout(inside);
+    layout->setContentsMargins(0, 0, 8, 0);
+    layout->setSpacing(kGap);
+    layout->addStretch();
+    area->setWidget(inside);
+    connect(area->verticalScrollBar(), &QScrollBar::valueChanged, this, &WeavePage::placeThreads);
+    return area;
+}
+
+void WeavePage::buildColumns()
+{
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 12, 4, 10);
+    row->setSpacing(12);
+    m_left = makeColumn(362, m_leftColumn);
+    m_middle = makeColumn(0, m_middleColumn);
+    m_right = makeColumn(346, m_rightColumn);
+    row->addWidget(m_left);
+    row->addWidget(m_middle, 1);
+    row->addWidget(m_right);
+    m_name = new QLabel;
+    m_name->setObjectName(QStringLiteral("selected name"));
+    m_name->setFont(textFont(TextSize::Head, true));
+    setTone(*m_name, "title");
+    m_where = new QLabel;
+    setTone(*m_where, "dim");
+    auto* head = new QHBoxLayout;
+    head->addWidget(m_name);
+    head->addWidget(m_where, 1);
+    m_middleColumn->insertLayout(0, head);
+    m_invitation = new Card;
+    auto* column = new QVBoxLayout(m_invitation);
+    column->setContentsMargins(16, 14, 16, 14);
+    m_inviting = new QLabel;
+    m_inviting->setWordWrap(true);
+    m_nextFree = new QPushButton(tr("Lead it to the next free one"));
+    m_nextFree->setObjectName(QStringLiteral("next free"));
+    connect(m_nextFree, &QPushButton::clicked, &m_studio, &Studio::weaveToNextFree);
+    column->addWidget(m_inviting);
+    column->addWidget(m_nextFree, 0, Qt::AlignLeft);
+    m_middleColumn->insertWidget(m_middleColumn->count() - 1, m_invitation);
+}
+
+void WeavePage::rebuildPlates()
+{
+    m_controllers.rebuild();
+    m_devices.rebuild();
+    rebuildMiddle();
+}
+
+void WeavePage::rebuildMiddle()
+{
+    const auto& selected = m_studio.selected();
+    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
+    m_name->setText(controller ? m_studio.nameOf(*selected) : tr("Nothing touched yet"));
+    m_where->setText(
+        controller ? QString::fromStdString(controller->rig.alias + " · " + toText(selected->code))
+                   : QString());
+    rebuildCards();
+    m_invitation->setVisible(m_cards.empty());
+    m_nextFree->setVisible(controller != nullptr);
+    if (!controller) {
+        m_inviting->setText(tr(
+            "Move a lever or press a button: it is selected by itself. Or click one on the left."));
+    } else {
+        m_inviting->setText(
+            tr("Nothing leads from %1 yet. Click a virtual control on the right, or drag to it.")
+                .arg(m_studio.nameOf(*selected)));
+    }
+    showValues();
+}
+
+void WeavePage::rebuildCards()
+{
+    const auto strands = m_studio.selected() ? m_studio.strandsFrom(*m_studio.selected())
+                                             : std::vector<const Strand*>{};
+    const bool fit = std::ranges::equal(
+        strands, m_cards, [](const Strand* s, const StrandCard* c) { return c->fits(*s); });
+    if (fit) {
+        for (std::size_t i = 0; i < strands.size(); ++i) m_cards[i]->refresh(*strands[i]);
+        return;
+    }
+    std::map<std::string, int> open;
+    for (auto* card : m_cards) {
+        open[card->strand()] = card->openStage();
+        card->hide();
+        card->deleteLater();
+    }
+    m_cards.clear();
+    for (const auto* strand : strands) {
+        auto* card = new StrandCard(m_studio, *strand);
+        m_cards.push_back(card);
+        m_middleColumn->insertWidget(m_middleColumn->count() - 2, card);
+        connect(card, &StrandCard::stageOpened, this, [this] {
+            QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
+        });
+        if (open.contains(strand->id)) card->openEditor(open[strand->id]);
+    }
+    QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
+}
+
+void WeavePage::showSelection()
+{
+    m_devices.rebuild();
+    m_controllers.showValues();
+    rebuildMiddle();
+    if (!m_studio.selected()) return;
+    if (auto* view = m_controllers.viewOf(*m_studio.selected()))
+        m_left->ensureWidgetVisible(view, 0, 60);
+    const auto strands = m_studio.strandsFrom(*m_studio.selected());
+    if (strands.empty() || strands.front()->targets.empty()) return;
+    if (auto* view = m_devices.viewOf(strands.front()->targets.front()))
+        m_right->ensureWidgetVisible(view, 0, 60);
+}
+
+void WeavePage::showValues()
+{
+    if (!isVisible()) return;
+    m_controllers.showValues();
+    m_devices.showValues();
+    const auto& selected = m_studio.selected();
+    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
+    if (controller) {
+        const auto* control = findControl(controller->rig, selected->code);
+        const auto place = static_cast<std::size_t>(control - controller->rig.controls.data());
+        for (auto* card : m_cards)
+            card->showValue(m_studio.desk().valueOf(*controller, place, m_studio.values()));
+    }
+    placeThreads();
+}
+
+QPointF WeavePage::placeOf(const QWidget& widget, QPointF anchor, const QScrollArea& column) const
+{
+    auto place = QPointF(widget.mapTo(this, QPoint(0, 0))) + anchor;
+    const QRectF seen(column.geometry());
+    place.setY(std::clamp(place.y(), seen.top() + 2, seen.bottom() - 2));
+    return place;
+}
+
+void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Thread>& threads) const
+{
+    const auto& source = strand.sources.front();
+    const auto* from = m_controllers.viewOf({source.controller, source.control});
+    const auto* card = cardOf(strand.id);
+    if (!from) return;
+    const auto begin = placeOf(*from, from->anchor(), *m_left);
+    if (card) threads.push_back({begin, placeOf(*card, {0, 24}, *m_middle), isFaint, false});
+    for (const auto& target : strand.targets) {
+        const auto* to = m_devices.viewOf(target);
+        if (!to) continue;
+        const auto end = placeOf(*to, to->anchor(), *m_right);
+        threads.push_back({card ? placeOf(*card, {card->width() - 1.0, 24}, *m_middle) : begin, end,
+                           isFaint, false});
+    }
+}
+
+void WeavePage::placeThreads()
+{
+    std::vector<Thread> threads;
+    for (const auto& strand : m_studio.tangle().strands) {
+        if (strand.sources.empty()) continue;
+        const bool isShown = cardOf(strand.id) != nullptr;
+        if (isShown || m_showsAll) addThreads(strand, !isShown, threads);
+    }
+    if (m_loose) threads.push_back(*m_loose);
+    m_threads->setThreads(std::move(threads));
+}
+
+StrandCard* WeavePage::cardOf(const std::string& strand) const
+{
+    const auto found =
+        std::ranges::find_if(m_cards, [&](const auto* card) { return card->strand() == strand; });
+    return found == m_cards.end() ? nullptr : *found;
+}
+
+void WeavePage::setShowsAllThreads(bool showsAll)
+{
+    m_showsAll = showsAll;
+    placeThreads();
+}
+
+void WeavePage::resizeEvent(QResizeEvent*)
+{
+    m_threads->setGeometry(rect());
+    m_threads->raise();
+    QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
+}
+
+void WeavePage::showEvent(QShowEvent*)
+{
+    QMetaObject::invokeMethod(this, &WeavePage::showSelection, Qt::QueuedConnection);
+}
+
+void WeavePage::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() != Qt::Key_Escape) return QWidget::keyPressEvent(event);
+    m_loose.reset();
+    m_studio.select(std::nullopt);
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/pages/plate_list.h"
+#include "app/pages/thread_overlay.h"
+#include "app/strands/strand_card.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+
+namespace jolly::app
+{
+
+/// Left the rig, right the virtual devices, between them the strands of the selected control.
+class WeavePage : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit WeavePage(Studio& studio, QWidget* parent = nullptr);
+
+    [[nodiscard]] StrandCard* cardOf(const std::string& strand) const;
+    void setShowsAllThreads(bool showsAll);
+
+ protected:
+    void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+    void buildColumns();
+    [[nodiscard]] QScrollArea* makeColumn(int width, QVBoxLayout*& layout);
+    void rebuildPlates();
+    void rebuildMiddle();
+    void rebuildCards();
+    void showSelection();
+    void showValues();
+    void placeThreads();
+    void addThreads(const Strand& strand, bool isFaint, std::vector<Thread>& threads) const;
+    [[nodiscard]] QPointF placeOf(const QWidget& widget, QPointF anchor,
+                                  const QScrollArea& column) const;
+
+    Studio& m_studio;
+    ControllerPlates m_controllers;
+    DevicePlates m_devices;
+    QScrollArea* m_left = nullptr;
+    QScrollArea* m_middle = nullptr;
+    QScrollArea* m_right = nullptr;
+    QVBoxLayout* m_leftColumn = nullptr;
+    QVBoxLayout* m_middleColumn = nullptr;
+    QVBoxLayout* m_rightColumn = nullptr;
+    QLabel* m_name = nullptr;
+    QLabel* m_where = nullptr;
+    Card* m_invitation = nullptr;
+    QLabel* m_inviting = nullptr;
+    QPushButton* m_nextFree = nullptr;
+    std::vector<StrandCard*> m_cards;
+    ThreadOverlay* m_threads = nullptr;
+    std::optional<Thread> m_loose;
+    bool m_showsAll = false;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/engine_process.h"
+
+#include <QCoreApplication>
+#include <QFileInfo>
+#include <QProcess>
+#include <QStandardPaths>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString engineProgram()
+{
+    const auto beside = QCoreApplication::applicationDirPath() + QStringLiteral("/tangle");
+    return QFileInfo::exists(beside) ? beside
+                                     : QStandardPaths::findExecutable(QStringLiteral("tangle"));
+}
+
+}  // namespace
+
+EngineAccess realEngine(const QString& world)
+{
+    return {[]() -> Result<std::unique_ptr<EngineLink>> {
+                auto client = EngineClient::connect();
+                if (!client) return tl::unexpected(client.error());
+                return std::unique_ptr<EngineLink>(std::move(*client));
+            },
+            [world] {
+                QProcess engine;
+                engine.setProgram(engineProgram());
+                engine.setArguments({QStringLiteral("run"), QStringLiteral("--idle"),
+                                     QStringLiteral("--world"), world});
+                engine.setStandardErrorFile(QProcess::nullDevice());
+                engine.setStandardOutputFile(QProcess::nullDevice());
+                return !engine.program().isEmpty() && engine.startDetached();
+            }};
+}
+
+}  // namespace jolly::app

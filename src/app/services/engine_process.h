@@ -1,0 +1,17 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/services/engine_session.h"
+
+#include <QString>
+
+namespace jolly::app
+{
+
+/// The engine of the session bus; when there is none, the program `tangle` beside this one is
+/// started as a process of its own, idle.
+///
+/// @param world  "kernel" or a world file.
+[[nodiscard]] EngineAccess realEngine(const QString& world);
+
+}  // namespace jolly::app

@@ -1,0 +1,171 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/curve_plot.h"
+
+#include "app/style/palette.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <cmath>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr double kNearest = 0.005;  ///< two points are never closer along the travel
+constexpr double kGrip = 14.0;      ///< pixels around a point that take it
+constexpr std::size_t kMostPoints = 32;
+
+}  // namespace
+
+CurvePlot::CurvePlot(QWidget* parent) : StagePlot(parent)
+{
+    setFocusPolicy(Qt::StrongFocus);
+    setObjectName(QStringLiteral("curve"));
+    setAccessibleName(
+        tr("Curve. Page Up and Page Down choose a point, arrows move it, Insert adds one, Delete "
+           "takes it out."));
+    setToolTip(tr("Drag a point. Double-click to add one. Delete takes the chosen one out."));
+    setFixedHeight(220);
+}
+
+void CurvePlot::setCurve(const Stage& stage, StageInput input)
+{
+    const auto& curve = std::get<Curve>(stage.parameters);
+    m_points = curve.points;
+    m_isMirrored = curve.isMirrored;
+    m_chosen = std::clamp(m_chosen, 0, static_cast<int>(m_points.size()) - 1);
+    setStage(stage, input);
+}
+
+QRectF CurvePlot::field() const
+{
+    return QRectF(rect()).adjusted(10, 10, -10, -10);
+}
+
+QPointF CurvePlot::placeOfPoint(int point) const
+{
+    const auto& p = m_points[static_cast<std::size_t>(point)];
+    return placeOf(p.in, p.out);
+}
+
+void CurvePlot::paintOver(QPainter& painter)
+{
+    const auto& p = jolly::app::palette();
+    for (int i = 0; i < static_cast<int>(m_points.size()); ++i) {
+        const bool isChosen = i == m_chosen;
+        painter.setPen(QPen(isChosen && hasFocus() ? p.strong : p.straw, isChosen ? 2.5 : 1.6));
+        painter.setBrush(isChosen ? p.strawDeep : p.well);
+        painter.drawEllipse(placeOfPoint(i), isChosen ? 6.5 : 5, isChosen ? 6.5 : 5);
+    }
+}
+
+int CurvePlot::pointNear(QPointF place) const
+{
+    int nearest = -1;
+    double best = kGrip;
+    for (int i = 0; i < static_cast<int>(m_points.size()); ++i) {
+        const auto offset = placeOfPoint(i) - place;
+        const double distance = std::hypot(offset.x(), offset.y());
+        if (distance >= best) continue;
+        best = distance;
+        nearest = i;
+    }
+    return nearest;
+}
+
+void CurvePlot::choose(int point)
+{
+    m_chosen = std::clamp(point, 0, static_cast<int>(m_points.size()) - 1);
+    update();
+    Q_EMIT chosenChanged();
+}
+
+void CurvePlot::moveChosen(CurvePoint to, bool isGesture)
+{
+    const auto i = static_cast<std::size_t>(m_chosen);
+    auto points = m_points;
+    const double low = i == 0 ? -1.0 : points[i - 1].in + kNearest;
+    const double high = i + 1 == points.size() ? 1.0 : points[i + 1].in - kNearest;
+    if (m_isMirrored && i == 0) to = {};  // it would jump at rest
+    points[i] = {std::clamp(to.in, std::min(low, high), high), std::clamp(to.out, -1.0, 1.0)};
+    if (points != m_points) Q_EMIT pointsChanged(points, isGesture);
+}
+
+void CurvePlot::addPoint(CurvePoint at)
+{
+    if (m_isMirrored && at.in < 0.0) at = {-at.in, -at.out};
+    auto points = m_points;
+    const auto after = std::ranges::find_if(points, [&](const auto& p) { return p.in > at.in; });
+    const bool isTooClose = std::ranges::any_of(
+        points, [&](const auto& p) { return std::abs(p.in - at.in) < kNearest; });
+    const bool isBeforeStart = m_isMirrored && after == points.begin();
+    if (points.size() >= kMostPoints || isTooClose || isBeforeStart) return;
+    m_chosen = static_cast<int>(after - points.begin());
+    points.insert(after, at);
+    Q_EMIT pointsChanged(points, false);
+}
+
+void CurvePlot::removeChosen()
+{
+    if (m_points.size() <= 2 || (m_isMirrored && m_chosen == 0)) return;
+    auto points = m_points;
+    points.erase(points.begin() + m_chosen);
+    Q_EMIT pointsChanged(points, false);
+}
+
+void CurvePlot::mousePressEvent(QMouseEvent* event)
+{
+    const int near = pointNear(event->position());
+    m_isDragging = near >= 0;
+    if (near >= 0) choose(near);
+}
+
+void CurvePlot::mouseMoveEvent(QMouseEvent* event)
+{
+    if (m_isDragging) moveChosen(pointAt(event->position()), true);
+}
+
+void CurvePlot::mouseReleaseEvent(QMouseEvent*)
+{
+    m_isDragging = false;
+}
+
+void CurvePlot::mouseDoubleClickEvent(QMouseEvent* event)
+{
+    if (pointNear(event->position()) < 0) addPoint(pointAt(event->position()));
+}
+
+void CurvePlot::keyPressEvent(QKeyEvent* event)
+{
+    const double step = event->modifiers() & Qt::ShiftModifier ? 0.001 : 0.01;
+    const auto p = m_points[static_cast<std::size_t>(m_chosen)];
+    switch (event->key()) {
+        case Qt::Key_PageUp:
+            return choose(m_chosen + 1);
+        case Qt::Key_PageDown:
+            return choose(m_chosen - 1);
+        case Qt::Key_Left:
+            return moveChosen({p.in - step, p.out}, false);
+        case Qt::Key_Right:
+            return moveChosen({p.in + step, p.out}, false);
+        case Qt::Key_Up:
+            return moveChosen({p.in, p.out + step}, false);
+        case Qt::Key_Down:
+            return moveChosen({p.in, p.out - step}, false);
+        case Qt::Key_Delete:
+            return removeChosen();
+        case Qt::Key_Insert: {
+            const auto next = static_cast<std::size_t>(m_chosen) + 1;
+            if (next < m_points.size())
+                addPoint({(p.in + m_points[next].in) / 2, (p.out + m_points[next].out) / 2});
+            return;
+        }
+        default:
+            StagePlot::keyPressEvent(event);
+    }
+}
+
+}  // namespace jolly::app

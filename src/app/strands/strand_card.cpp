@@ -1,0 +1,310 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/strand_card.h"
+
+#include "app/strands/stage_editor.h"
+#include "app/strands/stage_plot.h"
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+#include "core/tangle/edit.h"
+#include "core/tangle/lookup.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QMenu>
+#include <QPushButton>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString text(std::string_view s)
+{
+    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
+
+QString capital(std::string_view s)
+{
+    auto t = text(s);
+    if (!t.isEmpty()) t[0] = t[0].toUpper();
+    return t;
+}
+
+QString summaryOf(const Stage& stage)
+{
+    const auto summary = std::visit([](const auto& p) { return p.summary(); }, stage.parameters);
+    return stage.isOn ? QString::fromStdString(summary) : QObject::tr("switched off");
+}
+
+const RigControl* sourceOf(const Studio& studio, const Strand& strand)
+{
+    if (strand.sources.empty()) return nullptr;
+    const auto* controller = studio.desk().find(strand.sources.front().controller);
+    return controller ? findControl(controller->rig, strand.sources.front().control) : nullptr;
+}
+
+}  // namespace
+
+StrandCard::StrandCard(Studio& studio, const Strand& strand, QWidget* parent)
+    : Card(parent), m_studio(studio), m_id(strand.id)
+{
+    setObjectName(QString::fromStdString(strand.id));
+    setMarked(true);
+    build(strand);
+    refresh(strand);
+}
+
+bool StrandCard::fits(const Strand& strand) const
+{
+    const auto isSameKind = [](const Stage& a, const Stage& b) {
+        return a.parameters.index() == b.parameters.index();
+    };
+    return strand.id == m_id && strand.sources == m_shown.sources &&
+           std::ranges::equal(strand.stages, m_shown.stages, isSameKind);
+}
+
+void StrandCard::build(const Strand& strand)
+{
+    if (const auto* control = sourceOf(m_studio, strand)) m_input = {control->kind, control->sides};
+    m_shown = strand;
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(14, 10, 14, 12);
+    column->setSpacing(8);
+    buildHead(strand, *column);
+    if (m_input.kind == ControlKind::Axis) buildStages(strand, *column);
+    if (m_input.kind != ControlKind::Axis) buildLamp(*column);
+    buildChips(*column);
+    m_editorPlace = new QWidget(this);
+    new QVBoxLayout(m_editorPlace);
+    m_editorPlace->layout()->setContentsMargins(0, 0, 0, 0);
+    m_editorPlace->hide();
+    column->addWidget(m_editorPlace);
+}
+
+void StrandCard::buildHead(const Strand&, QVBoxLayout& column)
+{
+    auto* row = new QHBoxLayout;
+    m_name = new QLabel(this);
+    m_name->setFont(textFont(TextSize::Normal, true));
+    setTone(*m_name, "title");
+    m_target = new QLabel(this);
+    setTone(*m_target, "dim");
+    auto* where = new QLabel(tr("Base · everywhere"), this);
+    where->setFont(textFont(TextSize::Small, true));
+    setTone(*where, "straw");
+    row->addWidget(m_name);
+    row->addWidget(m_target);
+    row->addStretch();
+    row->addWidget(where);
+    column.addLayout(row);
+    m_note = new QLabel(this);
+    m_note->setWordWrap(true);
+    setTone(*m_note, "dim");
+    column.addWidget(m_note);
+    m_clash = new QLabel(this);
+    m_clash->setWordWrap(true);
+    setTone(*m_clash, "coral");
+    column.addWidget(m_clash);
+}
+
+StrandCard::StageBox StrandCard::makeBox(std::size_t stage)
+{
+    StageBox box;
+    box.card = new Card(this);
+    box.card->setObjectName(QStringLiteral("stage %1").arg(stage));
+    box.card->setFocusPolicy(Qt::StrongFocus);
+    box.card->setCursor(Qt::PointingHandCursor);
+    box.card->installEventFilter(this);
+    auto* column = new QVBoxLayout(box.card);
+    column->setContentsMargins(8, 6, 8, 6);
+    column->setSpacing(4);
+    box.title = new QLabel(box.card);
+    box.title->setFont(textFont(TextSize::Small, true));
+    box.plot = new StagePlot(box.card);
+    box.summary = new QLabel(box.card);
+    box.summary->setFont(textFont(TextSize::Small));
+    box.summary->setMinimumWidth(1);
+    setTone(*box.summary, "dim");
+    for (QWidget* widget : {static_cast<QWidget*>(box.title), static_cast<QWidget*>(box.plot),
+                            static_cast<QWidget*>(box.summary)}) {
+        column->addWidget(widget);
+        widget->setAttribute(Qt::WA_TransparentForMouseEvents);
+    }
+    return box;
+}
+
+void StrandCard::buildStages(const Strand& strand, QVBoxLayout& column)
+{
+    constexpr int kInARow = 3;
+    auto* grid = new QGridLayout;
+    grid->setSpacing(8);
+    for (int i = 0; i < kInARow; ++i) grid->setColumnStretch(i, 1);
+    for (std::size_t i = 0; i < strand.stages.size(); ++i) {
+        m_boxes.push_back(makeBox(i));
+        const int row = static_cast<int>(i) / kInARow * 2;
+        grid->addWidget(m_boxes.back().card, row, static_cast<int>(i) % kInARow);
+        m_boxes.back().value = new ValueLabel(this);
+        m_boxes.back().value->setFont(textFont(TextSize::Small));
+        grid->addWidget(m_boxes.back().value, row + 1, static_cast<int>(i) % kInARow);
+    }
+    column.addLayout(grid);
+    buildLamp(column);
+}
+
+void StrandCard::buildLamp(QVBoxLayout& column)
+{
+    auto* row = new QHBoxLayout;
+    m_in = new ValueLabel(this);
+    m_in->setMinimumWidth(130);
+    m_in->setColour(jolly::app::palette().dim);
+    m_out = new ValueLabel(this);
+    m_out->setMinimumWidth(130);
+    m_out->setAlignment(Qt::AlignRight);
+    m_out->setFont(textFont(TextSize::Normal, true));
+    m_out->setColour(jolly::app::palette().straw);
+    row->addWidget(m_in);
+    row->addStretch();
+    row->addWidget(m_out);
+    column.addLayout(row);
+}
+
+void StrandCard::buildChips(QVBoxLayout& column)
+{
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    StageList::forEach([&](const auto& kind) {
+        const auto& info = kind.kInfo;
+        const bool isFit = (m_input.kind == ControlKind::Axis && info.takesAxes) ||
+                           (m_input.kind == ControlKind::Button && info.takesButtons);
+        if (!isFit) return;
+        auto* chip = new QPushButton(QStringLiteral("+ ") + text(info.name), this);
+        chip->setObjectName(QStringLiteral("add ") + text(info.name));
+        chip->setToolTip(text(info.sentence));
+        connect(chip, &QPushButton::clicked, this, [this, kind] { addStage(kind); });
+        row->addWidget(chip);
+    });
+    row->addStretch();
+    auto* more = new QPushButton(tr("more…"), this);
+    more->setObjectName(QStringLiteral("more"));
+    more->setMenu(makeMenu());
+    row->addWidget(more);
+    column.addLayout(row);
+}
+
+void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change)
+{
+    m_studio.document().edit(name, [&](Tangle& tangle) {
+        if (auto* strand = findStrand(tangle, m_id)) change(tangle, *strand);
+    });
+}
+
+void StrandCard::addStage(StageParameters parameters)
+{
+    auto* curve = std::get_if<Curve>(&parameters);
+    if (curve && m_input.sides == Sides::One) curve->isMirrored = false;
+    const auto name = text(infoOf(parameters).name);
+    m_openStage = static_cast<int>(m_shown.stages.size());
+    edit(tr("add %1").arg(name),
+         [&](Tangle&, Strand& strand) { strand.stages.push_back({parameters}); });
+}
+
+void StrandCard::removeStage(std::size_t stage)
+{
+    m_openStage = -1;
+    edit(tr("remove %1").arg(text(infoOf(m_shown.stages[stage].parameters).name)),
+         [&](Tangle&, Strand& strand) {
+             strand.stages.erase(strand.stages.begin() + static_cast<std::ptrdiff_t>(stage));
+         });
+}
+
+void StrandCard::moveStage(std::size_t stage, int by)
+{
+    const auto to = static_cast<std::size_t>(static_cast<int>(stage) + by);
+    if (to >= m_shown.stages.size()) return;
+    m_openStage = static_cast<int>(to);
+    edit(tr("move stage"),
+         [&](Tangle&, Strand& strand) { std::swap(strand.stages[stage], strand.stages[to]); });
+}
+
+QString StrandCard::targetText(const Strand& strand) const
+{
+    QStringList targets;
+    for (const auto& target : strand.targets) {
+        const auto* device = findDevice(m_studio.tangle(), target.device);
+        if (device)
+            targets << text(device->name) + QStringLiteral(" · ") +
+                           QString::fromStdString(jolly::nameOf(*device, target.control));
+    }
+    return QStringLiteral("→ ") + targets.join(QStringLiteral(", "));
+}
+
+QString StrandCard::clashText(const Strand& strand) const
+{
+    const auto index = &strand - m_studio.tangle().strands.data();
+    const auto path = "/strands/" + std::to_string(index);
+    QStringList sentences;
+    for (const auto& problem : m_studio.problems()) {
+        const bool isHere = problem.path == path || problem.path.starts_with(path + "/");
+        if (isHere) sentences << QString::fromStdString(problem.sentence + " " + problem.cure);
+    }
+    return sentences.join(QLatin1Char('\n'));
+}
+
+void StrandCard::prepareRunners(const Strand& strand)
+{
+    m_runners.clear();
+    for (const auto& stage : strand.stages) m_runners.push_back(prepare(stage.parameters, m_input));
+}
+
+void StrandCard::refresh(const Strand& strand)
+{
+    m_shown = strand;
+    prepareRunners(strand);
+    setMarked(strand.isOn);
+    setDashed(!strand.isOn);
+    m_name->setText(text(strand.name.empty() ? strand.id : strand.name) +
+                    (strand.isOn ? QString() : tr(" (off)")));
+    m_target->setText(targetText(strand));
+    const auto* live = findStrand(m_studio.tangle(), m_id);
+    const auto clash = live ? clashText(*live) : QString();
+    m_clash->setText(clash);
+    m_clash->setVisible(!clash.isEmpty());
+    m_note->setText(text(strand.note));
+    m_note->setVisible(!strand.note.empty());
+    for (std::size_t i = 0; i < m_boxes.size(); ++i) {
+        const auto& stage = strand.stages[i];
+        m_boxes[i].title->setText(capital(infoOf(stage.parameters).name));
+        m_boxes[i].card->setAccessibleName(
+            tr("Stage %1: %2, %3").arg(i + 1).arg(m_boxes[i].title->text(), summaryOf(stage)));
+        m_boxes[i].summary->setText(summaryOf(stage));
+        m_boxes[i].plot->setStage(stage, m_input);
+    }
+    if (m_editor && m_openStage >= 0 &&
+        static_cast<std::size_t>(m_openStage) < strand.stages.size()) {
+        m_editor->refresh(strand.stages[static_cast<std::size_t>(m_openStage)]);
+    }
+}
+
+void StrandCard::showValue(Value in)
+{
+    const bool isAxis = m_input.kind == ControlKind::Axis;
+    const bool isTwoSided = m_input.sides == Sides::Two;
+    const auto word = [](Value v) { return v.isPressed() ? tr("pressed") : tr("released"); };
+    const auto shown = [&](Value v) {
+        if (m_input.kind == ControlKind::Hat) return QStringLiteral("%1, %2").arg(v.x).arg(v.y);
+        return isAxis ? percentText(v.x, isTwoSided) : word(v);
+    };
+    m_in->setText(tr("in %1").arg(shown(in)));
+    for (std::size_t i = 0; i < m_runners.size(); ++i) {
+        const auto before = in;
+        if (m_shown.stages[i].isOn) in = apply(m_runners[i], in, Time{});
+        if (!isAxis) continue;
+        m_boxes[i].plot->setDot(before.x, in.x);
+        m_boxes[i].value->setText(percentText(in.x, isTwoSided));
+        if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
+    }
+    m_out->setText(tr("out %1").arg(shown(in)));
+}
+
+}  // namespace jolly::app

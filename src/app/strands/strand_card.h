@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/studio.h"
+#include "app/style/value_text.h"
+
+#include <QLabel>
+
+class QMenu;
+class QPushButton;
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+class StageEditor;
+class StagePlot;
+
+/// One strand with its stages as small live graphs, and everything that can be done to it.
+class StrandCard : public Card
+{
+    Q_OBJECT
+
+ public:
+    StrandCard(Studio& studio, const Strand& strand, QWidget* parent = nullptr);
+
+    [[nodiscard]] const std::string& strand() const { return m_id; }
+
+    /// Whether this card can go on showing the strand; else it has to be made anew.
+    [[nodiscard]] bool fits(const Strand& strand) const;
+
+    /// Shows the strand as the tangle has it now; it must fit.
+    void refresh(const Strand& strand);
+
+    /// Lets a value run through, to show where each stage is.
+    void showValue(Value in);
+
+    /// The place of the stage that is open for editing; -1 when none is.
+    [[nodiscard]] int openStage() const { return m_openStage; }
+    void openEditor(int stage);
+
+ Q_SIGNALS:
+    void stageOpened();
+
+ private:
+    struct StageBox {
+        Card* card = nullptr;
+        StagePlot* plot = nullptr;
+        QLabel* title = nullptr;
+        QLabel* summary = nullptr;
+        ValueLabel* value = nullptr;
+    };
+
+    void build(const Strand& strand);
+    void buildHead(const Strand& strand, QVBoxLayout& column);
+    void buildStages(const Strand& strand, QVBoxLayout& column);
+    void buildLamp(QVBoxLayout& column);
+    void buildChips(QVBoxLayout& column);
+    [[nodiscard]] StageBox makeBox(std::size_t stage);
+    [[nodiscard]] QMenu* makeMenu();
+    [[nodiscard]] QWidget* makeStageButtons(std::size_t stage);
+    void editText(const QString& question, const QString& step, std::string Strand::*member);
+    void prepareRunners(const Strand& strand);
+    void edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change);
+    void addStage(StageParameters parameters);
+    void removeStage(std::size_t stage);
+    void moveStage(std::size_t stage, int by);
+    [[nodiscard]] QString targetText(const Strand& strand) const;
+    [[nodiscard]] QString clashText(const Strand& strand) const;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+    Studio& m_studio;
+    std::string m_id;
+    Strand m_shown;
+    StageInput m_input;
+    std::vector<StageRunner> m_runners;
+    std::vector<StageBox> m_boxes;
+    QLabel* m_name = nullptr;
+    QLabel* m_target = nullptr;
+    QLabel* m_note = nullptr;
+    QLabel* m_clash = nullptr;
+    ValueLabel* m_in = nullptr;
+    ValueLabel* m_out = nullptr;
+    QWidget* m_editorPlace = nullptr;
+    StageEditor* m_editor = nullptr;
+    int m_openStage = -1;
+};
+
+}  // namespace jolly::app

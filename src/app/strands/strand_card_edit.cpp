@@ -1,0 +1,120 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/stage_editor.h"
+#include "app/strands/strand_card.h"
+#include "app/style/theme.h"
+#include "core/tangle/edit.h"
+
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QMenu>
+#include <QMouseEvent>
+#include <QPushButton>
+
+/// What can be done to a strand: its menu and the editor of the open stage.
+namespace jolly::app
+{
+
+QMenu* StrandCard::makeMenu()
+{
+    auto* menu = new QMenu(this);
+    menu->setObjectName(QStringLiteral("strand menu"));
+    menu->addAction(tr("Rename…"), this, [this] {
+        editText(tr("Name of the strand"), tr("rename strand"), &Strand::name);
+    });
+    menu->addAction(tr("Note…"), this,
+                    [this] { editText(tr("Note on the strand"), tr("note"), &Strand::note); });
+    menu->addAction(tr("Switch off or on"), this, [this] {
+        edit(m_shown.isOn ? tr("switch strand off") : tr("switch strand on"),
+             [](Tangle&, Strand& s) { s.isOn = !s.isOn; });
+    });
+    menu->addAction(tr("Rest or keep its value when the controller goes away"), this, [this] {
+        edit(tr("rest or keep"), [](Tangle&, Strand& s) {
+            s.whenAway = s.whenAway == WhenAway::Rest ? WhenAway::Keep : WhenAway::Rest;
+        });
+    });
+    menu->addAction(tr("Duplicate"), this, [this] {
+        edit(tr("duplicate strand"),
+             [](Tangle& tangle, Strand& s) { duplicate(tangle, std::string(s.id)); });
+    });
+    menu->addSeparator();
+    menu->addAction(tr("Remove the strand"), this, [this] {
+        edit(tr("remove strand"), [this](Tangle& tangle, Strand&) {
+            std::erase_if(tangle.strands, [this](const auto& s) { return s.id == m_id; });
+        });
+    });
+    return menu;
+}
+
+void StrandCard::editText(const QString& question, const QString& step, std::string Strand::*member)
+{
+    bool isGiven = false;
+    const auto given = QInputDialog::getText(this, question, question, QLineEdit::Normal,
+                                             QString::fromStdString(m_shown.*member), &isGiven);
+    if (isGiven) edit(step, [&](Tangle&, Strand& s) { s.*member = given.toStdString(); });
+}
+
+void StrandCard::openEditor(int stage)
+{
+    delete m_editor;
+    m_editor = nullptr;
+    while (auto* item = m_editorPlace->layout()->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    const bool isThere = stage >= 0 && static_cast<std::size_t>(stage) < m_shown.stages.size();
+    m_openStage = isThere ? stage : -1;
+    for (std::size_t i = 0; i < m_boxes.size(); ++i)
+        m_boxes[i].card->setMarked(static_cast<int>(i) == m_openStage);
+    m_editorPlace->setVisible(isThere);
+    if (!isThere) return;
+    m_editor =
+        new StageEditor(m_studio, m_id, static_cast<std::size_t>(stage), m_input, m_editorPlace);
+    m_editorPlace->layout()->addWidget(m_editor);
+    m_editorPlace->layout()->addWidget(makeStageButtons(static_cast<std::size_t>(stage)));
+    Q_EMIT stageOpened();
+}
+
+QWidget* StrandCard::makeStageButtons(std::size_t stage)
+{
+    auto* bar = new QWidget(m_editorPlace);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(0, 0, 0, 0);
+    const auto add = [&](const QString& label, const char* name,
+                         const std::function<void()>& deed) {
+        auto* button = new QPushButton(label, bar);
+        button->setObjectName(QLatin1String(name));
+        connect(button, &QPushButton::clicked, this, deed, Qt::QueuedConnection);
+        row->addWidget(button);
+    };
+    add(m_shown.stages[stage].isOn ? tr("Switch off") : tr("Switch on"), "stage on", [this, stage] {
+        edit(tr("switch stage"),
+             [stage](Tangle&, Strand& s) { s.stages[stage].isOn = !s.stages[stage].isOn; });
+        openEditor(static_cast<int>(stage));
+    });
+    if (stage > 0) add(tr("Earlier"), "stage earlier", [this, stage] { moveStage(stage, -1); });
+    if (stage + 1 < m_shown.stages.size())
+        add(tr("Later"), "stage later", [this, stage] { moveStage(stage, 1); });
+    row->addStretch();
+    add(tr("Remove stage"), "stage remove", [this, stage] { removeStage(stage); });
+    return bar;
+}
+
+bool StrandCard::eventFilter(QObject* watched, QEvent* event)
+{
+    const bool isClick = event->type() == QEvent::MouseButtonRelease;
+    const bool isKey = event->type() == QEvent::KeyPress &&
+                       (static_cast<QKeyEvent*>(event)->key() == Qt::Key_Return ||
+                        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Space);
+    if (isClick || isKey) {
+        for (std::size_t i = 0; i < m_boxes.size(); ++i) {
+            if (watched != m_boxes[i].card) continue;
+            openEditor(m_openStage == static_cast<int>(i) ? -1 : static_cast<int>(i));
+            return true;
+        }
+    }
+    return Card::eventFilter(watched, event);
+}
+
+}  // namespace jolly::app

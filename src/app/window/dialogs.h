@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QString>
+
+class QWidget;
+
+namespace jolly::app
+{
+
+/// Questions that stop the pilot; tests answer them themselves.
+class Dialogs
+{
+ public:
+    enum class Answer { Save, Discard, Cancel };
+    enum class Leaving { KeepFlying, StandDown, Cancel };
+
+    virtual ~Dialogs() = default;
+
+    /// A file to open or to save to; empty when the pilot gave up.
+    [[nodiscard]] virtual QString openFile(QWidget* parent) = 0;
+    [[nodiscard]] virtual QString saveFile(QWidget* parent, const QString& suggestion) = 0;
+
+    /// What becomes of unsaved changes.
+    [[nodiscard]] virtual Answer unsaved(QWidget* parent, const QString& name) = 0;
+
+    /// What becomes of the flight when the window closes.
+    [[nodiscard]] virtual Leaving leaving(QWidget* parent) = 0;
+
+    /// Something could not be done.
+    virtual void tell(QWidget* parent, const QString& title, const QString& sentence) = 0;
+};
+
+/// The real ones.
+class RealDialogs : public Dialogs
+{
+ public:
+    [[nodiscard]] QString openFile(QWidget* parent) override;
+    [[nodiscard]] QString saveFile(QWidget* parent, const QString& suggestion) override;
+    [[nodiscard]] Answer unsaved(QWidget* parent, const QString& name) override;
+    [[nodiscard]] Leaving leaving(QWidget* parent) override;
+    void tell(QWidget* parent, const QString& title, const QString& sentence) override;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QAbstractButton>
+
+namespace jolly::app
+{
+
+/// The switch between idle and live: a wide pill that says in words what is.
+class LiveSwitch : public QAbstractButton
+{
+ public:
+    explicit LiveSwitch(QWidget* parent = nullptr);
+
+    /// @param since  "14:02"; shown while live.
+    void setLive(bool isLive, const QString& since);
+    void setPossible(bool isPossible) { setEnabled(isPossible); }
+
+    [[nodiscard]] QSize sizeHint() const override { return {178, 34}; }
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    bool m_isLive = false;
+    QString m_since;
+};
+
+}  // namespace jolly::app

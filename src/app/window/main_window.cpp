@@ -1,0 +1,202 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/main_window.h"
+
+#include "app/style/palette.h"
+#include "core/tangle/edit.h"
+
+#include <QAction>
+#include <QCloseEvent>
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QShortcut>
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
+    : m_studio(studio),
+      m_dialogs(dialogs),
+      m_top(new TopBar(studio)),
+      m_rail(new Rail),
+      m_status(new StatusBar(studio)),
+      m_pages(new QStackedWidget),
+      m_rig(new RigPage(studio)),
+      m_weave(new WeavePage(studio))
+{
+    setWindowTitle(tr("Jolly Tangle"));
+    setObjectName(QStringLiteral("main window"));
+    resize(1280, 800);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    m_pages->addWidget(m_rig);
+    m_pages->addWidget(m_weave);
+    middle->addWidget(m_rail);
+    middle->addWidget(m_pages, 1);
+    column->addWidget(m_top);
+    column->addLayout(middle, 1);
+    column->addWidget(m_status);
+    buildMenu();
+    buildKeys();
+    connect(m_rail, &Rail::chosen, this,
+            [this](int page) { showPage(static_cast<Rail::Page>(page)); });
+    connect(m_rig, &RigPage::pretendRigWanted, this, &MainWindow::pretendRigWanted);
+    connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
+    connect(&studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
+    showCounts();
+    showPage(Rail::Rig);
+}
+
+QAction* MainWindow::add(QMenu& menu, const QString& words, const QKeySequence& keys,
+                         const std::function<void()>& deed)
+{
+    auto* action = menu.addAction(words);
+    action->setShortcut(keys);
+    action->setShortcutContext(Qt::WindowShortcut);
+    connect(action, &QAction::triggered, this, deed);
+    addAction(action);
+    return action;
+}
+
+void MainWindow::buildMenu()
+{
+    auto* menu = new QMenu(this);
+    menu->setObjectName(QStringLiteral("main menu"));
+    add(*menu, tr("New tangle"), QKeySequence::New, [this] { begin(); });
+    add(*menu, tr("Open…"), QKeySequence::Open, [this] { open(); });
+    add(*menu, tr("Save"), QKeySequence::Save, [this] { save(); });
+    add(*menu, tr("Save as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { saveAs(); });
+    menu->addSeparator();
+    auto* undo = m_studio.document().history().createUndoAction(this, tr("Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    auto* redo = m_studio.document().history().createRedoAction(this, tr("Redo"));
+    redo->setShortcuts({QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))});
+    for (auto* action : {undo, redo}) {
+        menu->addAction(action);
+        addAction(action);
+    }
+    menu->addSeparator();
+    auto* all = add(*menu, tr("Show all threads"), QKeySequence(tr("Ctrl+H")), [] {});
+    all->setCheckable(true);
+    connect(all, &QAction::toggled, m_weave, &WeavePage::setShowsAllThreads);
+    auto* light = add(*menu, tr("Light colours"), {}, [] {});
+    light->setCheckable(true);
+    light->setChecked(isLight());
+    connect(light, &QAction::toggled, this, &MainWindow::themeWanted);
+    menu->addSeparator();
+    add(*menu, tr("Close the window"), QKeySequence::Quit, [this] { close(); });
+    m_top->menuButton().setMenu(menu);
+}
+
+void MainWindow::buildKeys()
+{
+    const auto key = [this](const QString& keys, const std::function<void()>& deed) {
+        connect(new QShortcut(QKeySequence(keys), this), &QShortcut::activated, this, deed);
+    };
+    key(tr("Ctrl+1"), [this] { showPage(Rail::Rig); });
+    key(tr("Ctrl+2"), [this] { showPage(Rail::Weave); });
+    key(tr("Ctrl+L"), [this] { toggleLive(); });
+    key(tr("F10"), [this] { m_top->menuButton().showMenu(); });
+    key(tr("Ctrl+T"),
+        [this] { m_status->findChild<QCheckBox*>(QStringLiteral("follow"))->toggle(); });
+    key(tr("Ctrl+P"),
+        [this] { m_status->findChild<QPushButton*>(QStringLiteral("preflight"))->click(); });
+}
+
+void MainWindow::showPage(Rail::Page page)
+{
+    m_pages->setCurrentIndex(page);
+    m_rail->choose(page);
+}
+
+void MainWindow::showCounts()
+{
+    const auto count = [this](const char* prefix) {
+        return static_cast<int>(std::ranges::count_if(
+            m_studio.problems(), [prefix](const auto& p) { return p.path.starts_with(prefix); }));
+    };
+    m_rail->setCount(Rail::Rig, count("/rig") + count("/dev/") + count("/held"));
+    m_rail->setCount(Rail::Weave, count("/strands") + count("/devices"));
+}
+
+void MainWindow::toggleLive()
+{
+    auto& session = m_studio.session();
+    const auto done = session.isLive() ? session.standDown() : session.goLive();
+    if (!done) m_studio.say(QString::fromStdString(done.error().text()));
+}
+
+bool MainWindow::mayLeaveDocument()
+{
+    auto& document = m_studio.document();
+    if (!document.hasChanges()) return true;
+    switch (m_dialogs.unsaved(this, QString::fromStdString(document.tangle().name))) {
+        case Dialogs::Answer::Save:
+            return save();
+        case Dialogs::Answer::Discard:
+            return true;
+        case Dialogs::Answer::Cancel:
+            return false;
+    }
+    return false;
+}
+
+void MainWindow::begin()
+{
+    if (mayLeaveDocument()) m_studio.document().begin(newTangle(), {});
+}
+
+void MainWindow::open()
+{
+    if (!mayLeaveDocument()) return;
+    const auto path = m_dialogs.openFile(this);
+    if (!path.isEmpty()) openFile(path);
+}
+
+void MainWindow::openFile(const QString& path)
+{
+    if (const auto done = m_studio.document().open(path); !done) {
+        m_dialogs.tell(this, tr("Not opened"), QString::fromStdString(done.error().text()));
+    }
+}
+
+bool MainWindow::save()
+{
+    const auto path = m_studio.document().path();
+    if (path.isEmpty()) return saveAs();
+    const auto done = m_studio.document().save(path);
+    if (!done) m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
+    return done.has_value();
+}
+
+bool MainWindow::saveAs()
+{
+    const auto& document = m_studio.document();
+    const auto suggestion =
+        document.path().isEmpty()
+            ? QString::fromStdString(document.tangle().name) + QStringLiteral(".tangle")
+            : document.path();
+    const auto path = m_dialogs.saveFile(this, suggestion);
+    if (path.isEmpty()) return false;
+    const auto done = m_studio.document().save(path);
+    if (!done) m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
+    return done.has_value();
+}
+
+void MainWindow::closeEvent(QCloseEvent* event)
+{
+    event->ignore();
+    if (!mayLeaveDocument()) return;
+    auto& session = m_studio.session();
+    auto leaving = Dialogs::Leaving::StandDown;
+    if (session.isLive()) leaving = m_dialogs.leaving(this);
+    if (leaving == Dialogs::Leaving::Cancel) return;
+    const bool isOurs = !session.hasFoundOne() || session.isLive();
+    if (leaving == Dialogs::Leaving::StandDown && isOurs) session.end();
+    event->accept();
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+#include "app/pages/rig_page.h"
+#include "app/pages/weave_page.h"
+#include "app/window/dialogs.h"
+#include "app/window/rail.h"
+#include "app/window/status_bar.h"
+#include "app/window/top_bar.h"
+
+#include <QStackedWidget>
+#include <QWidget>
+
+class QAction;
+class QMenu;
+
+namespace jolly::app
+{
+
+/// The window: frame and pages, and what the menu and the keys do.
+class MainWindow : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    MainWindow(Studio& studio, Dialogs& dialogs);
+
+    void showPage(Rail::Page page);
+    [[nodiscard]] WeavePage& weavePage() { return *m_weave; }
+    [[nodiscard]] StatusBar& statusBar() { return *m_status; }
+
+    /// Opens a file, or tells why not.
+    void openFile(const QString& path);
+
+ Q_SIGNALS:
+    void pretendRigWanted();
+    void themeWanted(bool isLight);
+
+ protected:
+    void closeEvent(QCloseEvent* event) override;
+
+ private:
+    void buildMenu();
+    void buildKeys();
+    QAction* add(QMenu& menu, const QString& words, const QKeySequence& keys,
+                 const std::function<void()>& deed);
+    void showCounts();
+    void toggleLive();
+    void begin();
+    void open();
+    bool save();
+    bool saveAs();
+    bool mayLeaveDocument();
+
+    Studio& m_studio;
+    Dialogs& m_dialogs;
+    TopBar* m_top;
+    Rail* m_rail;
+    StatusBar* m_status;
+    QStackedWidget* m_pages;
+    RigPage* m_rig;
+    WeavePage* m_weave;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QAbstractButton>
+#include <QPainterPath>
+#include <QWidget>
+
+namespace jolly::app
+{
+
+/// One entry of the rail: a drawing, a word, and how many things need attention.
+class RailButton : public QAbstractButton
+{
+ public:
+    RailButton(const QString& word, const QPainterPath& drawing, QWidget* parent);
+
+    void setCount(int count);
+    [[nodiscard]] QSize sizeHint() const override { return {54, 56}; }
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    QPainterPath m_drawing;
+    int m_count = 0;
+};
+
+/// The pages, at the left edge.
+class Rail : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    enum Page { Rig, Weave };
+
+    explicit Rail(QWidget* parent = nullptr);
+
+    void choose(Page page);
+    void setCount(Page page, int count);
+
+ Q_SIGNALS:
+    void chosen(int page);
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    std::vector<RailButton*> m_buttons;
+};
+
+}  // namespace jolly::app

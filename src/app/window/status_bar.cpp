@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/status_bar.h"
+
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+#include "app/window/preflight_list.h"
+#include "core/tangle/lookup.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kSentenceMs = 8000;
+
+QString countOf(std::size_t count, const char* thing)
+{
+    return QStringLiteral("%1 %2%3").arg(count).arg(QLatin1String(thing), QLatin1String(count == 1 ? "" : "s"));
+}
+
+}  // namespace
+
+StatusBar::StatusBar(Studio& studio, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_touched(new QLabel(this)),
+      m_went(new QLabel(this)),
+      m_held(new QLabel(this)),
+      m_follow(new QCheckBox(tr("follow touch"), this)),
+      m_preflight(new QPushButton(this))
+{
+    setFixedHeight(28);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 0, 8, 0);
+    row->setSpacing(12);
+    m_touched->setFont(textFont(TextSize::Small, true));
+    m_touched->setObjectName(QStringLiteral("touched"));
+    m_went->setFont(textFont(TextSize::Small));
+    m_went->setObjectName(QStringLiteral("said"));
+    setTone(*m_went, "dim");
+    m_held->setFont(textFont(TextSize::Small));
+    m_held->setObjectName(QStringLiteral("held"));
+    setTone(*m_held, "dim");
+    m_follow->setFont(textFont(TextSize::Small));
+    m_follow->setObjectName(QStringLiteral("follow"));
+    m_follow->setToolTip(tr("Touching a control selects it in every view (Ctrl+T)"));
+    m_follow->setChecked(studio.isFollowing());
+    m_preflight->setFont(textFont(TextSize::Small));
+    m_preflight->setObjectName(QStringLiteral("preflight"));
+    m_preflight->setProperty("tone", "plain");
+    row->addWidget(m_touched);
+    row->addWidget(m_went, 1);
+    row->addWidget(m_held);
+    row->addWidget(m_follow);
+    row->addWidget(m_preflight);
+    m_silence.setSingleShot(true);
+    connect(&m_silence, &QTimer::timeout, this, [this] {
+        setTone(*m_went, "dim");
+        showTouched();
+    });
+    connect(m_follow, &QCheckBox::toggled, &studio, &Studio::setFollowing);
+    connect(m_preflight, &QPushButton::clicked, this, &StatusBar::openPreflight);
+    connect(&studio, &Studio::touchedChanged, this, &StatusBar::showTouched);
+    connect(&studio, &Studio::deskChanged, this, &StatusBar::showPreflight);
+    connect(&studio, &Studio::problemsChanged, this, &StatusBar::showPreflight);
+    connect(&studio, &Studio::said, this, &StatusBar::say);
+    showTouched();
+    showPreflight();
+}
+
+void StatusBar::say(const QString& sentence)
+{
+    setTone(*m_went, "coral");
+    m_went->setText(QString(sentence).replace(QLatin1Char('\n'), QLatin1Char(' ')));
+    m_went->setToolTip(sentence);
+    m_silence.start(kSentenceMs);
+}
+
+void StatusBar::showTouched()
+{
+    const auto& touched = m_studio.touched();
+    m_touched->setText(touched ? QStringLiteral("●  ") + m_studio.nameOf(*touched)
+                               : tr("○  nothing touched yet"));
+    if (m_silence.isActive()) return;
+    QStringList ways;
+    if (touched) {
+        for (const auto* strand : m_studio.strandsFrom(*touched)) {
+            for (const auto& target : strand->targets) {
+                const auto* device = findDevice(m_studio.tangle(), target.device);
+                if (!device) continue;
+                ways << tr("→ %1 · %2 through %3")
+                            .arg(QString::fromStdString(device->name),
+                                 QString::fromStdString(jolly::nameOf(*device, target.control)),
+                                 countOf(strand->stages.size(), "stage"));
+            }
+        }
+        if (ways.isEmpty()) ways << tr("leads nowhere yet");
+    }
+    m_went->setText(ways.join(QStringLiteral(", ")));
+}
+
+void StatusBar::showPreflight()
+{
+    const auto& session = m_studio.session();
+    int held = 0;
+    for (const auto& controller : m_studio.desk().controllers)
+        held += controller.hold == Hold::Held ? 1 : 0;
+    const auto all = static_cast<int>(m_studio.desk().controllers.size());
+    m_held->setText(session.isLive() ? tr("%1 of %2 controllers held").arg(held).arg(all)
+                                     : tr("%1, none held").arg(countOf(static_cast<std::size_t>(all), "controller")));
+    const auto count = static_cast<int>(m_studio.problems().size());
+    const bool hasErrors = jolly::hasErrors(m_studio.problems());
+    m_preflight->setText(count == 0 ? tr("preflight clear")
+                                    : tr("preflight: %1 to look at").arg(countOf(static_cast<std::size_t>(count), "thing")));
+    m_preflight->setStyleSheet(
+        hasErrors || count > 0
+            ? QStringLiteral("color: %1;")
+                  .arg((hasErrors ? jolly::app::palette().coral : jolly::app::palette().straw)
+                           .name())
+            : QString());
+    m_preflight->setToolTip(tr("Open the list (Ctrl+P)"));
+}
+
+void StatusBar::openPreflight()
+{
+    auto* list = new PreflightList(m_studio.problems(), window());
+    list->openAbove(*m_preflight);
+}
+
+void StatusBar::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.fillRect(rect(), jolly::app::palette().bar);
+    painter.setPen(jolly::app::palette().line);
+    painter.drawLine(0, 0, width(), 0);
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,159 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/top_bar.h"
+
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QPainterPath>
+#include <QTime>
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// Our mark: one thread that ties itself into a loop.
+QIcon mark()
+{
+    QPixmap pixmap(64, 64);
+    pixmap.fill(Qt::transparent);
+    QPainter painter(&pixmap);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(palette().straw, 6.5, Qt::SolidLine, Qt::RoundCap));
+    QPainterPath path(QPointF(5, 50));
+    path.cubicTo(20, 58, 50, 52, 52, 30);
+    path.cubicTo(53, 12, 28, 8, 22, 24);
+    path.cubicTo(17, 40, 40, 46, 59, 36);
+    painter.drawPath(path);
+    pixmap.setDevicePixelRatio(2);
+    return pixmap;
+}
+
+/// A lamp with a letter: layers are never told apart by colour alone.
+QLabel* lamp(const QString& word, QWidget* parent)
+{
+    auto* label = new QLabel(QStringLiteral("●  ") + word, parent);
+    label->setFont(textFont(TextSize::Small, true));
+    label->setStyleSheet(
+        QStringLiteral(
+            "QLabel { color: %1; border: 1.5px solid %1; border-radius: 12px; padding: 0 11px; }")
+            .arg(palette().straw.name()));
+    label->setFixedHeight(27);
+    label->setToolTip(QObject::tr("Base is always engaged."));
+    return label;
+}
+
+}  // namespace
+
+TopBar::TopBar(Studio& studio, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_menu(new QToolButton(this)),
+      m_title(new QLabel(this)),
+      m_file(new QLabel(this)),
+      m_delay(new ValueLabel(this)),
+      m_rate(new ValueLabel(this)),
+      m_live(new LiveSwitch(this))
+{
+    setFixedHeight(51);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(10, 4, 16, 5);
+    row->setSpacing(10);
+    m_menu->setObjectName(QStringLiteral("menu"));
+    m_menu->setAccessibleName(tr("Menu"));
+    m_menu->setToolTip(tr("New, open, save, undo and more (F10)"));
+    m_menu->setIcon(mark());
+    m_menu->setIconSize({32, 32});
+    m_menu->setAutoRaise(true);
+    m_menu->setPopupMode(QToolButton::InstantPopup);
+    m_menu->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
+    auto* words = new QVBoxLayout;
+    words->setSpacing(0);
+    m_title->setFont(textFont(TextSize::Normal, true));
+    m_title->setObjectName(QStringLiteral("tangle name"));
+    setTone(*m_title, "title");
+    m_file->setFont(textFont(TextSize::Small));
+    m_file->setObjectName(QStringLiteral("file state"));
+    setTone(*m_file, "dim");
+    words->addWidget(m_title);
+    words->addWidget(m_file);
+    auto* layers = new QLabel(tr("Layers"), this);
+    layers->setFont(textFont(TextSize::Small));
+    setTone(*layers, "dim");
+    auto* figures = new QVBoxLayout;
+    figures->setSpacing(0);
+    m_delay->setFont(textFont(TextSize::Small, true));
+    m_delay->setMinimumWidth(92);
+    m_rate->setFont(textFont(TextSize::Small));
+    m_rate->setColour(jolly::app::palette().dim);
+    figures->addWidget(m_delay);
+    figures->addWidget(m_rate);
+    row->addWidget(m_menu);
+    row->addLayout(words);
+    row->addSpacing(24);
+    row->addWidget(layers);
+    row->addWidget(lamp(tr("Base"), this));
+    row->addStretch();
+    row->addLayout(figures);
+    row->addWidget(m_live);
+    connect(&studio.document(), &Document::changed, this, &TopBar::showTitle);
+    connect(&studio.document(), &Document::fileChanged, this, &TopBar::showTitle);
+    connect(&studio, &Studio::deskChanged, this, &TopBar::showStatus);
+    connect(&m_second, &QTimer::timeout, this, &TopBar::showDelay);
+    m_second.start(1000);
+    showTitle();
+    showStatus();
+    showDelay();
+}
+
+void TopBar::showTitle()
+{
+    const auto& document = m_studio.document();
+    const QFileInfo file(document.path());
+    m_title->setText(QString::fromStdString(document.tangle().name));
+    const auto state = document.hasChanges() ? tr("changed, not saved") : tr("saved");
+    m_file->setText(document.path().isEmpty() ? tr("not saved yet")
+                                              : file.fileName() + QStringLiteral(" · ") + state);
+}
+
+void TopBar::showStatus()
+{
+    const auto& session = m_studio.session();
+    const auto ago =
+        std::chrono::steady_clock::now().time_since_epoch() - session.status().liveSince;
+    const auto since = QTime::currentTime().addMSecs(
+        -static_cast<int>(std::chrono::duration_cast<std::chrono::milliseconds>(ago).count()));
+    m_live->setLive(session.isLive(), since.toString(QStringLiteral("HH:mm")));
+    m_live->setPossible(session.isAttached());
+    showDelay();
+}
+
+void TopBar::showDelay()
+{
+    const auto& values = m_studio.values();
+    const auto events = values.events - std::min(values.events, m_lastEvents);
+    const bool isAttached = m_studio.session().isAttached();
+    if (!m_second.isActive() || sender() == &m_second) {
+        m_lastEvents = values.events;
+        m_rate->setText(isAttached ? tr("%1 events/s").arg(events) : QString());
+    }
+    const auto micro = std::chrono::duration_cast<std::chrono::microseconds>(values.delay).count();
+    m_delay->setText(
+        !isAttached ? tr("no engine yet")
+                    : (m_studio.session().isLive() ? tr("adds %1 µs").arg(micro) : tr("idle")));
+}
+
+void TopBar::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.fillRect(rect(), jolly::app::palette().bar);
+    painter.setPen(jolly::app::palette().line);
+    painter.drawLine(0, height() - 1, width(), height() - 1);
+}
+
+}  // namespace jolly::app

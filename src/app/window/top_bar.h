@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+#include "app/style/value_text.h"
+#include "app/window/live_switch.h"
+
+#include <QLabel>
+#include <QToolButton>
+#include <QWidget>
+
+namespace jolly::app
+{
+
+/// The tangle's name and save state, the layer lamp, what the engine adds in delay, the live
+/// switch.
+class TopBar : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit TopBar(Studio& studio, QWidget* parent = nullptr);
+
+    [[nodiscard]] QToolButton& menuButton() { return *m_menu; }
+    [[nodiscard]] LiveSwitch& liveSwitch() { return *m_live; }
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    void showTitle();
+    void showStatus();
+    void showDelay();
+
+    Studio& m_studio;
+    QToolButton* m_menu;
+    QLabel* m_title;
+    QLabel* m_file;
+    ValueLabel* m_delay;
+    ValueLabel* m_rate;
+    LiveSwitch* m_live;
+    QTimer m_second;
+    std::uint64_t m_lastEvents = 0;
+};
+
+}  // namespace jolly::app

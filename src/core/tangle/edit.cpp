@@ -1,0 +1,148 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/edit.h"
+
+#include "core/tangle/lookup.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <linux/input-event-codes.h>
+
+#include <algorithm>
+#include <set>
+
+namespace jolly
+{
+
+namespace
+{
+
+std::set<std::string> allIds(const Tangle& tangle)
+{
+    std::set<std::string> ids;
+    for (const auto& c : tangle.rig) ids.insert(c.id);
+    for (const auto& d : tangle.devices) ids.insert(d.id);
+    for (const auto& l : tangle.layers) ids.insert(l.id);
+    for (const auto& c : tangle.craft) ids.insert(c.id);
+    for (const auto& s : tangle.strands) ids.insert(s.id);
+    return ids;
+}
+
+/// "Skerry Stick" as "skerry-stick".
+std::string slug(const std::string& name)
+{
+    std::string text;
+    for (const char c : name) {
+        const bool isWord =
+            (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || (c >= 'A' && c <= 'Z');
+        if (isWord) text += static_cast<char>(c >= 'A' && c <= 'Z' ? c + ('a' - 'A') : c);
+        if (!isWord && !text.empty() && text.back() != '-') text += '-';
+    }
+    while (!text.empty() && text.back() == '-') text.pop_back();
+    return text.empty() ? "controller" : text;
+}
+
+std::string freeAlias(const Tangle& tangle, const std::string& name)
+{
+    auto alias = name;
+    for (int n = 2; findBy(tangle.rig, &RigController::alias, alias); ++n)
+        alias = name + " " + std::to_string(n);
+    return alias;
+}
+
+Sides guessSides(ControlCode code, ControllerKind kind)
+{
+    const bool isLever =
+        code.code == ABS_THROTTLE || code.code == ABS_GAS || code.code == ABS_BRAKE;
+    const bool isTrigger =
+        kind == ControllerKind::Gamepad && (code.code == ABS_Z || code.code == ABS_RZ);
+    return isLever || isTrigger ? Sides::One : Sides::Two;
+}
+
+}  // namespace
+
+Tangle newTangle()
+{
+    Tangle tangle;
+    tangle.devices.push_back({.id = "jolly-1", .name = "Jolly 1"});
+    return tangle;
+}
+
+std::string freshId(const Tangle& tangle, const std::string& stem)
+{
+    const auto ids = allIds(tangle);
+    for (std::size_t n = 1;; ++n) {
+        auto id = stem + "-" + std::to_string(n);
+        if (!ids.contains(id)) return id;
+    }
+}
+
+RigController adopt(const ControllerDescription& description, const Tangle& tangle)
+{
+    RigController controller;
+    const auto id = slug(description.identity.name);
+    controller.id = allIds(tangle).contains(id) ? freshId(tangle, id) : id;
+    controller.alias = freeAlias(tangle, description.identity.name);
+    controller.identity = description.identity;
+    controller.kind = description.kind;
+    controller.isHeld =
+        description.kind == ControllerKind::Stick || description.kind == ControllerKind::Gamepad;
+    for (const auto& control : description.controls) {
+        controller.controls.push_back(
+            {.code = control.code,
+             .kind = control.kind,
+             .sides = guessSides(control.code, description.kind),
+             .calibration = Calibration::ofRange(control.low, control.high)});
+    }
+    return controller;
+}
+
+Result<std::string> connect(Tangle& tangle, const RigController& controller, ControlCode control,
+                            const Target& target)
+{
+    const auto* from = findControl(controller, control);
+    const auto* device = findDevice(tangle, target.device);
+    if (!from || !device)
+        return fail(Failure::Code::NotThere, "That control is not there any more.",
+                    "Touch it again.");
+    if (from->kind != target.control.kind) {
+        static constexpr const char* kWords[] = {"an axis", "a button", "a hat", "a turner"};
+        const std::string word = kWords[static_cast<std::size_t>(from->kind)];
+        return fail(Failure::Code::Unreadable,
+                    nameOf(controller, *from) + " is " + word + ", " +
+                        nameOf(*device, target.control) + " is " +
+                        kWords[static_cast<std::size_t>(target.control.kind)] + ".",
+                    from->kind == ControlKind::Turner ? "Nothing takes a turner yet."
+                                                      : "Choose " + word + " on the right.");
+    }
+    Strand strand{.id = freshId(tangle, "strand"), .name = nameOf(controller, *from)};
+    strand.sources = {{controller.id, control}};
+    strand.targets = {target};
+    if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
+    tangle.strands.push_back(strand);
+    return strand.id;
+}
+
+std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind)
+{
+    for (const auto& device : tangle.devices) {
+        for (const auto& slot : layoutOf(device)) {
+            const Target target{device.id, slot.control};
+            const bool isTaken = std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
+                return std::ranges::find(strand.targets, target) != strand.targets.end();
+            });
+            if (slot.control.kind == kind && !isTaken) return target;
+        }
+    }
+    return std::nullopt;
+}
+
+std::string duplicate(Tangle& tangle, const std::string& strand)
+{
+    const auto found = std::ranges::find(tangle.strands, strand, &Strand::id);
+    if (found == tangle.strands.end()) return {};
+    auto copy = *found;
+    copy.id = freshId(tangle, "strand");
+    tangle.strands.insert(found + 1, copy);
+    return copy.id;
+}
+
+}  // namespace jolly

@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+#include "core/value/result.h"
+
+#include <optional>
+#include <string>
+
+namespace jolly
+{
+
+/// A tangle to begin with: one virtual joystick, nothing woven.
+[[nodiscard]] Tangle newTangle();
+
+/// A name that nothing in the tangle has: `stem` and the next free number.
+[[nodiscard]] std::string freshId(const Tangle& tangle, const std::string& stem);
+
+/// What the rig will know of a controller that it does not know yet: id and alias are free, kinds
+/// and sides are guessed from the codes.
+[[nodiscard]] RigController adopt(const ControllerDescription& description, const Tangle& tangle);
+
+/// Weaves a strand from a control to a virtual control, taking the controller into the rig when it
+/// is not there. Fails with a sentence when the two do not fit; the tangle is as it was then.
+/// @return the id of the new strand.
+[[nodiscard]] Result<std::string> connect(Tangle& tangle, const RigController& controller,
+                                          ControlCode control, const Target& target);
+
+/// The first virtual control of that kind, over all devices, at which no strand ends.
+[[nodiscard]] std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind);
+
+/// A copy of a strand under its own id, after it. @return the new id; empty when there is no such
+/// strand.
+std::string duplicate(Tangle& tangle, const std::string& strand);
+
+}  // namespace jolly

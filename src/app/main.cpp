@@ -70,7 +70,8 @@ void openFirst(const Options& options, Studio& studio, MainWindow& window)
         studio.document().begin(std::move(read.tangle), {});
 }
 
-/// Lets the window live for a while, then saves it as a picture and ends the engine and the program.
+/// Lets the window live for a while, then saves it as a picture and ends the engine and the
+/// program.
 void takePicture(const QString& file, MainWindow& window, EngineSession& session)
 {
     constexpr int kWarmUpMs = 2600;
@@ -110,9 +111,13 @@ int main(int argc, char** argv)
     });
     if (options.page == QLatin1String("weave")) window.showPage(Rail::Weave);
     if (options.goesLive) {
-        QObject::connect(&session, &EngineSession::attached, &window, [&] {
-            if (const auto done = session.goLive(); !done) studio.say(QString::fromStdString(done.error().text()));
-        }, Qt::QueuedConnection);
+        QObject::connect(
+            &session, &EngineSession::attached, &window,
+            [&] {
+                if (const auto done = session.goLive(); !done)
+                    studio.say(QString::fromStdString(done.error().text()));
+            },
+            Qt::QueuedConnection);
     }
     if (!options.picture.isEmpty()) takePicture(options.picture, window, session);
     window.show();

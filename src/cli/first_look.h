@@ -4,6 +4,8 @@
 #include "ports/world.h"
 
 #include <map>
+#include <span>
+#include <vector>
 
 namespace jolly
 {

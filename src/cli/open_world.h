@@ -5,6 +5,7 @@
 #include "ports/world.h"
 
 #include <memory>
+#include <string>
 
 namespace jolly
 {

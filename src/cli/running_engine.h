@@ -5,6 +5,12 @@
 #include "engine/engine_door.h"
 #include "format/tangle_text.h"
 
+#include <atomic>
+#include <cstdint>
+#include <memory>
+#include <string>
+#include <vector>
+
 namespace jolly
 {
 

@@ -6,6 +6,7 @@
 #include "engine/status.h"
 
 #include <memory>
+#include <string>
 
 namespace jolly
 {

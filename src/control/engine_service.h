@@ -5,6 +5,7 @@
 #include "engine/status.h"
 
 #include <memory>
+#include <string>
 
 namespace jolly
 {

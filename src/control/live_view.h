@@ -6,6 +6,7 @@
 #include "core/value/value.h"
 #include "engine/live_layout.h"
 
+#include <cstdint>
 #include <vector>
 
 namespace jolly

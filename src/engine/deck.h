@@ -6,6 +6,10 @@
 #include "engine/woven_tangle.h"
 #include "ports/world.h"
 
+#include <cstdint>
+#include <span>
+#include <vector>
+
 namespace jolly
 {
 

@@ -6,6 +6,11 @@
 #include "engine/live_memory.h"
 #include "ports/world.h"
 
+#include <cstdint>
+#include <map>
+#include <memory>
+#include <span>
+
 namespace jolly
 {
 

@@ -4,7 +4,9 @@
 #include "engine/engine.h"
 #include "engine/spsc_queue.h"
 
+#include <cstdint>
 #include <future>
+#include <memory>
 #include <mutex>
 
 namespace jolly

@@ -5,6 +5,10 @@
 #include "engine/woven_tangle.h"
 #include "ports/world.h"
 
+#include <span>
+#include <string>
+#include <vector>
+
 namespace jolly
 {
 

@@ -5,6 +5,9 @@
 #include "core/value/value.h"
 #include "engine/live_layout.h"
 
+#include <atomic>
+#include <cstdint>
+
 namespace jolly
 {
 

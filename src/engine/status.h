@@ -6,8 +6,11 @@
 #include "core/tangle/tangle.h"
 #include "core/value/time.h"
 
+#include <cstdint>
 #include <memory>
 #include <mutex>
+#include <string>
+#include <vector>
 
 namespace jolly
 {

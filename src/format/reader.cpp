@@ -11,7 +11,7 @@ std::string shorten(const Json& value)
 {
     auto text = value.dump(-1, ' ', false, Json::error_handler_t::replace);
     constexpr std::size_t kMost = 40;
-    if (text.size() > kMost) text = text.substr(0, kMost) + "...";
+    if (text.size() > kMost) text.replace(kMost, std::string::npos, "...");
     return text;
 }
 

@@ -6,7 +6,11 @@
 
 #include <nlohmann/json.hpp>
 
+#include <cstdint>
 #include <set>
+#include <string>
+#include <string_view>
+#include <vector>
 
 namespace jolly::format
 {

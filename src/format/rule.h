@@ -3,6 +3,8 @@
 
 #include "format/names.h"
 
+#include <string_view>
+
 namespace jolly::format
 {
 

@@ -5,6 +5,10 @@
 
 #include <nlohmann/json.hpp>
 
+#include <string>
+#include <string_view>
+#include <vector>
+
 namespace jolly::format
 {
 

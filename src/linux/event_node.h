@@ -8,6 +8,13 @@
 
 #include <libevdev/libevdev.h>
 
+#include <array>
+#include <cstdint>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
 namespace jolly
 {
 

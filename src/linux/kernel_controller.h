@@ -4,6 +4,10 @@
 #include "linux/event_node.h"
 #include "ports/world.h"
 
+#include <memory>
+#include <string>
+#include <vector>
+
 namespace jolly
 {
 

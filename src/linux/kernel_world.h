@@ -7,6 +7,11 @@
 #include "linux/uinput_device.h"
 #include "ports/world.h"
 
+#include <memory>
+#include <span>
+#include <string>
+#include <vector>
+
 namespace jolly
 {
 

@@ -5,6 +5,8 @@
 #include "ports/world.h"
 
 #include <map>
+#include <string>
+#include <vector>
 
 namespace jolly
 {

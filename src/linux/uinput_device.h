@@ -6,6 +6,13 @@
 
 #include <linux/input.h>
 
+#include <cstdint>
+#include <memory>
+#include <span>
+#include <string>
+#include <string_view>
+#include <vector>
+
 namespace jolly
 {
 

@@ -7,7 +7,10 @@
 #include "core/value/result.h"
 #include "core/value/time.h"
 
+#include <cstdint>
 #include <span>
+#include <string>
+#include <vector>
 
 namespace jolly
 {

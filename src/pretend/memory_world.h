@@ -3,7 +3,12 @@
 
 #include "ports/world.h"
 
+#include <cstdint>
 #include <deque>
+#include <optional>
+#include <span>
+#include <string_view>
+#include <vector>
 
 namespace jolly
 {

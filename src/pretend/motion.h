@@ -4,6 +4,9 @@
 #include "core/value/time.h"
 #include "pretend/world_file.h"
 
+#include <cstdint>
+#include <vector>
+
 namespace jolly
 {
 

@@ -4,6 +4,9 @@
 #include "pretend/memory_world.h"
 #include "pretend/world_file.h"
 
+#include <cstdint>
+#include <vector>
+
 namespace jolly
 {
 

@@ -4,7 +4,10 @@
 #include "core/tangle/controller.h"
 #include "core/tangle/problem.h"
 
+#include <cstdint>
+#include <string>
 #include <string_view>
+#include <vector>
 
 namespace jolly
 {

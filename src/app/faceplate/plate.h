@@ -39,7 +39,7 @@ enum class Shape {
 struct PlateItem {
     Shape shape = Shape::Button;
     std::vector<int> controls{};  ///< places in the list of controls
-    QRect rect;                 ///< with its label
+    QRect rect;                   ///< with its label
 };
 
 struct PlateLayout {

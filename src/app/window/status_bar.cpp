@@ -19,7 +19,8 @@ constexpr int kSentenceMs = 8000;
 
 QString countOf(std::size_t count, const char* thing)
 {
-    return QStringLiteral("%1 %2%3").arg(count).arg(QLatin1String(thing), QLatin1String(count == 1 ? "" : "s"));
+    return QStringLiteral("%1 %2%3").arg(count).arg(QLatin1String(thing),
+                                                    QLatin1String(count == 1 ? "" : "s"));
 }
 
 }  // namespace
@@ -110,12 +111,15 @@ void StatusBar::showPreflight()
     for (const auto& controller : m_studio.desk().controllers)
         held += controller.hold == Hold::Held ? 1 : 0;
     const auto all = static_cast<int>(m_studio.desk().controllers.size());
-    m_held->setText(session.isLive() ? tr("%1 of %2 controllers held").arg(held).arg(all)
-                                     : tr("%1, none held").arg(countOf(static_cast<std::size_t>(all), "controller")));
+    m_held->setText(
+        session.isLive()
+            ? tr("%1 of %2 controllers held").arg(held).arg(all)
+            : tr("%1, none held").arg(countOf(static_cast<std::size_t>(all), "controller")));
     const auto count = static_cast<int>(m_studio.problems().size());
     const bool hasErrors = jolly::hasErrors(m_studio.problems());
     m_preflight->setText(count == 0 ? tr("preflight clear")
-                                    : tr("preflight: %1 to look at").arg(countOf(static_cast<std::size_t>(count), "thing")));
+                                    : tr("preflight: %1 to look at")
+                                          .arg(countOf(static_cast<std::size_t>(count), "thing")));
     m_preflight->setStyleSheet(
         hasErrors || count > 0
             ? QStringLiteral("color: %1;")

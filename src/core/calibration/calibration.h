@@ -3,6 +3,8 @@
 
 #include "core/value/value.h"
 
+#include <cstdint>
+
 namespace jolly
 {
 

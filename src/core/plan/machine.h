@@ -4,7 +4,9 @@
 #include "core/plan/plan.h"
 #include "core/value/time.h"
 
+#include <cstdint>
 #include <span>
+#include <vector>
 
 namespace jolly
 {

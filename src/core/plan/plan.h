@@ -5,6 +5,7 @@
 #include "core/tangle/tangle.h"
 #include "core/tangle/virtual_layout.h"
 
+#include <cstdint>
 #include <optional>
 #include <string>
 #include <vector>

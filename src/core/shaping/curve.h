@@ -4,6 +4,7 @@
 #include "core/shaping/stage_info.h"
 
 #include <string>
+#include <vector>
 
 namespace jolly
 {

@@ -5,6 +5,7 @@
 #include "core/value/control_code.h"
 #include "core/value/value.h"
 
+#include <cstdint>
 #include <string>
 #include <vector>
 

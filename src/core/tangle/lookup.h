@@ -3,6 +3,9 @@
 
 #include "core/tangle/tangle.h"
 
+#include <string>
+#include <string_view>
+
 namespace jolly
 {
 

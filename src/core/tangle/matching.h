@@ -4,6 +4,7 @@
 #include "core/tangle/tangle.h"
 
 #include <span>
+#include <vector>
 
 namespace jolly
 {

@@ -6,7 +6,9 @@
 #include "core/tangle/stage.h"
 #include "core/tangle/virtual_control.h"
 
+#include <cstdint>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace jolly

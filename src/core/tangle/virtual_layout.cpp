@@ -39,8 +39,8 @@ constexpr AxisRow kJoystickAxes[] = {
 /// As the kernel's own pad driver has them (drivers/input/joystick/xpad.c, xpad_set_up_abs): the
 /// triggers are one-sided, 0 to 255.
 constexpr AxisRow kGamepadAxes[] = {
-    {ABS_X, "L stick X", kLow, kHigh, false},   {ABS_Y, "L stick Y", kLow, kHigh, false},
-    {ABS_Z, "L trigger", 0, 255, true},         {ABS_RX, "R stick X", kLow, kHigh, false},
+    {ABS_X, "L stick X", kLow, kHigh, false},  {ABS_Y, "L stick Y", kLow, kHigh, false},
+    {ABS_Z, "L trigger", 0, 255, true},        {ABS_RX, "R stick X", kLow, kHigh, false},
     {ABS_RY, "R stick Y", kLow, kHigh, false}, {ABS_RZ, "R trigger", 0, 255, true},
 };
 

@@ -3,6 +3,8 @@
 
 #include "core/tangle/tangle.h"
 
+#include <cstdint>
+#include <string>
 #include <string_view>
 #include <vector>
 

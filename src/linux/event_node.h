@@ -53,6 +53,10 @@ class EventNode
     /// comes with the next readFrame().
     [[nodiscard]] Fallible grab();
 
+    /// Whether readFrame() has something to tell although the node itself is silent: what changed
+    /// while it was being grabbed.
+    [[nodiscard]] bool hasNews() const noexcept { return m_isSyncing; }
+
     /// Gives it back as it was.
     void release() noexcept;
 

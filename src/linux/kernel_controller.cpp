@@ -35,6 +35,13 @@ EventNode* KernelController::nodeOf(int fd) const noexcept
     return found == m_nodes.end() ? nullptr : found->get();
 }
 
+void KernelController::addNodesWithNews(std::vector<int>& fds) const
+{
+    for (const auto& node : m_nodes) {
+        if (node->hasNews()) fds.push_back(node->fd());
+    }
+}
+
 ControllerDescription KernelController::description() const
 {
     const auto& first = *m_nodes.front();

@@ -34,6 +34,9 @@ class KernelController
     [[nodiscard]] ControllerDescription description() const;
     [[nodiscard]] std::vector<Counts> state() const;
 
+    /// Adds the fds of nodes that have something to tell without being readable.
+    void addNodesWithNews(std::vector<int>& fds) const;
+
     /// All nodes or none.
     [[nodiscard]] Fallible grab();
     void release() noexcept;

@@ -76,6 +76,7 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
         m_hasEnumerated = true;
         for (const auto& news : m_watch.everything()) takeNews(news, listener);
     }
+    if (m_hasJustHeld) return readAfterHold(listener);
     deadline = nextDeadline(deadline);
     epoll_event events[kMostEvents];
     const int timeout = deadline == Time::max() ? -1 : inMilliseconds(deadline - now());
@@ -111,6 +112,14 @@ void KernelWorld::readNode(int fd, WorldListener& listener)
         if (status == EventNode::ReadStatus::Gone) nodeWent(std::string(node->path()), listener);
         return;
     }
+}
+
+void KernelWorld::readAfterHold(WorldListener& listener)
+{
+    m_hasJustHeld = false;
+    std::vector<int> fds;
+    for (const auto& controller : m_controllers) controller.addNodesWithNews(fds);
+    for (const int fd : fds) readNode(fd, listener);
 }
 
 void KernelWorld::housekeep(WorldListener& listener)
@@ -213,7 +222,9 @@ Fallible KernelWorld::hold(Handle handle)
     auto* controller = controllerOf(handle);
     if (!controller)
         return fail(Failure::Code::NotThere, "The controller is gone.", "Plug it in again.");
-    return controller->grab();
+    auto done = controller->grab();
+    if (done) m_hasJustHeld = true;
+    return done;
 }
 
 void KernelWorld::letGo(Handle handle)

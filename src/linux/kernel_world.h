@@ -50,6 +50,7 @@ class KernelWorld : public World
     void watchFd(int fd);
     void handleFd(int fd, WorldListener& listener);
     void readNode(int fd, WorldListener& listener);
+    void readAfterHold(WorldListener& listener);
     void housekeep(WorldListener& listener);
     void takeNews(const NodeNews& news, WorldListener& listener);
     void nodeCame(const NodeNews& news, WorldListener& listener, int retries);
@@ -70,6 +71,7 @@ class KernelWorld : public World
     std::vector<Retry> m_retries;
     std::vector<RawMove> m_moves;
     Handle m_nextHandle = 1;
+    bool m_hasJustHeld = false;  ///< what changed during a grab is still to be told
 };
 
 }  // namespace jolly

@@ -224,6 +224,16 @@ TEST_F(KernelFlight, AfterTheKernelLostEventsTheTruthIsFetched)
     EXPECT_TRUE(game->prints("code 0 (ABS_X), value -499")) << game->text();
 }
 
+TEST_F(KernelFlight, AReaderIsNudgedSoThatItShowsTheTruth)
+{
+    StandIn stick("Test Stick", "usb-a", {{ABS_X, -32768, 32767, 5000}, {ABS_Y, 0, 1023, 512}}, kFourButtons);
+    fly(straightTangle("Test Stick"));
+    pause(4.0);
+    const auto game = evtest(nodeOf("Jolly 1"));
+    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 5001")) << game->text();
+    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 5000")) << game->text();
+}
+
 TEST_F(KernelFlight, OurOwnDevicesAreNeverTakenForControllers)
 {
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
@@ -253,11 +263,13 @@ TEST_F(KernelFlight, TheWindowCanBeKilledWithoutAnythingMovingForTheGame)
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
     const auto file = write(straightTangle("Test Stick"));
     Program window({kPrograms + "jolly-tangle", file, "--live"});
-    const auto node = nodeOf("Jolly 1");
+    const auto node = nodeOf("Jolly 1", 40);
+    window.listen(0.1);
     ASSERT_FALSE(node.empty()) << window.text();
     const auto game = evtest(node);
     stick.press(BTN_TRIGGER);
     EXPECT_TRUE(game->prints("code 288 (BTN_TRIGGER), value 1"));
+    game->listen(4.0);  // a new reader is nudged twice within three seconds
     game->forget();
     window.signal(SIGKILL);
     EXPECT_EQ(window.end(), -1);

@@ -121,9 +121,9 @@ bool isThere(const std::string& name)
     return false;
 }
 
-std::string nodeOf(const std::string& name)
+std::string nodeOf(const std::string& name, double seconds)
 {
-    for (int i = 0; i < 300; ++i) {
+    for (int i = 0; i < static_cast<int>(seconds * 50); ++i) {
         std::error_code error;
         for (const auto& entry : std::filesystem::directory_iterator("/sys/class/input", error)) {
             std::string found;

@@ -52,7 +52,7 @@ class HidStandIn
 };
 
 /// /dev/input/event* of the device with this name; waits for it. Empty when it does not come.
-[[nodiscard]] std::string nodeOf(const std::string& name);
+[[nodiscard]] std::string nodeOf(const std::string& name, double seconds = 6.0);
 [[nodiscard]] bool isThere(const std::string& name);
 
 }  // namespace jolly::test

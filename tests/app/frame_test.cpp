@@ -1,0 +1,160 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QAbstractButton>
+#include <QDir>
+#include <QLineEdit>
+#include <QTemporaryDir>
+
+#include "format/files.h"
+#include "support/golden.h"
+#include "window_story.h"
+
+namespace jolly {
+namespace {
+
+using namespace test;
+using testing::HasSubstr;
+
+using FrameTest = WindowStory;
+
+TEST_F(FrameTest, TheLiveSwitchGoesLiveAndStandsDown)
+{
+    move(kX, 600);
+    click("axis 1");
+    click("live switch");
+    EXPECT_TRUE(local.engine.isLive());
+    EXPECT_TRUE(find<QAbstractButton>("live switch")->text().startsWith("LIVE since"));
+    EXPECT_EQ(textOf("held"), "1 of 1 controllers held");
+    keys(&window, Qt::Key_L, Qt::ControlModifier);
+    EXPECT_FALSE(local.engine.isLive());
+}
+
+TEST_F(FrameTest, ARefusalToGoLiveIsSaidWithItsCure)
+{
+    local.world.faults.create = Failure{Failure::Code::NotAllowed, "You may not.", "Ask.", 13};
+    click("live switch");
+    EXPECT_FALSE(local.engine.isLive());
+    EXPECT_EQ(textOf("said"), "You may not. Ask.");
+}
+
+TEST_F(FrameTest, SavingOpeningAndTheirMarks)
+{
+    const QTemporaryDir folder;
+    dialogs.file = folder.filePath("a.tangle");
+    move(kX, 600);
+    click("axis 1");
+    EXPECT_EQ(textOf("file state"), "not saved yet");
+    keys(&window, Qt::Key_S, Qt::ControlModifier);
+    EXPECT_EQ(textOf("file state"), "a.tangle · saved");
+    click("add invert");
+    EXPECT_EQ(textOf("file state"), "a.tangle · changed, not saved");
+    keys(&window, Qt::Key_S, Qt::ControlModifier);
+    keys(&window, Qt::Key_N, Qt::ControlModifier);
+    EXPECT_TRUE(strands().empty());
+    keys(&window, Qt::Key_O, Qt::ControlModifier);
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(strands()[0].stages.size(), 1U);
+    EXPECT_TRUE(QDir(folder.path()).exists("a.tangle.1~"));
+}
+
+TEST_F(FrameTest, ABrokenFileIsNamedAndNeverOverwritten)
+{
+    const auto broken = testData() / "defects" / "unknown-stage.tangle";
+    const auto before = test::textOf(broken);
+    move(kX, 600);
+    click("axis 1");
+    window.openFile(QString::fromStdString(broken.string()));
+    EXPECT_THAT(dialogs.told.toStdString(), HasSubstr("unknown-stage.tangle:16:170: /strands/0/stages/0/stage: The stage \"wobble\""));
+    EXPECT_EQ(strands().size(), 1U) << "what was open stays open";
+    EXPECT_TRUE(document.path().isEmpty()) << "so that saving cannot hit the broken file";
+    EXPECT_EQ(test::textOf(broken), before);
+}
+
+TEST_F(FrameTest, ClosingAsksForUnsavedChangesAndForTheFlight)
+{
+    move(kX, 600);
+    click("axis 1");
+    click("live switch");
+    dialogs.answer = app::Dialogs::Answer::Cancel;
+    EXPECT_FALSE(window.close());
+    EXPECT_EQ(dialogs.asked, 1);
+    dialogs.answer = app::Dialogs::Answer::Discard;
+    dialogs.leave = app::Dialogs::Leaving::Cancel;
+    EXPECT_FALSE(window.close());
+    dialogs.leave = app::Dialogs::Leaving::KeepFlying;
+    EXPECT_TRUE(window.close());
+    EXPECT_TRUE(local.engine.isLive());
+}
+
+TEST_F(FrameTest, ClosingCanStandDown)
+{
+    click("live switch");
+    dialogs.leave = app::Dialogs::Leaving::StandDown;
+    EXPECT_TRUE(window.close());
+    EXPECT_FALSE(local.engine.isLive());
+}
+
+TEST_F(FrameTest, UnplugAndPlugShowOnTheFaceplate)
+{
+    const auto words = [this] { return find<app::Faceplate>("Small stick")->accessibleName().toStdString(); };
+    EXPECT_EQ(words(), "Small stick, present");
+    local.world.unplug(stick);
+    step();
+    settle();
+    EXPECT_EQ(words(), "Small stick, away");
+    EXPECT_THAT(find<QAbstractButton>("preflight")->text().toStdString(), HasSubstr("1 thing to look at"));
+    stick = local.world.plug(describe(smallStick()));
+    step();
+    settle();
+    EXPECT_EQ(words(), "Small stick, present");
+}
+
+TEST_F(FrameTest, TheRigPageTellsAndSetsWhatAControlIs)
+{
+    window.showPage(app::Rail::Rig);
+    move(kY, 700);
+    auto* label = find<QLineEdit>("label");
+    QTest::keyClicks(label, "Pitch");
+    keys(label, Qt::Key_Return);
+    EXPECT_EQ(document.tangle().rig[0].controls[1].label, "Pitch");
+    EXPECT_EQ(find<app::ValueLabel>("raw")->text(), "700");
+    EXPECT_EQ(document.history().undoText(), "rename control");
+}
+
+TEST_F(FrameTest, AlikeControllersAreAskedForOnceAndTheAnswerIsKept)
+{
+    local.world.unplug(stick);
+    auto twin = describe(smallStick());
+    twin.identity.phys = "usb-8";
+    local.world.plug(twin);
+    twin.identity.phys = "usb-9";
+    local.world.plug(twin);
+    step();
+    settle();
+    window.showPage(app::Rail::Rig);
+    settle();
+    auto* doubt = find("doubt");
+    ASSERT_NE(doubt, nullptr);
+    for (auto* button : doubt->findChildren<QAbstractButton*>()) {
+        if (button->text().contains("usb-9")) QTest::mouseClick(button, Qt::LeftButton);
+    }
+    settle();
+    EXPECT_EQ(document.tangle().rig[0].identity.phys, "usb-9");
+    EXPECT_TRUE(session.status().doubts.empty());
+}
+
+TEST_F(FrameTest, WithNothingPluggedInTheRigPageOffersThePretendRig)
+{
+    document.begin({}, {});
+    local.world.unplug(stick);
+    step();
+    settle();
+    window.showPage(app::Rail::Rig);
+    settle();
+    bool isWanted = false;
+    QObject::connect(&window, &app::MainWindow::pretendRigWanted, [&] { isWanted = true; });
+    click("pretend rig");
+    EXPECT_TRUE(isWanted);
+}
+
+}  // namespace
+}  // namespace jolly

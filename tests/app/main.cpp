@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <gmock/gmock.h>
+
+#include <QApplication>
+
+#include "app/style/theme.h"
+
+int main(int argc, char** argv)
+{
+    QApplication application(argc, argv);
+    jolly::app::applyTheme(application);
+    testing::InitGoogleMock(&argc, argv);
+    return RUN_ALL_TESTS();
+}

@@ -1,0 +1,187 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QPushButton>
+#include <QSlider>
+
+#include "app/strands/curve_plot.h"
+#include "window_story.h"
+
+namespace jolly {
+namespace {
+
+using namespace test;
+using testing::ElementsAre;
+
+using WeaveTest = WindowStory;
+
+TEST_F(WeaveTest, TouchingALeverAndClickingAVirtualAxisWeavesAStrand)
+{
+    move(kX, 600);
+    EXPECT_EQ(textOf("selected name"), "axis X");
+    click("axis 2");
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(strands()[0].sources[0].control, kX);
+    EXPECT_EQ(strands()[0].targets[0].control, axis(2));
+    EXPECT_NE(window.weavePage().cardOf(strands()[0].id), nullptr);
+}
+
+TEST_F(WeaveTest, PressingAButtonAndClickingAVirtualButtonWeavesAStrand)
+{
+    move(kTrigger, 1);
+    click("button 5");
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(strands()[0].targets[0].control, button(5));
+}
+
+TEST_F(WeaveTest, AHatLikewise)
+{
+    move(kHat, 1);
+    click("hat 1");
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(strands()[0].targets[0].control, hat(1));
+}
+
+TEST_F(WeaveTest, DraggingFromOneToTheOtherWeavesAStrand)
+{
+    auto* from = find("ABS_THROTTLE");
+    auto* to = find("axis 3");
+    ASSERT_TRUE(from && to);
+    const auto end = from->mapFromGlobal(to->mapToGlobal(to->rect().center()));
+    QTest::mousePress(from, Qt::LeftButton, {}, from->rect().center());
+    QTest::mouseMove(from, from->rect().center() + QPoint(40, 0));
+    QTest::mouseMove(from, end);
+    EXPECT_FALSE(window.findChild<QWidget*>("threads")->isHidden());
+    QTest::mouseRelease(from, Qt::LeftButton, {}, end);
+    settle();
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(strands()[0].sources[0].control, kThrottle);
+    EXPECT_EQ(strands()[0].targets[0].control, axis(3));
+}
+
+TEST_F(WeaveTest, WhatDoesNotFitIsRefusedInASentence)
+{
+    move(kX, 600);
+    click("button 1");
+    EXPECT_TRUE(strands().empty());
+    EXPECT_EQ(textOf("said"), "axis X is an axis, button 1 is a button. Choose an axis on the right.");
+}
+
+TEST_F(WeaveTest, TheNextFreeControlCanBePicked)
+{
+    move(kX, 600);
+    click("next free");
+    click("BTN_TRIGGER");
+    click("next free");
+    ASSERT_EQ(strands().size(), 2U);
+    EXPECT_EQ(strands()[0].targets[0].control, axis(1));
+    EXPECT_EQ(strands()[1].targets[0].control, button(1));
+}
+
+TEST_F(WeaveTest, StagesAreAddedChangedAndRemovedAndTheEffectIsSeenAtOnce)
+{
+    move(kX, 500);
+    click("axis 1");
+    EXPECT_EQ(local.live.block().slots[0].raw, 16384);
+    click("add invert");
+    EXPECT_EQ(local.live.block().slots[0].raw, -16384);
+    click("add dead zone");
+    ASSERT_EQ(strands()[0].stages.size(), 2U);
+    auto* slider = find<QSlider>("below slider");
+    ASSERT_NE(slider, nullptr);
+    slider->setValue(500);
+    settle();
+    EXPECT_DOUBLE_EQ(std::get<DeadZone>(strands()[0].stages[1].parameters).below, 0.5);
+    EXPECT_EQ(local.live.block().slots[0].raw, 0);
+    click("stage remove");
+    click("stage 0");
+    click("stage remove");
+    EXPECT_TRUE(strands()[0].stages.empty());
+    EXPECT_EQ(local.live.block().slots[0].raw, 16384);
+}
+
+TEST_F(WeaveTest, CurvePointsAreDraggedAddedAndRemoved)
+{
+    move(kX, 500);
+    click("axis 1");
+    click("add curve");
+    auto* plot = find<app::CurvePlot>("curve");
+    ASSERT_NE(plot, nullptr);
+    const auto at = plot->placeOfPoint(1).toPoint();
+    QTest::mousePress(plot, Qt::LeftButton, {}, at);
+    QTest::mouseMove(plot, at + QPoint(0, -20));
+    QTest::mouseMove(plot, at + QPoint(0, -40));
+    QTest::mouseRelease(plot, Qt::LeftButton, {}, at + QPoint(0, -40));
+    settle();
+    const auto points = [this] { return std::get<Curve>(strands()[0].stages[0].parameters).points; };
+    EXPECT_GT(points()[1].out, 0.5);
+    EXPECT_EQ(document.history().count(), 3) << "one drag is one step";
+    keys(plot, Qt::Key_Insert);
+    EXPECT_EQ(points().size(), 4U);
+    keys(plot, Qt::Key_Delete);
+    EXPECT_EQ(points().size(), 3U);
+    keys(plot, Qt::Key_Up);
+    EXPECT_EQ(points().size(), 3U);
+    click("mirrored");
+    EXPECT_FALSE(std::get<Curve>(strands()[0].stages[0].parameters).isMirrored);
+    EXPECT_TRUE(studio.problems().empty()) << studio.problems()[0].sentence;
+}
+
+TEST_F(WeaveTest, EverythingCanBeUndoneAndRedone)
+{
+    move(kX, 600);
+    click("axis 1");
+    click("add invert");
+    keys(&window, Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(strands()[0].stages.empty());
+    EXPECT_EQ(document.history().redoText(), "add invert");
+    keys(&window, Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_TRUE(strands().empty());
+    keys(&window, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    keys(&window, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    EXPECT_EQ(strands()[0].stages.size(), 1U);
+}
+
+TEST_F(WeaveTest, WithFollowingOffATouchOnlyShowsInTheStatusBar)
+{
+    move(kX, 600);
+    keys(&window, Qt::Key_T, Qt::ControlModifier);
+    move(kTrigger, 1);
+    EXPECT_EQ(textOf("selected name"), "axis X");
+    EXPECT_TRUE(textOf("touched").contains("button 1"));
+}
+
+TEST_F(WeaveTest, NoiseAndDriftAreNoTouch)
+{
+    move(kY, 30);
+    move(kY, 60);
+    move(kY, 20);
+    EXPECT_FALSE(studio.selected());
+}
+
+TEST_F(WeaveTest, TheWholeWayIsOpenToTheKeyboard)
+{
+    auto* from = find("ABS_THROTTLE");
+    from->setFocus();
+    keys(from, Qt::Key_Return);
+    auto* to = find("axis 3");
+    keys(to, Qt::Key_Return);
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_FALSE(from->accessibleName().isEmpty());
+    EXPECT_EQ(to->accessibleName(), "power (axis 3)");
+}
+
+TEST_F(WeaveTest, AControllerTheTangleDoesNotKnowIsTakenIntoTheRig)
+{
+    document.begin(smallTangle(), {});
+    document.edit("forget", [](Tangle& tangle) { tangle.rig.clear(); });
+    settle();
+    EXPECT_EQ(studio.desk().controllers.size(), 1U);
+    move(kX, 600);
+    click("axis 1");
+    ASSERT_EQ(document.tangle().rig.size(), 1U);
+    EXPECT_EQ(document.tangle().rig[0].alias, "Small Stick");
+    move(kX, 1000);
+    EXPECT_EQ(local.live.block().slots[0].raw, 32767);
+}
+
+}  // namespace
+}  // namespace jolly

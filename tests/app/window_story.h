@@ -1,0 +1,149 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <gmock/gmock.h>
+
+#include <QTest>
+
+#include "app/window/main_window.h"
+#include "engine/engine.h"
+#include "format/tangle_text.h"
+#include "pretend/memory_world.h"
+#include "support/small_tangle.h"
+
+namespace jolly::test {
+
+/// An engine in this process, on a world in memory.
+struct LocalEngine {
+    LocalEngine() : live(std::move(*LiveMemory::make())), engine(world, live.block(), board) {}
+
+    MemoryWorld world;
+    LiveMemory live;
+    StatusBoard board;
+    Engine engine;
+};
+
+/// The way to it, without a bus.
+class LocalLink : public EngineLink
+{
+ public:
+    explicit LocalLink(LocalEngine& local) : m_local(local) {}
+
+    Result<LoadResult> load(const std::string& text) override
+    {
+        auto read = format::readTangle(text);
+        if (read.isReadable) m_local.engine.take(std::make_unique<WovenTangle>(read.tangle));
+        return LoadResult{read.isReadable, read.problems};
+    }
+    Fallible goLive() override { return m_local.engine.goLive(); }
+    Fallible standDown() override
+    {
+        m_local.engine.standDown();
+        return {};
+    }
+    Fallible quit() override { return standDown(); }
+    Result<EngineStatus> status() override { return *m_local.board.get(); }
+    Result<Problems> problems() override { return Problems{}; }
+    Result<std::string> tangle() override { return std::string(); }
+    Result<LiveView> values() override { return LiveView::map(m_local.live.fd()); }
+
+ private:
+    LocalEngine& m_local;
+};
+
+/// Answers what the window asks.
+class ScriptedDialogs : public app::Dialogs
+{
+ public:
+    QString openFile(QWidget*) override { return file; }
+    QString saveFile(QWidget*, const QString&) override { return file; }
+    Answer unsaved(QWidget*, const QString&) override
+    {
+        ++asked;
+        return answer;
+    }
+    Leaving leaving(QWidget*) override { return leave; }
+    void tell(QWidget*, const QString&, const QString& sentence) override { told = sentence; }
+
+    QString file;
+    Answer answer = Answer::Discard;
+    Leaving leave = Leaving::KeepFlying;
+    int asked = 0;
+    QString told;
+};
+
+/// The real window with a small stick on the desk, as a vocabulary.
+class WindowStory : public testing::Test
+{
+ protected:
+    WindowStory()
+        : session({[this]() -> Result<std::unique_ptr<EngineLink>> { return std::make_unique<LocalLink>(local); }, [] { return false; }}),
+          studio(document, session), window(studio, dialogs)
+    {
+        document.begin(smallTangle(), {});
+        stick = local.world.plug(describe(smallStick()), std::vector<Counts>(smallStick().controls.size()));
+        step();
+        window.showPage(app::Rail::Weave);
+        window.show();
+        session.begin();
+        settle();
+    }
+
+    void step() { local.engine.step(local.world.now()); }
+    void settle()
+    {
+        session.poll();
+        QCoreApplication::processEvents();
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        QCoreApplication::processEvents();
+    }
+
+    void move(ControlCode code, std::int32_t raw)
+    {
+        const auto controls = smallStick().controls;
+        const auto place = std::ranges::find(controls, code, &RigControl::code) - controls.begin();
+        local.world.move(stick, {{static_cast<std::uint16_t>(place), false, raw}});
+        step();
+        settle();
+    }
+
+    template <class T = QWidget>
+    T* find(const char* name)
+    {
+        for (auto* each : window.findChildren<T*>(QLatin1String(name))) {
+            if (each->isVisible()) return each;
+        }
+        ADD_FAILURE() << "nothing visible is called " << name;
+        return nullptr;
+    }
+
+    void click(const char* name)
+    {
+        if (auto* widget = find(name)) QTest::mouseClick(widget, Qt::LeftButton);
+        settle();
+    }
+
+    void keys(QWidget* widget, Qt::Key key, Qt::KeyboardModifiers modifiers = {})
+    {
+        QTest::keyClick(widget, key, modifiers);
+        settle();
+    }
+
+    QString textOf(const char* name)
+    {
+        auto* label = find<QLabel>(name);
+        return label ? label->text() : QString();
+    }
+
+    const std::vector<Strand>& strands() const { return document.tangle().strands; }
+
+    LocalEngine local;
+    ScriptedDialogs dialogs;
+    app::Document document;
+    app::EngineSession session;
+    app::Studio studio;
+    app::MainWindow window;
+    Handle stick = 0;
+};
+
+}  // namespace jolly::test

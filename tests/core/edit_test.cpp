@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/edit.h"
+
+#include <gmock/gmock.h>
+
+#include "core/weave/weave.h"
+#include "support/small_tangle.h"
+
+namespace jolly {
+namespace {
+
+using namespace test;
+using testing::HasSubstr;
+
+TEST(Edit, ANewTangleHasOneVirtualJoystickAndNoProblem)
+{
+    EXPECT_EQ(newTangle().devices.size(), 1U);
+    EXPECT_TRUE(findProblems(newTangle()).empty());
+}
+
+TEST(Edit, AnAdoptedControllerHasAFreeNameAndItsControls)
+{
+    auto tangle = smallTangle();
+    const auto description = describe(tangle.rig[0]);
+    auto first = adopt(description, tangle);
+    EXPECT_EQ(first.id, "small-stick");
+    EXPECT_EQ(first.controls[2].sides, Sides::One) << "a throttle";
+    tangle.rig.push_back(first);
+    const auto second = adopt(description, tangle);
+    EXPECT_EQ(second.id, "small-stick-1");
+    EXPECT_EQ(second.alias, "Small Stick 2");
+}
+
+TEST(Edit, KeyboardsAreNotHeldByThemselves)
+{
+    EXPECT_FALSE(adopt({{}, ControllerKind::Keyboard, {}}, {}).isHeld);
+    EXPECT_TRUE(adopt({{}, ControllerKind::Gamepad, {}}, {}).isHeld);
+}
+
+TEST(Edit, ConnectingAStrangerTakesItIntoTheRig)
+{
+    auto tangle = newTangle();
+    const auto stick = smallStick();
+    ASSERT_TRUE(connect(tangle, stick, kX, {"jolly-1", axis(2)}));
+    EXPECT_EQ(tangle.rig.size(), 1U);
+    ASSERT_TRUE(connect(tangle, stick, kY, {"jolly-1", axis(3)}));
+    EXPECT_EQ(tangle.rig.size(), 1U);
+    EXPECT_NE(tangle.strands[0].id, tangle.strands[1].id);
+    EXPECT_TRUE(findProblems(tangle).empty());
+}
+
+TEST(Edit, WhatDoesNotFitLeavesTheTangleAsItWas)
+{
+    auto tangle = smallTangle();
+    const auto before = tangle;
+    const auto done = connect(tangle, tangle.rig[0], kX, {"jolly", button(1)});
+    ASSERT_FALSE(done);
+    EXPECT_THAT(done.error().text(), HasSubstr("axis X is an axis, button 1 is a button. Choose an axis on the right."));
+    EXPECT_EQ(tangle, before);
+    EXPECT_FALSE(connect(tangle, tangle.rig[0], kX, {"gone", axis(1)}));
+}
+
+TEST(Edit, TheNextFreeControlSkipsTakenOnesAndDevicesThatAreFull)
+{
+    auto tangle = smallTangle();
+    tangle.devices.push_back({.id = "second", .name = "Second"});
+    for (std::uint16_t n = 1; n <= 3; ++n) {
+        EXPECT_EQ(nextFree(tangle, ControlKind::Axis), (Target{"jolly", axis(n)}));
+        addStrand(tangle, kX, axis(n));
+    }
+    EXPECT_EQ(nextFree(tangle, ControlKind::Axis), (Target{"second", axis(1)}));
+    EXPECT_FALSE(nextFree(tangle, ControlKind::Turner));
+}
+
+TEST(Edit, ADuplicateStandsBehindItsOriginalUnderItsOwnId)
+{
+    auto tangle = smallTangle();
+    addStrand(tangle, kX, axis(1));
+    addStrand(tangle, kY, axis(2));
+    const auto copy = duplicate(tangle, "strand-1");
+    EXPECT_EQ(tangle.strands[1].id, copy);
+    EXPECT_EQ(tangle.strands[1].sources, tangle.strands[0].sources);
+    EXPECT_EQ(duplicate(tangle, "gone"), "");
+}
+
+}  // namespace
+}  // namespace jolly

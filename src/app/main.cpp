@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/data_files.h"
 #include "app/services/engine_process.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "app/window/main_window.h"
-#include "format/tangle_text.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -58,18 +58,6 @@ Options readOptions(const QApplication& application)
             parser.isSet(still)};
 }
 
-/// What opens at the start: the file that was named, else what the running engine flies.
-void openFirst(const Options& options, Studio& studio, MainWindow& window)
-{
-    if (!options.file.isEmpty()) {
-        window.openFile(options.file);
-        return;
-    }
-    auto read = jolly::format::readTangle(studio.session().tangle());
-    if (studio.session().hasFoundOne() && read.isReadable)
-        studio.document().begin(std::move(read.tangle), {});
-}
-
 /// Lets the window live for a while, then saves it as a picture and ends the engine and the
 /// program.
 void takePicture(const QString& file, MainWindow& window, EngineSession& session)
@@ -98,13 +86,10 @@ int main(int argc, char** argv)
     Studio studio(document, session);
     studio.setFollowing(!options.keepsSelection);
     MainWindow window(studio, dialogs);
-    bool isFirst = true;
-    QObject::connect(
-        &session, &EngineSession::attached, &window,
-        [&] {
-            if (std::exchange(isFirst, false)) openFirst(options, studio, window);
-        },
-        Qt::QueuedConnection);
+    QObject::connect(&window, &MainWindow::pretendRigWanted, &window, [&] {
+        window.openFile(dataFile(QStringLiteral("demo/marrowmere.tangle")));
+        session.changeTo(realEngine(dataFile(QStringLiteral("demo/marrowmere-world.json"))));
+    });
     QObject::connect(&window, &MainWindow::themeWanted, &application, [&](bool isLight) {
         useLight(isLight);
         applyTheme(application);
@@ -121,6 +106,7 @@ int main(int argc, char** argv)
     }
     if (!options.picture.isEmpty()) takePicture(options.picture, window, session);
     window.show();
+    if (!options.file.isEmpty()) window.openFile(options.file);
     session.begin();
     return QApplication::exec();
 }

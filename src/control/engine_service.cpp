@@ -59,7 +59,11 @@ class EngineService::Object : private ServiceConnection,
     }
     void GoLive() override { orThrow(m_host.goLive()); }
     void StandDown() override { orThrow(m_host.standDown()); }
-    void Quit() override { orThrow(m_host.quit()); }
+    void Quit() override
+    {
+        orThrow(m_host.quit());
+        m_connection->releaseName(kBusName);  // nobody shall attach to an engine that ends
+    }
     std::string Status() override { return statusToJson(*m_host.status()); }
     std::string Problems() override { return problemsToJson(m_host.problems()); }
     std::string Tangle() override { return m_host.tangle(); }

@@ -5,8 +5,8 @@
 #include "core/tangle/lookup.h"
 #include "format/tangle_text.h"
 #include "linux/event_node.h"
-#include "program.h"
 #include "stand_in.h"
+#include "support/program.h"
 
 #include <gmock/gmock.h>
 

@@ -4,6 +4,7 @@
 #include "control/preflight.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "format/tangle_text.h"
 
 #include <chrono>
 
@@ -14,13 +15,24 @@ Studio::Studio(Document& document, EngineSession& session, QObject* parent)
     : QObject(parent), m_document(document), m_session(session)
 {
     connect(&document, &Document::changed, this, &Studio::sendTangle);
-    connect(&session, &EngineSession::attached, this, &Studio::sendTangle);
+    connect(&session, &EngineSession::attached, this, &Studio::meetEngine);
     connect(&session, &EngineSession::statusChanged, this, &Studio::rebuild);
     connect(&session, &EngineSession::valuesChanged, this, &Studio::lookAtValues);
     connect(&session, &EngineSession::failed, this, &Studio::say);
     connect(&session, &EngineSession::lost, this,
             [this] { say(tr("The engine stopped; it is being started again.")); });
     rebuild();
+}
+
+void Studio::meetEngine()
+{
+    const bool isUntouched = m_document.path().isEmpty() && m_document.history().count() == 0;
+    auto flown = format::readTangle(m_session.hasFoundOne() && isUntouched ? m_session.tangle() : "");
+    if (flown.isReadable) {
+        m_document.begin(std::move(flown.tangle), {});
+    } else {
+        sendTangle();
+    }
 }
 
 void Studio::sendTangle()

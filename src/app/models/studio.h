@@ -57,6 +57,7 @@ class Studio : public QObject
 
  private:
     void rebuild();
+    void meetEngine();
     void sendTangle();
     void lookAtValues();
 

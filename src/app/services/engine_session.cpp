@@ -112,8 +112,18 @@ void EngineSession::end()
     m_poll.stop();
     m_retry.stop();
     m_death.reset();
+    if (m_deathFd >= 0) ::close(std::exchange(m_deathFd, -1));
     if (m_link) static_cast<void>(m_link->quit());
     m_link.reset();
+}
+
+void EngineSession::changeTo(EngineAccess access)
+{
+    end();
+    m_status = {};
+    m_access = std::move(access);
+    Q_EMIT statusChanged();
+    begin();
 }
 
 std::uint32_t EngineSession::slotCount() const

@@ -49,6 +49,9 @@ class EngineSession : public QObject
     /// Ends the engine, and does not start it again.
     void end();
 
+    /// Ends the engine and goes on with another.
+    void changeTo(EngineAccess access);
+
     /// Looks at the values once, as the timer does.
     void poll();
 

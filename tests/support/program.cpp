@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "program.h"
+#include "support/program.h"
 
 #include <fcntl.h>
 #include <poll.h>
 #include <sys/wait.h>
+#include <unistd.h>
 
 #include <chrono>
 #include <csignal>
@@ -40,11 +41,12 @@ Program::Program(const std::vector<std::string>& command)
         _exit(127);
     }
     ::close(pipes[1]);
-    m_out = UniqueFd(pipes[0]);
+    m_out = pipes[0];
 }
 
 Program::~Program()
 {
+    if (m_out >= 0) ::close(m_out);
     if (m_pid <= 0) return;
     kill(m_pid, SIGKILL);
     waitpid(m_pid, nullptr, 0);
@@ -52,10 +54,10 @@ Program::~Program()
 
 bool Program::readOnce(double seconds)
 {
-    pollfd out{m_out.get(), POLLIN, 0};
+    pollfd out{m_out, POLLIN, 0};
     if (poll(&out, 1, static_cast<int>(seconds * 1000)) <= 0) return false;
     char buffer[65536];
-    const auto size = ::read(m_out.get(), buffer, sizeof buffer);
+    const auto size = ::read(m_out, buffer, sizeof buffer);
     if (size <= 0) return false;
     m_text.append(buffer, static_cast<std::size_t>(size));
     return true;

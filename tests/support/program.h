@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "linux/unique_fd.h"
-
 #include <sys/types.h>
 
 #include <string>
@@ -16,6 +14,8 @@ class Program
 {
  public:
     explicit Program(const std::vector<std::string>& command);
+    Program(const Program&) = delete;
+    Program& operator=(const Program&) = delete;
     ~Program();
 
     /// Reads what it prints until `text` is in it. @return whether it came within `seconds`.
@@ -36,7 +36,7 @@ class Program
     bool readOnce(double seconds);
 
     pid_t m_pid = -1;
-    UniqueFd m_out;
+    int m_out = -1;
     std::string m_text;
 };
 

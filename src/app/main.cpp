@@ -7,7 +7,10 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QElapsedTimer>
 #include <QTimer>
+#include <iostream>
+#include <utility>
 
 namespace
 {
@@ -22,6 +25,7 @@ struct Options {
     bool isLight = false;
     bool goesLive = false;
     bool keepsSelection = false;
+    bool tellsStart = false;
 };
 
 Options readOptions(const QApplication& application)
@@ -47,7 +51,8 @@ Options readOptions(const QApplication& application)
     const QCommandLineOption picture(QStringLiteral("picture"),
                                      QObject::tr("Save one picture of the window and end"),
                                      QStringLiteral("PNG"));
-    parser.addOptions({world, light, live, still, page, picture});
+    const QCommandLineOption start(QStringLiteral("tell-start"), QObject::tr("Say on standard error how long the first live frame took"));
+    parser.addOptions({world, light, live, still, page, picture, start});
     parser.process(application);
     return {parser.positionalArguments().value(0),
             parser.value(world),
@@ -55,7 +60,7 @@ Options readOptions(const QApplication& application)
             parser.value(page),
             parser.isSet(light),
             parser.isSet(live),
-            parser.isSet(still)};
+            parser.isSet(still), parser.isSet(start)};
 }
 
 /// Lets the window live for a while, then saves it as a picture and ends the engine and the
@@ -70,10 +75,22 @@ void takePicture(const QString& file, MainWindow& window, EngineSession& session
     });
 }
 
+/// Says how long it took from the start of the program to the first values on the screen.
+void tellStart(const QElapsedTimer& sinceStart, EngineSession& session, MainWindow& window)
+{
+    QObject::connect(&session, &EngineSession::valuesChanged, &window, [&window, sinceStart, isFirst = true]() mutable {
+        if (!std::exchange(isFirst, false)) return;
+        window.repaint();
+        std::cerr << "first live frame after " << sinceStart.elapsed() << " ms" << std::endl;
+    });
+}
+
 }  // namespace
 
 int main(int argc, char** argv)
 {
+    QElapsedTimer sinceStart;
+    sinceStart.start();
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("jolly-tangle"));
     QApplication::setApplicationVersion(QStringLiteral(JOLLY_VERSION));
@@ -104,6 +121,7 @@ int main(int argc, char** argv)
             },
             Qt::QueuedConnection);
     }
+    if (options.tellsStart) tellStart(sinceStart, session, window);
     if (!options.picture.isEmpty()) takePicture(options.picture, window, session);
     window.show();
     if (!options.file.isEmpty()) window.openFile(options.file);

@@ -31,6 +31,7 @@ class Program
     /// Everything it printed so far, both streams.
     [[nodiscard]] const std::string& text() const { return m_text; }
     void forget() { m_text.clear(); }
+    [[nodiscard]] pid_t pid() const { return m_pid; }
 
  private:
     bool readOnce(double seconds);

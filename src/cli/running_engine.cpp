@@ -33,7 +33,8 @@ void RunningEngine::remember(const Tangle& tangle)
 
 void RunningEngine::run(Time end)
 {
-    while (!m_isStopped.load(std::memory_order_relaxed) && !m_door.hasQuit() && now() < end) {
+    while (!m_isStopped.load(std::memory_order_relaxed) && !m_door.hasQuit() &&
+           (end == Time::max() || now() < end)) {
         m_engine.step(end);
         m_door.serve(m_engine);
         if (m_engine.generation() != m_toldGeneration) tellTroubles();

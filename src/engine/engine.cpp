@@ -21,15 +21,19 @@ Engine::~Engine() = default;
 
 void Engine::step(Time deadline)
 {
-    m_world.wait(std::min({deadline, m_fleet.nextDeadline(), m_holdAgain}), *this);
-    const auto now = m_world.now();
-    if (m_wantsHold || now >= m_holdAgain) holdWhatIsFree();
-    if (m_fleet.hasLosses() || now >= m_fleet.nextDeadline()) {
-        Problems lost;
-        m_fleet.tick(now, lost);
-        for (const auto& problem : lost) trouble(problem);
-    }
+    const auto own = std::min(m_fleet.nextDeadline(), m_holdAgain);
+    m_world.wait(std::min(deadline, own), *this);
+    if (m_wantsHold) holdWhatIsFree();
+    if (own != Time::max() || m_fleet.hasLosses()) keepHouse(m_world.now());
     if (m_isStale) publish();
+}
+
+void Engine::keepHouse(Time now)
+{
+    if (now >= m_holdAgain) holdWhatIsFree();
+    Problems lost;
+    m_fleet.tick(now, lost);
+    for (const auto& problem : lost) trouble(problem);
 }
 
 std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
@@ -145,7 +149,8 @@ void Engine::flush(Time time) noexcept
         m_live.move(change.output, machine.outputRaw(change.output),
                     machine.outputValue(change.output).x);
     }
-    if (m_fleet.send(machine) > 0) m_live.noteFrame(m_world.now() - time);
+    const auto frames = m_fleet.send(machine);
+    if (frames > 0 && m_live.countFrames(frames)) m_live.noteDelay(m_world.now() - time);
     machine.clearChanges();
 }
 

@@ -61,6 +61,7 @@ class Engine : private WorldListener
     void primeAll();
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;
     void holdWhatIsFree();
+    void keepHouse(Time now);
     void letAllGo();
     void layOut();
     void publish();

@@ -28,7 +28,8 @@ struct LiveHeader {
     std::atomic<std::uint64_t> generation;
     std::atomic<std::uint64_t> events;  ///< raw moves since the start
     std::atomic<std::uint64_t> frames;  ///< frames written to virtual devices since the start
-    std::atomic<std::int64_t> delayNs;  ///< of the last written frame: from the kernel's time stamp
+    std::atomic<std::int64_t>
+        delayNs;  ///< of a written frame, measured now and then: from the kernel's time stamp
     std::atomic<std::int64_t> lastMove;  ///< time of the last raw move, monotonic ns
 };
 
@@ -41,6 +42,7 @@ struct LiveBlock {
     LiveSlot slots[kLiveSlots];
 };
 
+static_assert(sizeof(LiveHeader) == 64 && sizeof(LiveSlot) == 24, "docs/formats/engine.md says so");
 static_assert(std::atomic<double>::is_always_lock_free &&
               std::atomic<std::uint64_t>::is_always_lock_free);
 

@@ -47,9 +47,19 @@ class LiveWriter
         m_block.header.lastMove.store(time.count(), std::memory_order_relaxed);
     }
 
-    void noteFrame(Time delay) noexcept
+    /// Counts frames that were written. @return whether it is time to measure the delay again: a
+    /// look at the clock for each frame would cost more than the frame.
+    [[nodiscard]] bool countFrames(unsigned frames) noexcept
     {
-        add(m_block.header.frames, 1);
+        add(m_block.header.frames, frames);
+        m_untilMeasured = m_untilMeasured > frames ? m_untilMeasured - frames : 0;
+        if (m_untilMeasured > 0) return false;
+        m_untilMeasured = kMeasureEvery;
+        return true;
+    }
+
+    void noteDelay(Time delay) noexcept
+    {
         m_block.header.delayNs.store(delay.count(), std::memory_order_relaxed);
     }
 
@@ -62,7 +72,10 @@ class LiveWriter
         counter.store(counter.load(std::memory_order_relaxed) + count, std::memory_order_relaxed);
     }
 
+    static constexpr unsigned kMeasureEvery = 16;
+
     LiveBlock& m_block;
+    unsigned m_untilMeasured = 0;
     std::uint64_t m_sequence = 0;
 };
 

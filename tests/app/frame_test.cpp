@@ -1,15 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "format/files.h"
+#include "support/golden.h"
+#include "window_story.h"
+
 #include <QAbstractButton>
 #include <QDir>
 #include <QLineEdit>
 #include <QTemporaryDir>
 
-#include "format/files.h"
-#include "support/golden.h"
-#include "window_story.h"
-
-namespace jolly {
-namespace {
+namespace jolly
+{
+namespace
+{
 
 using namespace test;
 using testing::HasSubstr;
@@ -63,7 +65,9 @@ TEST_F(FrameTest, ABrokenFileIsNamedAndNeverOverwritten)
     move(kX, 600);
     click("axis 1");
     window.openFile(QString::fromStdString(broken.string()));
-    EXPECT_THAT(dialogs.told.toStdString(), HasSubstr("unknown-stage.tangle:16:170: /strands/0/stages/0/stage: The stage \"wobble\""));
+    EXPECT_THAT(
+        dialogs.told.toStdString(),
+        HasSubstr("unknown-stage.tangle:16:170: /strands/0/stages/0/stage: The stage \"wobble\""));
     EXPECT_EQ(strands().size(), 1U) << "what was open stays open";
     EXPECT_TRUE(document.path().isEmpty()) << "so that saving cannot hit the broken file";
     EXPECT_EQ(test::textOf(broken), before);
@@ -95,13 +99,16 @@ TEST_F(FrameTest, ClosingCanStandDown)
 
 TEST_F(FrameTest, UnplugAndPlugShowOnTheFaceplate)
 {
-    const auto words = [this] { return find<app::Faceplate>("Small stick")->accessibleName().toStdString(); };
+    const auto words = [this] {
+        return find<app::Faceplate>("Small stick")->accessibleName().toStdString();
+    };
     EXPECT_EQ(words(), "Small stick, present");
     local.world.unplug(stick);
     step();
     settle();
     EXPECT_EQ(words(), "Small stick, away");
-    EXPECT_THAT(find<QAbstractButton>("preflight")->text().toStdString(), HasSubstr("1 thing to look at"));
+    EXPECT_THAT(find<QAbstractButton>("preflight")->text().toStdString(),
+                HasSubstr("1 thing to look at"));
     stick = local.world.plug(describe(smallStick()));
     step();
     settle();

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/style/theme.h"
+
 #include <gmock/gmock.h>
 
 #include <QApplication>
-
-#include "app/style/theme.h"
 
 int main(int argc, char** argv)
 {

@@ -1,17 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/plate.h"
 
-#include <gtest/gtest.h>
-
 #include "format/tangle_text.h"
 #include "support/golden.h"
 
-namespace jolly::app {
-namespace {
+#include <gtest/gtest.h>
+
+namespace jolly::app
+{
+namespace
+{
 
 Tangle demo()
 {
-    return format::readTangle(test::textOf(test::shippedData() / "demo" / "marrowmere.tangle")).tangle;
+    return format::readTangle(test::textOf(test::shippedData() / "demo" / "marrowmere.tangle"))
+        .tangle;
 }
 
 /// Every control is drawn once, inside the plate, and no two drawings overlap.
@@ -53,12 +56,15 @@ TEST(Plate, EveryVirtualDeviceOfTheDemoIsLaidOutTidily)
 TEST(Plate, ACrowdedControllerAndAnEmptyOneAreLaidOutTidily)
 {
     RigController crowded;
-    for (std::uint16_t code = 0; code < 9; ++code) crowded.controls.push_back({.code = {EventType::Abs, code}, .sides = code % 2 == 0 ? Sides::One : Sides::Two});
+    for (std::uint16_t code = 0; code < 9; ++code)
+        crowded.controls.push_back(
+            {.code = {EventType::Abs, code}, .sides = code % 2 == 0 ? Sides::One : Sides::Two});
     for (std::uint16_t code = 0; code < 128; ++code) {
-        crowded.controls.push_back({.code = {EventType::Key, static_cast<std::uint16_t>(0x120 + code)},
-                                    .label = "a very long name that fits nowhere at all",
-                                    .kind = ControlKind::Button,
-                                    .buttonKind = code % 3 == 0 ? ButtonKind::Switch : ButtonKind::Push});
+        crowded.controls.push_back(
+            {.code = {EventType::Key, static_cast<std::uint16_t>(0x120 + code)},
+             .label = "a very long name that fits nowhere at all",
+             .kind = ControlKind::Button,
+             .buttonKind = code % 3 == 0 ? ButtonKind::Switch : ButtonKind::Push});
     }
     const auto controls = plateOf(crowded);
     expectTidy(layOutController(controls, 320), controls.size(), 320);

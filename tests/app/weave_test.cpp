@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <QPushButton>
-#include <QSlider>
-
 #include "app/strands/curve_plot.h"
 #include "window_story.h"
 
-namespace jolly {
-namespace {
+#include <QPushButton>
+#include <QSlider>
+
+namespace jolly
+{
+namespace
+{
 
 using namespace test;
 using testing::ElementsAre;
@@ -62,7 +64,8 @@ TEST_F(WeaveTest, WhatDoesNotFitIsRefusedInASentence)
     move(kX, 600);
     click("button 1");
     EXPECT_TRUE(strands().empty());
-    EXPECT_EQ(textOf("said"), "axis X is an axis, button 1 is a button. Choose an axis on the right.");
+    EXPECT_EQ(textOf("said"),
+              "axis X is an axis, button 1 is a button. Choose an axis on the right.");
 }
 
 TEST_F(WeaveTest, TheNextFreeControlCanBePicked)
@@ -111,7 +114,9 @@ TEST_F(WeaveTest, CurvePointsAreDraggedAddedAndRemoved)
     QTest::mouseMove(plot, at + QPoint(0, -40));
     QTest::mouseRelease(plot, Qt::LeftButton, {}, at + QPoint(0, -40));
     settle();
-    const auto points = [this] { return std::get<Curve>(strands()[0].stages[0].parameters).points; };
+    const auto points = [this] {
+        return std::get<Curve>(strands()[0].stages[0].parameters).points;
+    };
     EXPECT_GT(points()[1].out, 0.5);
     EXPECT_EQ(document.history().count(), 3) << "one drag is one step";
     keys(plot, Qt::Key_Insert);

@@ -1,55 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/window/main_window.h"
+#include "local_engine.h"
+#include "support/small_tangle.h"
+
 #include <gmock/gmock.h>
 
 #include <QTest>
 
-#include "app/window/main_window.h"
-#include "engine/engine.h"
-#include "format/tangle_text.h"
-#include "pretend/memory_world.h"
-#include "support/small_tangle.h"
-
-namespace jolly::test {
-
-/// An engine in this process, on a world in memory.
-struct LocalEngine {
-    LocalEngine() : live(std::move(*LiveMemory::make())), engine(world, live.block(), board) {}
-
-    MemoryWorld world;
-    LiveMemory live;
-    StatusBoard board;
-    Engine engine;
-};
-
-/// The way to it, without a bus.
-class LocalLink : public EngineLink
+namespace jolly::test
 {
- public:
-    explicit LocalLink(LocalEngine& local) : m_local(local) {}
-
-    Result<LoadResult> load(const std::string& text) override
-    {
-        auto read = format::readTangle(text);
-        if (read.isReadable) m_local.engine.take(std::make_unique<WovenTangle>(read.tangle));
-        return LoadResult{read.isReadable, read.problems};
-    }
-    Fallible goLive() override { return m_local.engine.goLive(); }
-    Fallible standDown() override
-    {
-        m_local.engine.standDown();
-        return {};
-    }
-    Fallible quit() override { return standDown(); }
-    Result<EngineStatus> status() override { return *m_local.board.get(); }
-    Result<Problems> problems() override { return Problems{}; }
-    Result<std::string> tangle() override { return std::string(); }
-    Result<LiveView> values() override { return LiveView::map(m_local.live.fd()); }
-
- private:
-    LocalEngine& m_local;
-};
 
 /// Answers what the window asks.
 class ScriptedDialogs : public app::Dialogs
@@ -77,11 +38,16 @@ class WindowStory : public testing::Test
 {
  protected:
     WindowStory()
-        : session({[this]() -> Result<std::unique_ptr<EngineLink>> { return std::make_unique<LocalLink>(local); }, [] { return false; }}),
-          studio(document, session), window(studio, dialogs)
+        : session({[this]() -> Result<std::unique_ptr<EngineLink>> {
+                       return std::make_unique<LocalLink>(local);
+                   },
+                   [] { return false; }}),
+          studio(document, session),
+          window(studio, dialogs)
     {
         document.begin(smallTangle(), {});
-        stick = local.world.plug(describe(smallStick()), std::vector<Counts>(smallStick().controls.size()));
+        stick = local.world.plug(describe(smallStick()),
+                                 std::vector<Counts>(smallStick().controls.size()));
         step();
         window.showPage(app::Rail::Weave);
         window.show();

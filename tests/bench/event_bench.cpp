@@ -1,18 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <cstdio>
-#include <cstdlib>
-#include <cstring>
-
 #include "engine/engine.h"
 #include "pretend/memory_world.h"
 #include "support/allocation_guard.h"
 #include "support/small_tangle.h"
 
+#include <cstdio>
+#include <cstdlib>
+#include <cstring>
+
 /// Nanoseconds and allocations of one event through the engine, with more and more strands on other
 /// controls. With an argument: runs that many events with that many strands and says nothing, for
 /// callgrind. Usage: event_bench [STRANDS EVENTS]
-namespace jolly {
-namespace {
+namespace jolly
+{
+namespace
+{
 
 using namespace test;
 
@@ -24,7 +26,9 @@ Tangle tangleWith(std::size_t others)
     auto crowd = smallStick("crowd");
     crowd.controls.clear();
     for (std::uint16_t code = 0; code < 0x100; ++code) {
-        crowd.controls.push_back({.code = {EventType::Key, static_cast<std::uint16_t>(0x100 + code)}, .kind = ControlKind::Button});
+        crowd.controls.push_back(
+            {.code = {EventType::Key, static_cast<std::uint16_t>(0x100 + code)},
+             .kind = ControlKind::Button});
     }
     tangle.rig.push_back(crowd);
     for (std::size_t i = 0; i < others; ++i) {
@@ -38,7 +42,8 @@ Tangle tangleWith(std::size_t others)
 class Bench
 {
  public:
-    explicit Bench(std::size_t others) : m_live(std::move(*LiveMemory::make())), m_engine(m_world, m_live.block(), m_board)
+    explicit Bench(std::size_t others)
+        : m_live(std::move(*LiveMemory::make())), m_engine(m_world, m_live.block(), m_board)
     {
         const auto tangle = tangleWith(others);
         m_engine.take(std::make_unique<WovenTangle>(tangle));
@@ -80,20 +85,23 @@ Figures measure(std::size_t others)
         bench.run();
         const auto length = std::chrono::steady_clock::now() - start;
         best.allocations = static_cast<double>(guard.count()) / kEvents;
-        best.nanoseconds = std::min(best.nanoseconds, std::chrono::duration<double, std::nano>(length).count() / kEvents);
+        best.nanoseconds = std::min(
+            best.nanoseconds, std::chrono::duration<double, std::nano>(length).count() / kEvents);
     }
     return best;
 }
 
 void printAll()
 {
-    std::printf("one event through one strand with three stages, engine and all, without a kernel\n");
+    std::printf(
+        "one event through one strand with three stages, engine and all, without a kernel\n");
     std::printf("%10s %12s %10s %12s\n", "strands", "ns/event", "ratio", "allocations");
     double first = 0;
     for (const std::size_t strands : {1U, 10U, 1'000U, 10'000U}) {
         const auto figures = measure(strands - 1);
         if (first == 0) first = figures.nanoseconds;
-        std::printf("%10zu %12.1f %10.2f %12.4f\n", strands, figures.nanoseconds, figures.nanoseconds / first, figures.allocations);
+        std::printf("%10zu %12.1f %10.2f %12.4f\n", strands, figures.nanoseconds,
+                    figures.nanoseconds / first, figures.allocations);
     }
 }
 

@@ -27,6 +27,7 @@ class MainWindow : public QWidget
     MainWindow(Studio& studio, Dialogs& dialogs);
 
     void showPage(Rail::Page page);
+    [[nodiscard]] TopBar& topBar() { return *m_top; }
     [[nodiscard]] WeavePage& weavePage() { return *m_weave; }
     [[nodiscard]] StatusBar& statusBar() { return *m_status; }
 

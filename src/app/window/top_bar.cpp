@@ -121,12 +121,18 @@ void TopBar::showTitle()
                                               : file.fileName() + QStringLiteral(" · ") + state);
 }
 
+void TopBar::setClock(std::function<QTime()> clock)
+{
+    m_clock = std::move(clock);
+    showStatus();
+}
+
 void TopBar::showStatus()
 {
     const auto& session = m_studio.session();
     const auto ago =
         std::chrono::steady_clock::now().time_since_epoch() - session.status().liveSince;
-    const auto since = QTime::currentTime().addMSecs(
+    const auto since = m_clock().addMSecs(
         -static_cast<int>(std::chrono::duration_cast<std::chrono::milliseconds>(ago).count()));
     m_live->setLive(session.isLive(), since.toString(QStringLiteral("HH:mm")));
     m_live->setPossible(session.isAttached());

@@ -6,8 +6,10 @@
 #include "app/window/live_switch.h"
 
 #include <QLabel>
+#include <QTime>
 #include <QToolButton>
 #include <QWidget>
+#include <functional>
 
 namespace jolly::app
 {
@@ -22,6 +24,9 @@ class TopBar : public QWidget
     explicit TopBar(Studio& studio, QWidget* parent = nullptr);
 
     [[nodiscard]] QToolButton& menuButton() { return *m_menu; }
+    /// Where the time of day comes from; the system's clock by itself.
+    void setClock(std::function<QTime()> clock);
+
     [[nodiscard]] LiveSwitch& liveSwitch() { return *m_live; }
 
  protected:
@@ -40,6 +45,7 @@ class TopBar : public QWidget
     ValueLabel* m_rate;
     LiveSwitch* m_live;
     QTimer m_second;
+    std::function<QTime()> m_clock = &QTime::currentTime;
     std::uint64_t m_lastEvents = 0;
 };
 

@@ -45,7 +45,8 @@ class Scene
           studio(document, session),
           window(studio, dialogs)
     {
-        window.topBar().setClock([] { return QTime(14, 2); });
+        local.world.setNow(std::chrono::steady_clock::now().time_since_epoch());
+        window.topBar().setClock([] { return QTime(14, 2, 30); });
         studio.setFollowing(false);
         if (!isEmpty) {
             static_cast<void>(document.open(

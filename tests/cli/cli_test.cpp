@@ -1,21 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "support/golden.h"
+#include "support/program.h"
+
 #include <gmock/gmock.h>
 
 #include <csignal>
 #include <fstream>
-
-#include "support/golden.h"
-#include "support/program.h"
 
 namespace jolly
 {
 namespace
 {
 
-using testing::HasSubstr;
 using test::Program;
 using test::shippedData;
 using test::testData;
+using testing::HasSubstr;
 
 const std::string kTangle = std::string(JOLLY_BUILD_DIR) + "/bin/tangle";
 const std::string kDemo = (shippedData() / "demo" / "marrowmere.tangle").string();
@@ -39,7 +39,8 @@ void expect(const std::vector<std::string>& arguments, int code, const std::stri
 
 std::string temporary(const std::string& name, const std::string& text)
 {
-    const auto file = std::filesystem::temp_directory_path() / ("jolly-cli-" + std::to_string(::getpid()) + name);
+    const auto file =
+        std::filesystem::temp_directory_path() / ("jolly-cli-" + std::to_string(::getpid()) + name);
     std::ofstream(file) << text;
     return file.string();
 }
@@ -49,7 +50,8 @@ TEST(Cli, WrongArgumentsAndUnreadableFilesEndWith2)
     expect({}, 2, "A subcommand is required");
     expect({"frobnicate"}, 2, "Run with --help");
     expect({"run", "--for", "-3"}, 2, "--for");
-    expect({"check", "/nowhere/a.tangle"}, 2, "/nowhere/a.tangle is not there. Check its name and folder.");
+    expect({"check", "/nowhere/a.tangle"}, 2,
+           "/nowhere/a.tangle is not there. Check its name and folder.");
     expect({"check", "/"}, 2, "/ is a folder.");
     expect({"run", kDemo, "--world", "/nowhere"}, 2, "/nowhere is not there");
     expect({"run", kDemo, "--world", kDemo}, 2, "This is no world file of version 1");
@@ -59,18 +61,21 @@ TEST(Cli, ATangleWithProblemsEndsWith1AndIsNotRun)
 {
     const auto broken = (testData() / "defects" / "control-not-there.tangle").string();
     expect({"check", broken}, 1, "starts at ABS_RZ, which Skerry Stick does not have");
-    expect({"run", broken, "--world", kWorld, "--for", "1"}, 1, "was not run because of these errors");
+    expect({"run", broken, "--world", kWorld, "--for", "1"}, 1,
+           "was not run because of these errors");
     expect({"replay", broken, "--moves", "/dev/null"}, 1, "ABS_RZ");
     expect({"check", kDemo, broken}, 1, "fine: 6 controllers, 3 virtual devices, 49 strands");
 }
 
 TEST(Cli, WhatTheWorldRefusesEndsWith3)
 {
-    expect({"status"}, 3, "No engine is running. Start one with \"tangle run FILE\" or open the window.");
+    expect({"status"}, 3,
+           "No engine is running. Start one with \"tangle run FILE\" or open the window.");
     expect({"live"}, 3, "No engine is running");
     expect({"down"}, 3, "No engine is running");
     if (::access("/dev/uinput", F_OK) == 0) GTEST_SKIP() << "this machine has a uinput";
-    expect({"run", kDemo, "--for", "1"}, 3, "/dev/uinput is not there, so no virtual device can be made. Load it with");
+    expect({"run", kDemo, "--for", "1"}, 3,
+           "/dev/uinput is not there, so no virtual device can be made. Load it with");
 }
 
 TEST(Cli, DevicesAndWatchShowThePretendRig)
@@ -91,16 +96,23 @@ TEST(Cli, ReplayIsTheSameToTheLastByte)
 
 TEST(Cli, ReplayNamesTheLineThatIsWrong)
 {
-    const std::string good = "{\"t\": 1, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 5}\n";
+    const std::string good =
+        "{\"t\": 1, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 5}\n";
     const auto says = [&](const std::string& line, const std::string& text) {
-        expect({"replay", kDemo, "--moves", temporary("moves", good + line)}, 2, ":2: this line was not replayed: " + text);
+        expect({"replay", kDemo, "--moves", temporary("moves", good + line)}, 2,
+               ":2: this line was not replayed: " + text);
     };
     says("nonsense", "expected {\"t\": seconds");
-    says("{\"t\": 0.5, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 5}", "its time is before");
-    says("{\"t\": 2, \"controller\": \"Sherry\", \"control\": \"ABS_X\", \"raw\": 5}", "the tangle has no controller \"Sherry\"");
-    says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_Q\", \"raw\": 5}", "\"ABS_Q\" is no control");
-    says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_Z\", \"raw\": 5}", "Skerry Stick has no control ABS_Z");
-    says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 1e300}", "expected");
+    says("{\"t\": 0.5, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 5}",
+         "its time is before");
+    says("{\"t\": 2, \"controller\": \"Sherry\", \"control\": \"ABS_X\", \"raw\": 5}",
+         "the tangle has no controller \"Sherry\"");
+    says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_Q\", \"raw\": 5}",
+         "\"ABS_Q\" is no control");
+    says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_Z\", \"raw\": 5}",
+         "Skerry Stick has no control ABS_Z");
+    says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 1e300}",
+         "expected");
 }
 
 TEST(Cli, AFlightIsTalkedToFromOutside)
@@ -119,16 +131,22 @@ TEST(Cli, AFlightIsTalkedToFromOutside)
 
 TEST(Cli, WithoutASessionBusTheFlightGoesOnAndSaysSo)
 {
-    Program engine({"env", "-u", "DBUS_SESSION_BUS_ADDRESS", "XDG_RUNTIME_DIR=/nowhere", kTangle, "run", kDemo, "--world", kWorld, "--for", "1"});
+    Program engine({"env", "-u", "DBUS_SESSION_BUS_ADDRESS", "XDG_RUNTIME_DIR=/nowhere", kTangle,
+                    "run", kDemo, "--world", kWorld, "--for", "1"});
     EXPECT_EQ(engine.end(10), 0);
-    EXPECT_THAT(engine.text(), HasSubstr("There is no session bus, so no window and no other command can reach this engine."));
+    EXPECT_THAT(
+        engine.text(),
+        HasSubstr(
+            "There is no session bus, so no window and no other command can reach this engine."));
     EXPECT_THAT(engine.text(), HasSubstr("Live."));
 }
 
 TEST(Cli, AbsentControllersAreNamedAndDoNotKeepTheFlightFromGoingOn)
 {
-    const auto empty = temporary("world", "{\"world\": 1, \"name\": \"Empty\", \"controllers\": []}");
-    expect({"run", kDemo, "--world", empty, "--for", "0.3"}, 0, "Holm Pedals is away. Plug it in; its 3 strands wait for it.");
+    const auto empty =
+        temporary("world", "{\"world\": 1, \"name\": \"Empty\", \"controllers\": []}");
+    expect({"run", kDemo, "--world", empty, "--for", "0.3"}, 0,
+           "Holm Pedals is away. Plug it in; its 3 strands wait for it.");
 }
 
 }  // namespace

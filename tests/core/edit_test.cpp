@@ -1,13 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/edit.h"
 
-#include <gmock/gmock.h>
-
 #include "core/weave/weave.h"
 #include "support/small_tangle.h"
 
-namespace jolly {
-namespace {
+#include <gmock/gmock.h>
+
+namespace jolly
+{
+namespace
+{
 
 using namespace test;
 using testing::HasSubstr;
@@ -55,7 +57,8 @@ TEST(Edit, WhatDoesNotFitLeavesTheTangleAsItWas)
     const auto before = tangle;
     const auto done = connect(tangle, tangle.rig[0], kX, {"jolly", button(1)});
     ASSERT_FALSE(done);
-    EXPECT_THAT(done.error().text(), HasSubstr("axis X is an axis, button 1 is a button. Choose an axis on the right."));
+    EXPECT_THAT(done.error().text(),
+                HasSubstr("axis X is an axis, button 1 is a button. Choose an axis on the right."));
     EXPECT_EQ(tangle, before);
     EXPECT_FALSE(connect(tangle, tangle.rig[0], kX, {"gone", axis(1)}));
 }

@@ -226,7 +226,8 @@ TEST_F(KernelFlight, AfterTheKernelLostEventsTheTruthIsFetched)
 
 TEST_F(KernelFlight, AReaderIsNudgedSoThatItShowsTheTruth)
 {
-    StandIn stick("Test Stick", "usb-a", {{ABS_X, -32768, 32767, 5000}, {ABS_Y, 0, 1023, 512}}, kFourButtons);
+    StandIn stick("Test Stick", "usb-a", {{ABS_X, -32768, 32767, 5000}, {ABS_Y, 0, 1023, 512}},
+                  kFourButtons);
     fly(straightTangle("Test Stick"));
     pause(4.0);
     const auto game = evtest(nodeOf("Jolly 1"));

@@ -1,15 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/engine_process.h"
+#include "app/window/main_window.h"
+#include "support/golden.h"
+#include "support/program.h"
+
 #include <gmock/gmock.h>
 
 #include <QImage>
 #include <QPushButton>
 #include <QTest>
 #include <csignal>
-
-#include "app/services/engine_process.h"
-#include "app/window/main_window.h"
-#include "support/golden.h"
-#include "support/program.h"
 
 namespace jolly
 {
@@ -27,7 +27,9 @@ EngineAccess engineOfThisBuild()
 {
     auto access = realEngine(QString::fromStdString(kWorld.string()));
     access.start = [] {
-        return std::system((kPrograms + "tangle run --idle --world '" + kWorld.string() + "' >/dev/null 2>&1 &").c_str()) == 0;
+        return std::system((kPrograms + "tangle run --idle --world '" + kWorld.string() +
+                            "' >/dev/null 2>&1 &")
+                               .c_str()) == 0;
     };
     return access;
 }
@@ -40,7 +42,9 @@ struct RealWindow {
         window.showPage(Rail::Weave);
         window.show();
         session.begin();
-        EXPECT_TRUE(QTest::qWaitFor([this] { return session.isAttached() && session.status().controllers.size() == 6; }, 8000));
+        EXPECT_TRUE(QTest::qWaitFor(
+            [this] { return session.isAttached() && session.status().controllers.size() == 6; },
+            8000));
     }
     ~RealWindow() { session.end(); }
 
@@ -56,7 +60,8 @@ qsizetype coloursOf(const QImage& image)
 {
     QSet<QRgb> colours;
     for (int y = 0; y < image.height(); y += 3) {
-        for (int x = 0; x < image.width() && colours.size() < 100; x += 3) colours.insert(image.pixel(x, y));
+        for (int x = 0; x < image.width() && colours.size() < 100; x += 3)
+            colours.insert(image.pixel(x, y));
     }
     return colours.size();
 }
@@ -77,9 +82,12 @@ TEST(RealWindow, SurvivesTheDeathOfItsEngineAndIsLiveAgain)
 {
     RealWindow real;
     ASSERT_TRUE(real.session.goLive());
-    ASSERT_EQ(std::system(("pkill -9 -f '[t]angle run --idle --world " + kWorld.string() + "'").c_str()), 0);
+    ASSERT_EQ(
+        std::system(("pkill -9 -f '[t]angle run --idle --world " + kWorld.string() + "'").c_str()),
+        0);
     EXPECT_TRUE(QTest::qWaitFor([&] { return !real.session.isAttached(); }, 5000));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isAttached() && real.session.isLive(); }, 8000));
+    EXPECT_TRUE(
+        QTest::qWaitFor([&] { return real.session.isAttached() && real.session.isLive(); }, 8000));
     const auto before = real.session.values().events;
     EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.values().events > before + 50; }, 5000));
     EXPECT_EQ(real.session.tangle().find("Marrowmere Mail") != std::string::npos, true);
@@ -104,7 +112,8 @@ TEST(RealWindow, TheEngineSurvivesTheDeathOfItsWindow)
 TEST(RealWindow, TakesItsPictureAndEnds)
 {
     const auto picture = QDir::tempPath() + "/jolly-window-test.png";
-    test::Program window({kPrograms + "jolly-tangle", kDemo.string(), "--world", kWorld.string(), "--page", "weave", "--picture", picture.toStdString()});
+    test::Program window({kPrograms + "jolly-tangle", kDemo.string(), "--world", kWorld.string(),
+                          "--page", "weave", "--picture", picture.toStdString()});
     EXPECT_EQ(window.end(20), 0) << window.text();
     const QImage image(picture);
     EXPECT_EQ(image.size(), QSize(1280, 800));

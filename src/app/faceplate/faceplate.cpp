@@ -74,7 +74,8 @@ void Faceplate::setControls(const PlateControls& controls)
 {
     if (areSame(m_controls, controls)) return;
     m_controls = controls;
-    build();
+    makeViews(layOut(width()));
+    place();
     updateGeometry();
 }
 
@@ -85,12 +86,25 @@ PlateLayout Faceplate::layOut(int width) const
                                       : layOutVirtual(m_controls, inner);
 }
 
-void Faceplate::build()
+/// Whether the drawings that are there are those of the layout.
+bool Faceplate::hasViewsOf(const PlateLayout& layout) const
 {
-    for (auto* view : m_views) view->deleteLater();
+    return std::ranges::equal(
+        layout.items, m_views, [this](const PlateItem& item, const ControlView* view) {
+            const auto first = static_cast<std::size_t>(item.controls.front());
+            return item.shape == view->shape() && m_spots[first].view == view;
+        });
+}
+
+void Faceplate::makeViews(const PlateLayout& layout)
+{
+    for (auto* view : m_views) {
+        view->hide();
+        view->deleteLater();
+    }
     m_views.clear();
     m_spots.assign(m_controls.size(), {});
-    for (const auto& item : layOut(width()).items) {
+    for (const auto& item : layout.items) {
         std::vector<PlateControl> controls;
         for (const int i : item.controls)
             controls.push_back(m_controls[static_cast<std::size_t>(i)]);
@@ -105,7 +119,6 @@ void Faceplate::build()
         view->show();
         m_views.append(view);
     }
-    place();
 }
 
 void Faceplate::place()
@@ -115,8 +128,8 @@ void Faceplate::place()
     m_title->setGeometry(kMargin, 8, inner - right - 8, 20);
     m_state->setGeometry(kMargin + inner - right, 8, right, 20);
     const auto layout = layOut(width());
-    for (std::size_t i = 0; i < layout.items.size() && i < static_cast<std::size_t>(m_views.size());
-         ++i) {
+    if (!hasViewsOf(layout)) makeViews(layout);
+    for (std::size_t i = 0; i < layout.items.size(); ++i) {
         m_views[static_cast<qsizetype>(i)]->setGeometry(
             layout.items[i].rect.translated(kMargin, kTitle));
     }

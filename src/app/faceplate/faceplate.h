@@ -55,7 +55,8 @@ class Faceplate : public Card
 
     [[nodiscard]] PlateLayout layOut(int width) const;
     [[nodiscard]] int footerHeight() const;
-    void build();
+    [[nodiscard]] bool hasViewsOf(const PlateLayout& layout) const;
+    void makeViews(const PlateLayout& layout);
     void place();
 
     Kind m_kind;

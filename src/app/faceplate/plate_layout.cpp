@@ -13,12 +13,13 @@ namespace
 
 constexpr int kLabel = 17;
 constexpr int kSpace = 10;
-constexpr int kPad = 118;
+constexpr int kPad = 104;
 constexpr int kMini = 48;
 constexpr int kLeverWidth = 64;
 constexpr int kLeverHeight = 128;
+constexpr int kRoomForSmallThings = 120;  ///< to the right of levers
 constexpr int kBar = 14;
-constexpr int kDial = 66;
+constexpr int kDial = 64;
 constexpr int kDot = 28;
 constexpr int kToggleWidth = 48;
 constexpr int kToggleHeight = 34;
@@ -167,13 +168,23 @@ class ControllerLayout
         }
         if (m_parts.levers.empty()) return 0;
         if (!m_parts.hasSmallThings()) return placeHalfBars();
-        const int room = std::max(1, (m_width - 120) / kLeverWidth);
-        Flow flow(0, m_top,
-                  std::min<int>(room, static_cast<int>(m_parts.levers.size())) * kLeverWidth);
-        flow.setSpace(0);
-        placeLevers(flow);
-        m_bottom = flow.bottom();
-        return std::min<int>(room, static_cast<int>(m_parts.levers.size())) * kLeverWidth + kSpace;
+        const auto room =
+            static_cast<std::size_t>(std::max(1, (m_width - kRoomForSmallThings) / kLeverWidth));
+        const int standing = static_cast<int>(std::min(room, m_parts.levers.size()));
+        const int width = standing * kLeverWidth;
+        int bottom = m_top + kLeverHeight + kLabel;
+        for (int n = 0; n < static_cast<int>(m_parts.levers.size()); ++n) {
+            const int i = m_parts.levers[static_cast<std::size_t>(n)];
+            if (n < standing) {
+                add(Shape::Lever, {i},
+                    QRect(n * kLeverWidth, m_top, kLeverWidth, kLeverHeight + kLabel));
+            } else {
+                add(Shape::Bar, {i}, QRect(0, bottom + 4, width, kBar + kLabel));
+                bottom += kBar + kLabel + 4;
+            }
+        }
+        m_bottom = bottom;
+        return width + kSpace;
     }
 
     int placeHalfBars()
@@ -186,15 +197,10 @@ class ControllerLayout
         return 0;
     }
 
-    void placeLevers(Flow& flow)
-    {
-        for (const int i : m_parts.levers)
-            add(Shape::Lever, {i}, flow.place(kLeverWidth, kLeverHeight + kLabel));
-    }
-
     void placeRight(int left)
     {
         Flow flow(left, m_top, m_width - left);
+        flow.setSpace(4);
         for (const int i : m_parts.hats) add(Shape::Hat, {i}, flow.place(kDial, kDial + kLabel));
         if (!m_parts.mini.empty())
             add(Shape::Pad, m_parts.mini, flow.place(kDial, kMini + kLabel + (kDial - kMini)));

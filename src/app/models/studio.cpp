@@ -27,7 +27,8 @@ Studio::Studio(Document& document, EngineSession& session, QObject* parent)
 void Studio::meetEngine()
 {
     const bool isUntouched = m_document.path().isEmpty() && m_document.history().count() == 0;
-    auto flown = format::readTangle(m_session.hasFoundOne() && isUntouched ? m_session.tangle() : "");
+    auto flown =
+        format::readTangle(m_session.hasFoundOne() && isUntouched ? m_session.tangle() : "");
     if (flown.isReadable) {
         m_document.begin(std::move(flown.tangle), {});
     } else {
@@ -75,7 +76,9 @@ void Studio::select(std::optional<ControlRef> control)
 
 void Studio::setFollowing(bool isFollowing)
 {
+    if (isFollowing == m_isFollowing) return;
     m_isFollowing = isFollowing;
+    Q_EMIT followingChanged(isFollowing);
 }
 
 const DeskController* Studio::controllerOf(const ControlRef& ref) const

@@ -52,6 +52,7 @@ class Studio : public QObject
     void valuesMoved();
     void selectionChanged();
     void touchedChanged();
+    void followingChanged(bool isFollowing);
     void problemsChanged();
     void said(const QString& sentence);
 

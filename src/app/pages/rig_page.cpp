@@ -56,7 +56,8 @@ void RigPage::buildEmpty()
 {
     m_empty = new Card(m_inside);
     auto* column = new QVBoxLayout(m_empty);
-    column->setContentsMargins(20, 18, 20, 18);
+    column->setContentsMargins(20, 16, 20, 16);
+    column->setSpacing(12);
     auto* title = new QLabel(tr("No controller is here yet"));
     title->setFont(textFont(TextSize::Head, true));
     auto* words =
@@ -73,6 +74,7 @@ void RigPage::buildEmpty()
     column->addWidget(title);
     column->addWidget(words);
     column->addWidget(button, 0, Qt::AlignLeft);
+    column->addStretch();
     m_doubt = new Card(m_inside);
     m_doubt->setObjectName(QStringLiteral("doubt"));
     m_doubt->setMarked(true);

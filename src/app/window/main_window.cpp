@@ -53,12 +53,12 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
 QAction* MainWindow::add(QMenu& menu, const QString& words, const QKeySequence& keys,
                          const std::function<void()>& deed)
 {
-    auto* action = menu.addAction(words);
-    action->setShortcut(keys);
-    action->setShortcutContext(Qt::WindowShortcut);
-    connect(action, &QAction::triggered, this, deed);
-    addAction(action);
-    return action;
+    auto* entry = menu.addAction(words);
+    entry->setShortcut(keys);
+    entry->setShortcutContext(Qt::WindowShortcut);
+    connect(entry, &QAction::triggered, this, deed);
+    addAction(entry);
+    return entry;
 }
 
 void MainWindow::buildMenu()

@@ -64,6 +64,7 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
         showTouched();
     });
     connect(m_follow, &QCheckBox::toggled, &studio, &Studio::setFollowing);
+    connect(&studio, &Studio::followingChanged, m_follow, &QCheckBox::setChecked);
     connect(m_preflight, &QPushButton::clicked, this, &StatusBar::openPreflight);
     connect(&studio, &Studio::touchedChanged, this, &StatusBar::showTouched);
     connect(&studio, &Studio::deskChanged, this, &StatusBar::showPreflight);

@@ -51,7 +51,9 @@ Options readOptions(const QApplication& application)
     const QCommandLineOption picture(QStringLiteral("picture"),
                                      QObject::tr("Save one picture of the window and end"),
                                      QStringLiteral("PNG"));
-    const QCommandLineOption start(QStringLiteral("tell-start"), QObject::tr("Say on standard error how long the first live frame took"));
+    const QCommandLineOption start(
+        QStringLiteral("tell-start"),
+        QObject::tr("Say on standard error how long the first live frame took"));
     parser.addOptions({world, light, live, still, page, picture, start});
     parser.process(application);
     return {parser.positionalArguments().value(0),
@@ -60,7 +62,8 @@ Options readOptions(const QApplication& application)
             parser.value(page),
             parser.isSet(light),
             parser.isSet(live),
-            parser.isSet(still), parser.isSet(start)};
+            parser.isSet(still),
+            parser.isSet(start)};
 }
 
 /// Lets the window live for a while, then saves it as a picture and ends the engine and the
@@ -78,11 +81,13 @@ void takePicture(const QString& file, MainWindow& window, EngineSession& session
 /// Says how long it took from the start of the program to the first values on the screen.
 void tellStart(const QElapsedTimer& sinceStart, EngineSession& session, MainWindow& window)
 {
-    QObject::connect(&session, &EngineSession::valuesChanged, &window, [&window, sinceStart, isFirst = true]() mutable {
-        if (!std::exchange(isFirst, false)) return;
-        window.repaint();
-        std::cerr << "first live frame after " << sinceStart.elapsed() << " ms" << std::endl;
-    });
+    QObject::connect(&session, &EngineSession::valuesChanged, &window,
+                     [&window, sinceStart, isFirst = true]() mutable {
+                         if (!std::exchange(isFirst, false)) return;
+                         window.repaint();
+                         std::cerr << "first live frame after " << sinceStart.elapsed() << " ms"
+                                   << std::endl;
+                     });
 }
 
 }  // namespace

@@ -4,6 +4,7 @@
 #include "format/tangle_text.h"
 
 #include <iostream>
+#include <memory>
 
 namespace jolly
 {

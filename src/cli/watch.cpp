@@ -2,6 +2,7 @@
 #include "cli/first_look.h"
 #include "cli/open_world.h"
 
+#include <cmath>
 #include <csignal>
 #include <iostream>
 

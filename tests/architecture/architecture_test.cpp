@@ -3,9 +3,12 @@
 
 #include <gmock/gmock.h>
 
+#include <algorithm>
 #include <fstream>
+#include <map>
 #include <regex>
 #include <sstream>
+#include <vector>
 
 namespace jolly::test
 {

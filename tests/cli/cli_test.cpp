@@ -6,6 +6,7 @@
 
 #include <csignal>
 #include <fstream>
+#include <utility>
 
 namespace jolly
 {

@@ -5,6 +5,9 @@
 
 #include <gmock/gmock.h>
 
+#include <map>
+#include <memory>
+
 namespace jolly
 {
 namespace

@@ -5,6 +5,8 @@
 
 #include <QPainter>
 #include <algorithm>
+#include <cmath>
+#include <utility>
 
 namespace jolly::app
 {

@@ -4,6 +4,7 @@
 #include "app/style/palette.h"
 
 #include <QPainter>
+#include <algorithm>
 #include <cmath>
 
 namespace jolly::app

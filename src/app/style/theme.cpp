@@ -8,6 +8,7 @@
 #include <QStyle>
 #include <QStyleFactory>
 #include <QWidget>
+#include <utility>
 
 namespace jolly::app
 {

@@ -6,6 +6,7 @@
 
 #include <QPainter>
 #include <QVBoxLayout>
+#include <utility>
 
 namespace jolly::app
 {

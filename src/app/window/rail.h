@@ -4,6 +4,7 @@
 #include <QAbstractButton>
 #include <QPainterPath>
 #include <QWidget>
+#include <vector>
 
 namespace jolly::app
 {

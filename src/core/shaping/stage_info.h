@@ -4,6 +4,7 @@
 #include "core/value/time.h"
 #include "core/value/value.h"
 
+#include <string>
 #include <string_view>
 #include <vector>
 

@@ -6,6 +6,7 @@
 #include <linux/input-event-codes.h>
 
 #include <algorithm>
+#include <span>
 
 namespace jolly
 {

@@ -4,6 +4,7 @@
 #include <tl/expected.hpp>
 
 #include <string>
+#include <utility>
 
 namespace jolly
 {

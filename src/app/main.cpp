@@ -26,6 +26,7 @@ struct Options {
     bool goesLive = false;
     bool keepsSelection = false;
     bool tellsStart = false;
+    bool takesKeyboards = false;
 };
 
 Options readOptions(const QApplication& application)
@@ -54,7 +55,10 @@ Options readOptions(const QApplication& application)
     const QCommandLineOption start(
         QStringLiteral("tell-start"),
         QObject::tr("Say on standard error how long the first live frame took"));
-    parser.addOptions({world, light, live, still, page, picture, start});
+    const QCommandLineOption keyboards(
+        QStringLiteral("keyboards"),
+        QObject::tr("Keyboards and pointers count as controllers, too"));
+    parser.addOptions({world, light, live, still, page, picture, start, keyboards});
     parser.process(application);
     return {parser.positionalArguments().value(0),
             parser.value(world),
@@ -63,7 +67,8 @@ Options readOptions(const QApplication& application)
             parser.isSet(light),
             parser.isSet(live),
             parser.isSet(still),
-            parser.isSet(start)};
+            parser.isSet(start),
+            parser.isSet(keyboards)};
 }
 
 /// Lets the window live for a while, then saves it as a picture and ends the engine and the
@@ -103,7 +108,7 @@ int main(int argc, char** argv)
     useLight(options.isLight);
     applyTheme(application);
     Document document;
-    EngineSession session(realEngine(options.world));
+    EngineSession session(realEngine(options.world, options.takesKeyboards));
     RealDialogs dialogs;
     Studio studio(document, session);
     studio.setFollowing(!options.keepsSelection);

@@ -90,8 +90,7 @@ Result<std::unique_ptr<EngineClient>> EngineClient::connect()
             return tl::unexpected(std::move(status.error()));
         return client;
     } catch (const sdbus::Error&) {
-        return fail(Failure::Code::NotThere,
-                    "There is no session bus, so no engine can be reached.",
+        return fail(Failure::Code::System, "There is no session bus, so no engine can be reached.",
                     "Start the program as \"dbus-run-session -- COMMAND\" to have one.");
     }
 }

@@ -37,7 +37,7 @@ class EngineLink
 class EngineClient : public EngineLink
 {
  public:
-    /// NotThere when no engine runs or there is no session bus; the sentence says which.
+    /// NotThere when no engine runs, System when there is no session bus.
     [[nodiscard]] static Result<std::unique_ptr<EngineClient>> connect();
     ~EngineClient() override;
 

@@ -7,6 +7,14 @@
 namespace jolly
 {
 
+namespace
+{
+
+/// Where it is told why the last go-live failed.
+constexpr const char* kLivePath = "/live";
+
+}  // namespace
+
 Engine::Engine(World& world, LiveBlock& live, StatusBoard& board)
     : m_world(world),
       m_live(live),
@@ -60,7 +68,10 @@ Fallible Engine::goLive()
     m_woven->machine.reset();
     primeAll();
     m_woven->machine.clearChanges();
-    if (auto done = m_fleet.launch(*m_woven, m_world.now()); !done) {
+    auto done = m_fleet.launch(*m_woven, m_world.now());
+    trouble(done ? Problem{Severity::Error, kLivePath, "", ""}
+                 : Problem{Severity::Error, kLivePath, done.error().sentence, done.error().cure});
+    if (!done) {
         publish();
         return done;
     }

@@ -23,8 +23,7 @@ class EngineSessionTest : public testing::Test
     EngineAccess access()
     {
         return {[this]() -> Result<std::unique_ptr<EngineLink>> {
-                    if (!isRunning)
-                        return fail(Failure::Code::NotThere, "No engine is running.", "Start one.");
+                    if (!isRunning) return fail(code, "No engine can be reached.", "Start one.");
                     return std::make_unique<LocalLink>(local);
                 },
                 [this] {
@@ -36,6 +35,7 @@ class EngineSessionTest : public testing::Test
     LocalEngine local;
     bool isRunning = false;
     bool canStart = true;
+    Failure::Code code = Failure::Code::NotThere;
     int started = 0;
     EngineSession session{access()};
 };
@@ -66,6 +66,15 @@ TEST_F(EngineSessionTest, AnEngineThatCannotBeStartedIsSaid)
     session.begin();
     ASSERT_EQ(failed.count(), 1);
     EXPECT_TRUE(failed[0][0].toString().contains("could not be started"));
+}
+
+TEST_F(EngineSessionTest, WithoutASessionBusNoEngineIsStartedThatNobodyCouldReach)
+{
+    code = Failure::Code::System;
+    const QSignalSpy failed(&session, &EngineSession::failed);
+    session.begin();
+    EXPECT_EQ(started, 0);
+    EXPECT_EQ(failed.count(), 1);
 }
 
 TEST_F(EngineSessionTest, ValuesAreToldOnlyWhenSomethingMoved)

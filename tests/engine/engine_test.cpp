@@ -160,6 +160,10 @@ TEST_F(EngineTest, ARefusedDeviceLeavesNothingHalfDone)
     EXPECT_FALSE(engine.isLive());
     EXPECT_FALSE(world.isHeld(stick));
     EXPECT_EQ(world.deviceCount(), 0U);
+    EXPECT_THAT(troubles(), HasSubstr("You may not. Ask."));
+    world.faults.create.reset();
+    EXPECT_TRUE(engine.goLive());
+    EXPECT_EQ(troubles(), "");
 }
 
 TEST_F(EngineTest, ARefusedFrameAndALostDeviceAreNamed)

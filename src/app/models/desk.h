@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "control/engine_client.h"
 #include "control/live_view.h"
 #include "core/tangle/virtual_layout.h"
-#include "engine/status.h"
 
 #include <QString>
 #include <optional>

@@ -21,18 +21,20 @@ QString engineProgram()
 
 }  // namespace
 
-EngineAccess realEngine(const QString& world)
+EngineAccess realEngine(const QString& world, bool takesKeyboards)
 {
     return {[]() -> Result<std::unique_ptr<EngineLink>> {
                 auto client = EngineClient::connect();
                 if (!client) return tl::unexpected(client.error());
                 return std::unique_ptr<EngineLink>(std::move(*client));
             },
-            [world] {
+            [world, takesKeyboards] {
                 QProcess engine;
                 engine.setProgram(engineProgram());
-                engine.setArguments({QStringLiteral("run"), QStringLiteral("--idle"),
-                                     QStringLiteral("--world"), world});
+                QStringList arguments{QStringLiteral("run"), QStringLiteral("--idle"),
+                                      QStringLiteral("--world"), world};
+                if (takesKeyboards) arguments << QStringLiteral("--keyboards");
+                engine.setArguments(arguments);
                 engine.setStandardErrorFile(QProcess::nullDevice());
                 engine.setStandardOutputFile(QProcess::nullDevice());
                 return !engine.program().isEmpty() && engine.startDetached();

@@ -11,7 +11,8 @@ namespace jolly::app
 /// The engine of the session bus; when there is none, the program `tangle` beside this one is
 /// started as a process of its own, idle.
 ///
-/// @param world  "kernel" or a world file.
-[[nodiscard]] EngineAccess realEngine(const QString& world);
+/// @param world          "kernel" or a world file.
+/// @param takesKeyboards  whether keyboards and pointers count as controllers.
+[[nodiscard]] EngineAccess realEngine(const QString& world, bool takesKeyboards = false);
 
 }  // namespace jolly::app

@@ -46,6 +46,10 @@ void EngineSession::begin()
         return;
     }
     m_hasFoundOne = false;
+    if (link.error().code != Failure::Code::NotThere) {  // one that is started could not be reached
+        Q_EMIT failed(QString::fromStdString(link.error().text()));
+        return;
+    }
     if (!m_access.start()) {
         Q_EMIT failed(
             tr("The engine could not be started. Check that the program \"tangle\" is installed."));

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/faceplate.h"
 
+#include "app/style/elided_label.h"
 #include "app/style/theme.h"
 
 #include <algorithm>
@@ -28,9 +29,9 @@ bool areSame(const PlateControls& a, const PlateControls& b)
 Faceplate::Faceplate(Kind kind, QWidget* parent)
     : Card(parent),
       m_kind(kind),
-      m_title(new QLabel(this)),
+      m_title(new ElidedLabel(this)),
       m_state(new QLabel(this)),
-      m_left(new QLabel(this)),
+      m_left(new ElidedLabel(this)),
       m_right(new QLabel(this))
 {
     m_title->setFont(textFont(TextSize::Normal, true));
@@ -41,9 +42,7 @@ Faceplate::Faceplate(Kind kind, QWidget* parent)
     }
     m_state->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     m_right->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Fixed);
-    policy.setHeightForWidth(true);
-    setSizePolicy(policy);
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
 }
 
 void Faceplate::setTitle(const QString& title, const QString& state)
@@ -57,11 +56,8 @@ void Faceplate::setTitle(const QString& title, const QString& state)
 
 void Faceplate::setFooter(const QString& left, const QString& right)
 {
-    const bool isOther =
-        left.isEmpty() && right.isEmpty() ? footerHeight() > 0 : footerHeight() == 0;
     m_left->setText(left);
     m_right->setText(right);
-    if (isOther) updateGeometry();
     place();
 }
 
@@ -76,7 +72,6 @@ void Faceplate::setControls(const PlateControls& controls)
     m_controls = controls;
     makeViews(layOut(width()));
     place();
-    updateGeometry();
 }
 
 PlateLayout Faceplate::layOut(int width) const
@@ -128,6 +123,7 @@ void Faceplate::place()
     m_title->setGeometry(kMargin, 8, inner - right - 8, 20);
     m_state->setGeometry(kMargin + inner - right, 8, right, 20);
     const auto layout = layOut(width());
+    setFixedHeight(heightFor(layout));  // it follows the width
     if (!hasViewsOf(layout)) makeViews(layout);
     for (std::size_t i = 0; i < layout.items.size(); ++i) {
         m_views[static_cast<qsizetype>(i)]->setGeometry(
@@ -153,9 +149,14 @@ ControlView* Faceplate::view(const QString& id) const
     return nullptr;
 }
 
+int Faceplate::heightFor(const PlateLayout& layout) const
+{
+    return kTitle + layout.height + 10 + footerHeight();
+}
+
 int Faceplate::heightForWidth(int width) const
 {
-    return kTitle + layOut(width).height + 10 + footerHeight();
+    return heightFor(layOut(width));
 }
 
 QSize Faceplate::sizeHint() const

@@ -34,10 +34,8 @@ class Faceplate : public Card
     [[nodiscard]] ControlView* view(const QString& id) const;
     [[nodiscard]] const PlateControls& controls() const { return m_controls; }
 
-    [[nodiscard]] bool hasHeightForWidth() const override { return true; }
     [[nodiscard]] int heightForWidth(int width) const override;
     [[nodiscard]] QSize sizeHint() const override;
-    [[nodiscard]] QSize minimumSizeHint() const override { return {300, heightForWidth(300)}; }
 
  Q_SIGNALS:
     void activated(const QString& id);
@@ -55,6 +53,7 @@ class Faceplate : public Card
 
     [[nodiscard]] PlateLayout layOut(int width) const;
     [[nodiscard]] int footerHeight() const;
+    [[nodiscard]] int heightFor(const PlateLayout& layout) const;
     [[nodiscard]] bool hasViewsOf(const PlateLayout& layout) const;
     void makeViews(const PlateLayout& layout);
     void place();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/weave_page.h"
 
+#include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 
@@ -81,11 +82,11 @@ void WeavePage::buildColumns()
     row->addWidget(m_left);
     row->addWidget(m_middle, 1);
     row->addWidget(m_right);
-    m_name = new QLabel;
+    m_name = new ElidedLabel;
     m_name->setObjectName(QStringLiteral("selected name"));
     m_name->setFont(textFont(TextSize::Head, true));
     setTone(*m_name, "title");
-    m_where = new QLabel;
+    m_where = new ElidedLabel;
     setTone(*m_where, "dim");
     auto* head = new QHBoxLayout;
     head->addWidget(m_name);

@@ -3,6 +3,7 @@
 
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_plot.h"
+#include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
@@ -85,17 +86,16 @@ void StrandCard::build(const Strand& strand)
 void StrandCard::buildHead(const Strand&, QVBoxLayout& column)
 {
     auto* row = new QHBoxLayout;
-    m_name = new QLabel(this);
+    m_name = new ElidedLabel(this);
     m_name->setFont(textFont(TextSize::Normal, true));
     setTone(*m_name, "title");
-    m_target = new QLabel(this);
+    m_target = new ElidedLabel(this);
     setTone(*m_target, "dim");
     auto* where = new QLabel(tr("Base · everywhere"), this);
     where->setFont(textFont(TextSize::Small, true));
     setTone(*where, "straw");
     row->addWidget(m_name);
-    row->addWidget(m_target);
-    row->addStretch();
+    row->addWidget(m_target, 1);
     row->addWidget(where);
     column.addLayout(row);
     m_note = new QLabel(this);
@@ -122,9 +122,8 @@ StrandCard::StageBox StrandCard::makeBox(std::size_t stage)
     box.title = new QLabel(box.card);
     box.title->setFont(textFont(TextSize::Small, true));
     box.plot = new StagePlot(box.card);
-    box.summary = new QLabel(box.card);
+    box.summary = new ElidedLabel(box.card);
     box.summary->setFont(textFont(TextSize::Small));
-    box.summary->setMinimumWidth(1);
     setTone(*box.summary, "dim");
     for (QWidget* widget : {static_cast<QWidget*>(box.title), static_cast<QWidget*>(box.plot),
                             static_cast<QWidget*>(box.summary)}) {

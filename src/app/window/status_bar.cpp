@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/status_bar.h"
 
+#include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "app/window/preflight_list.h"
@@ -28,8 +29,8 @@ QString countOf(std::size_t count, const char* thing)
 StatusBar::StatusBar(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
-      m_touched(new QLabel(this)),
-      m_went(new QLabel(this)),
+      m_touched(new ElidedLabel(this)),
+      m_went(new ElidedLabel(this)),
       m_held(new QLabel(this)),
       m_follow(new QCheckBox(tr("follow touch"), this)),
       m_preflight(new QPushButton(this))
@@ -78,7 +79,6 @@ void StatusBar::say(const QString& sentence)
 {
     setTone(*m_went, "coral");
     m_went->setText(QString(sentence).replace(QLatin1Char('\n'), QLatin1Char(' ')));
-    m_went->setToolTip(sentence);
     m_silence.start(kSentenceMs);
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/top_bar.h"
 
+#include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 
@@ -54,8 +55,8 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
       m_menu(new QToolButton(this)),
-      m_title(new QLabel(this)),
-      m_file(new QLabel(this)),
+      m_title(new ElidedLabel(this)),
+      m_file(new ElidedLabel(this)),
       m_delay(new ValueLabel(this)),
       m_rate(new ValueLabel(this)),
       m_live(new LiveSwitch(this))

@@ -207,44 +207,49 @@ void paintToggle(QPainter& painter, const ControlView& view)
     drawLabel(painter, view.rect(), view.control(0).label, s);
 }
 
+/// The round field of a hat or turner.
+struct Dial {
+    QPointF centre;
+    qreal radius;
+};
+
+Dial paintDial(QPainter& painter, const ControlView& view)
+{
+    const auto field = fieldOf(view.rect());
+    const Dial dial{QRectF(field).center(), (std::min(field.width(), field.height()) - 3) / 2.0};
+    painter.setPen(framePen(view, view.state(0)));
+    painter.setBrush(palette().well);
+    painter.drawEllipse(dial.centre, dial.radius, dial.radius);
+    const auto& control = view.control(0);
+    drawLabel(painter, view.rect(), control.label.isEmpty() ? control.id : control.label,
+              view.state(0));
+    return dial;
+}
+
 void paintHat(QPainter& painter, const ControlView& view)
 {
     const auto& s = view.state(0);
-    const auto field = fieldOf(view.rect());
-    const qreal size = std::min(field.width(), field.height()) - 3;
-    const QPointF centre = QRectF(field).center();
-    painter.setPen(framePen(view, s));
-    painter.setBrush(palette().well);
-    painter.drawEllipse(centre, size / 2, size / 2);
+    const auto dial = paintDial(painter, view);
     painter.setPen(Qt::NoPen);
     for (int way = 0; way < 8; ++way) {
         const double angle = way * std::numbers::pi / 4;
-        const int x = static_cast<int>(std::lround(std::sin(angle)));
-        const int y = static_cast<int>(std::lround(-std::cos(angle)));
-        const bool isOn = (x != 0 || y != 0) && static_cast<int>(s.value.x) == x &&
-                          static_cast<int>(s.value.y) == y;
+        const QPointF direction(std::sin(angle), -std::cos(angle));
+        const bool isOn = std::lround(direction.x()) == std::lround(s.value.x) &&
+                          std::lround(direction.y()) == std::lround(s.value.y);
         painter.setBrush(isOn ? activeColour(s) : palette().faint);
         const qreal dot = isOn ? 4.5 : (way % 2 == 0 ? 3.5 : 2.2);
-        painter.drawEllipse(centre + QPointF(std::sin(angle), -std::cos(angle)) * (size / 2 - 8),
-                            dot, dot);
+        painter.drawEllipse(dial.centre + direction * (dial.radius - 8), dot, dot);
     }
-    drawLabel(painter, view.rect(),
-              view.control(0).label.isEmpty() ? view.control(0).id : view.control(0).label, s);
 }
 
 void paintTurner(QPainter& painter, const ControlView& view)
 {
-    const auto& s = view.state(0);
-    const auto field = fieldOf(view.rect());
-    const qreal size = std::min(field.width(), field.height()) - 3;
-    const QPointF centre = QRectF(field).center();
-    painter.setPen(framePen(view, s));
-    painter.setBrush(palette().well);
-    painter.drawEllipse(centre, size / 2, size / 2);
-    const double angle = s.value.x * std::numbers::pi / 12;
+    constexpr double kAngleOfACount = std::numbers::pi / 12;
+    const auto dial = paintDial(painter, view);
+    const double angle = view.state(0).value.x * kAngleOfACount;
     painter.setPen(QPen(palette().strong, 2));
-    painter.drawLine(centre, centre + QPointF(std::sin(angle), -std::cos(angle)) * (size / 2 - 7));
-    drawLabel(painter, view.rect(), view.control(0).label, s);
+    painter.drawLine(dial.centre,
+                     dial.centre + QPointF(std::sin(angle), -std::cos(angle)) * (dial.radius - 7));
 }
 
 }  // namespace

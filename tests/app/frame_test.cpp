@@ -97,6 +97,23 @@ TEST_F(FrameTest, ClosingCanStandDown)
     EXPECT_FALSE(local.engine.isLive());
 }
 
+TEST_F(FrameTest, TheFinderFindsControlsAndCommandsByAFewLetters)
+{
+    const auto search = [this](const QString& letters) {
+        keys(&window, Qt::Key_K, Qt::ControlModifier);
+        auto* typed = find<QLineEdit>("find");
+        QTest::keyClicks(typed, letters);
+        keys(typed, Qt::Key_Return);
+    };
+    search("sma thro");
+    ASSERT_TRUE(studio.selected());
+    EXPECT_EQ(studio.selected()->code, kThrottle);
+    search("stand down");
+    EXPECT_TRUE(local.engine.isLive());
+    search("nothing is called like this");
+    EXPECT_EQ(studio.selected()->code, kThrottle);
+}
+
 TEST_F(FrameTest, UnplugAndPlugShowOnTheFaceplate)
 {
     const auto words = [this] {

@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 #include "core/tangle/edit.h"
+#include "core/tangle/lookup.h"
 
 #include <QAction>
 #include <QCloseEvent>
@@ -99,6 +100,7 @@ void MainWindow::buildKeys()
     key(tr("Ctrl+1"), [this] { showPage(Rail::Rig); });
     key(tr("Ctrl+2"), [this] { showPage(Rail::Weave); });
     key(tr("Ctrl+L"), [this] { toggleLive(); });
+    key(tr("Ctrl+K"), [this] { find(); });
     key(tr("F10"), [this] { m_top->menuButton().showMenu(); });
     key(tr("Ctrl+T"),
         [this] { m_status->findChild<QCheckBox*>(QStringLiteral("follow"))->toggle(); });
@@ -127,6 +129,46 @@ void MainWindow::toggleLive()
     auto& session = m_studio.session();
     const auto done = session.isLive() ? session.standDown() : session.goLive();
     if (!done) m_studio.say(QString::fromStdString(done.error().text()));
+}
+
+void MainWindow::find()
+{
+    std::vector<Found> all;
+    addControls(all);
+    addCommands(all);
+    (new Finder(std::move(all), this))->open();
+}
+
+void MainWindow::addControls(std::vector<Found>& all)
+{
+    const auto goTo = [this](const ControlRef& ref) {
+        return [this, ref] {
+            showPage(Rail::Weave);
+            m_studio.select(ref);
+        };
+    };
+    for (const auto& controller : m_studio.desk().controllers) {
+        for (const auto& control : controller.rig.controls) {
+            const auto name = controller.rig.alias + " · " + nameOf(controller.rig, control);
+            all.push_back({QString::fromStdString(name), goTo({controller.rig.id, control.code})});
+        }
+    }
+    for (const auto& strand : m_studio.tangle().strands) {
+        if (strand.sources.empty()) continue;
+        const auto& source = strand.sources.front();
+        all.push_back(
+            {tr("strand %1").arg(QString::fromStdString(strand.name + " " + strand.function)),
+             goTo({source.controller, source.control})});
+    }
+}
+
+void MainWindow::addCommands(std::vector<Found>& all)
+{
+    for (auto* action : m_top->menuButton().menu()->actions()) {
+        if (action->isSeparator() || !action->isEnabled()) continue;
+        all.push_back({tr("command %1").arg(action->text()), [action] { action->trigger(); }});
+    }
+    all.push_back({tr("command Go live or stand down"), [this] { toggleLive(); }});
 }
 
 bool MainWindow::mayLeaveDocument()

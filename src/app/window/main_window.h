@@ -5,6 +5,7 @@
 #include "app/pages/rig_page.h"
 #include "app/pages/weave_page.h"
 #include "app/window/dialogs.h"
+#include "app/window/finder.h"
 #include "app/window/rail.h"
 #include "app/window/status_bar.h"
 #include "app/window/top_bar.h"
@@ -48,6 +49,9 @@ class MainWindow : public QWidget
                  const std::function<void()>& deed);
     void showCounts();
     void toggleLive();
+    void find();
+    void addControls(std::vector<Found>& all);
+    void addCommands(std::vector<Found>& all);
     void begin();
     void open();
     bool save();

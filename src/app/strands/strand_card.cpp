@@ -156,12 +156,12 @@ void StrandCard::buildLamp(QVBoxLayout& column)
     auto* row = new QHBoxLayout;
     m_in = new ValueLabel(this);
     m_in->setMinimumWidth(130);
-    m_in->setColour(jolly::app::palette().dim);
+    m_in->setColour(&Palette::dim);
     m_out = new ValueLabel(this);
     m_out->setMinimumWidth(130);
     m_out->setAlignment(Qt::AlignRight);
     m_out->setFont(textFont(TextSize::Normal, true));
-    m_out->setColour(jolly::app::palette().straw);
+    m_out->setColour(&Palette::straw);
     row->addWidget(m_in);
     row->addStretch();
     row->addWidget(m_out);

@@ -46,6 +46,7 @@ QLabel[tone="dim"] { color: @dim; }
 QLabel[tone="straw"] { color: @straw; }
 QLabel[tone="coral"] { color: @coral; }
 QLabel[tone="title"] { color: @strong; }
+QLabel[tone="lamp"] { color: @straw; border: 1.5px solid @straw; border-radius: 12px; padding: 0 11px; }
 QScrollArea, QScrollArea > QWidget > QWidget#scrolled { background: transparent; border: 0; }
 QScrollBar:vertical { background: transparent; width: 8px; margin: 0; }
 QScrollBar::handle:vertical { background: @line; border-radius: 4px; min-height: 30px; }
@@ -55,10 +56,12 @@ QPushButton:hover { border-color: @dim; }
 QPushButton:focus { border-color: @straw; }
 QPushButton:checked { border-color: @straw; color: @straw; }
 QPushButton:disabled { color: @faint; }
-QPushButton[tone="plain"] { background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 1px 6px; }
+QPushButton[tone|="plain"] { background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 1px 6px; }
 QPushButton::menu-indicator { image: none; }
-QPushButton[tone="plain"]:hover, QPushButton[tone="plain"]:focus { border-color: @line; }
-QPushButton[tone="plain"]:focus { border-color: @straw; }
+QPushButton[tone|="plain"]:hover, QPushButton[tone|="plain"]:focus { border-color: @line; }
+QPushButton[tone|="plain"]:focus { border-color: @straw; }
+QPushButton[tone="plain-straw"] { color: @straw; }
+QPushButton[tone="plain-coral"] { color: @coral; }
 QLineEdit, QDoubleSpinBox, QComboBox, QPlainTextEdit { background: @well; border: 1px solid @line; border-radius: 6px; padding: 3px 6px; selection-background-color: @straw; selection-color: @onStraw; }
 QLineEdit:focus, QDoubleSpinBox:focus, QComboBox:focus { border-color: @straw; }
 QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: 0; }

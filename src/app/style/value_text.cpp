@@ -55,7 +55,7 @@ QString percentText(double value, bool isTwoSided)
     return sign + number + QStringLiteral(" %");
 }
 
-ValueLabel::ValueLabel(QWidget* parent) : QWidget(parent), m_colour(jolly::app::palette().text)
+ValueLabel::ValueLabel(QWidget* parent) : QWidget(parent)
 {
     setFont(textFont(TextSize::Normal));
 }
@@ -68,7 +68,7 @@ void ValueLabel::setText(const QString& text)
     update();
 }
 
-void ValueLabel::setColour(const QColor& colour)
+void ValueLabel::setColour(QColor Palette::*colour)
 {
     if (colour == m_colour) return;
     m_colour = colour;
@@ -90,7 +90,7 @@ QSize ValueLabel::sizeHint() const
 void ValueLabel::paintEvent(QPaintEvent*)
 {
     QPainter painter(this);
-    painter.setPen(m_colour);
+    painter.setPen(jolly::app::palette().*m_colour);
     drawValue(painter, rect(), m_alignment, m_text);
 }
 

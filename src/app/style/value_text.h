@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/style/palette.h"
+
 #include <QPainter>
 #include <QString>
 #include <QWidget>
@@ -22,7 +24,7 @@ class ValueLabel : public QWidget
     explicit ValueLabel(QWidget* parent = nullptr);
 
     void setText(const QString& text);
-    void setColour(const QColor& colour);
+    void setColour(QColor Palette::*colour);
     void setAlignment(Qt::Alignment alignment);
     [[nodiscard]] const QString& text() const { return m_text; }
     [[nodiscard]] QSize sizeHint() const override;
@@ -32,7 +34,7 @@ class ValueLabel : public QWidget
 
  private:
     QString m_text;
-    QColor m_colour;
+    QColor Palette::*m_colour = &Palette::text;
     Qt::Alignment m_alignment = Qt::AlignLeft;
 };
 

@@ -121,12 +121,7 @@ void StatusBar::showPreflight()
     m_preflight->setText(count == 0 ? tr("preflight clear")
                                     : tr("preflight: %1 to look at")
                                           .arg(countOf(static_cast<std::size_t>(count), "thing")));
-    m_preflight->setStyleSheet(
-        hasErrors || count > 0
-            ? QStringLiteral("color: %1;")
-                  .arg((hasErrors ? jolly::app::palette().coral : jolly::app::palette().straw)
-                           .name())
-            : QString());
+    setTone(*m_preflight, hasErrors ? "plain-coral" : (count > 0 ? "plain-straw" : "plain"));
     m_preflight->setToolTip(tr("Open the list (Ctrl+P)"));
 }
 

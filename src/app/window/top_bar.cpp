@@ -40,10 +40,7 @@ QLabel* lamp(const QString& word, QWidget* parent)
 {
     auto* label = new QLabel(QStringLiteral("●  ") + word, parent);
     label->setFont(textFont(TextSize::Small, true));
-    label->setStyleSheet(
-        QStringLiteral(
-            "QLabel { color: %1; border: 1.5px solid %1; border-radius: 12px; padding: 0 11px; }")
-            .arg(palette().straw.name()));
+    setTone(*label, "lamp");
     label->setFixedHeight(27);
     label->setToolTip(QObject::tr("Base is always engaged."));
     return label;
@@ -91,7 +88,7 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     m_delay->setFont(textFont(TextSize::Small, true));
     m_delay->setMinimumWidth(92);
     m_rate->setFont(textFont(TextSize::Small));
-    m_rate->setColour(jolly::app::palette().dim);
+    m_rate->setColour(&Palette::dim);
     figures->addWidget(m_delay);
     figures->addWidget(m_rate);
     row->addWidget(m_menu);

@@ -145,6 +145,23 @@ TEST_F(WeaveTest, EverythingCanBeUndoneAndRedone)
     EXPECT_EQ(strands()[0].stages.size(), 1U);
 }
 
+TEST_F(WeaveTest, AStrandIsCopiedToAnotherControlWithItsStages)
+{
+    move(kX, 600);
+    click("axis 1");
+    click("add invert");
+    keys(&window, Qt::Key_C, Qt::ControlModifier);
+    move(kY, 600);
+    keys(&window, Qt::Key_V, Qt::ControlModifier);
+    ASSERT_EQ(strands().size(), 2U);
+    EXPECT_EQ(strands()[1].sources[0].control, kY);
+    EXPECT_EQ(strands()[1].stages, strands()[0].stages);
+    move(kTrigger, 1);
+    keys(&window, Qt::Key_V, Qt::ControlModifier);
+    EXPECT_EQ(strands().size(), 2U) << "a button takes no axis strand";
+    EXPECT_TRUE(textOf("said").contains("Choose a button"));
+}
+
 TEST_F(WeaveTest, WithFollowingOffATouchOnlyShowsInTheStatusBar)
 {
     move(kX, 600);

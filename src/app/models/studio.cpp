@@ -126,6 +126,25 @@ void Studio::weaveTo(const Target& target)
                     [&](Tangle& tangle) { tangle = trial; });
 }
 
+void Studio::pasteStrand()
+{
+    const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
+    if (!m_copied || !controller) {
+        say(tr("Copy a strand first, then select the control that it shall begin at."));
+        return;
+    }
+    auto trial = tangle();
+    for (const auto& target : m_copied->targets) {
+        const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
+        if (!woven) {
+            say(QString::fromStdString(woven.error().text()));
+            return;
+        }
+        findStrand(trial, *woven)->stages = m_copied->stages;
+    }
+    m_document.edit(tr("paste strand"), [&](Tangle& tangle) { tangle = trial; });
+}
+
 void Studio::weaveToNextFree()
 {
     const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;

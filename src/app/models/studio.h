@@ -44,6 +44,12 @@ class Studio : public QObject
     void weaveTo(const Target& target);
     void weaveToNextFree();
 
+    /// Remembers a strand, to be pasted to any control.
+    void copyStrand(const Strand& strand) { m_copied = strand; }
+
+    /// Weaves a copy of the remembered strand from the selected control: same stages, same targets.
+    void pasteStrand();
+
     /// Says a sentence to the pilot.
     void say(const QString& sentence) { Q_EMIT said(sentence); }
 
@@ -69,6 +75,7 @@ class Studio : public QObject
     TouchFinder m_finder;
     std::optional<ControlRef> m_selected;
     std::optional<ControlRef> m_touched;
+    std::optional<Strand> m_copied;
     bool m_isFollowing = true;
 };
 

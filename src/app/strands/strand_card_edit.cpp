@@ -34,6 +34,8 @@ QMenu* StrandCard::makeMenu()
             s.whenAway = s.whenAway == WhenAway::Rest ? WhenAway::Keep : WhenAway::Rest;
         });
     });
+    menu->addAction(tr("Copy, to paste at another control (Ctrl+V)"), this,
+                    [this] { m_studio.copyStrand(m_shown); });
     menu->addAction(tr("Duplicate"), this, [this] {
         edit(tr("duplicate strand"),
              [](Tangle& tangle, Strand& s) { duplicate(tangle, std::string(s.id)); });

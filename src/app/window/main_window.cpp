@@ -100,6 +100,13 @@ void MainWindow::buildKeys()
     key(tr("Ctrl+1"), [this] { showPage(Rail::Rig); });
     key(tr("Ctrl+2"), [this] { showPage(Rail::Weave); });
     key(tr("Ctrl+L"), [this] { toggleLive(); });
+    key(tr("Ctrl+C"), [this] {
+        const auto& selected = m_studio.selected();
+        const auto strands =
+            selected ? m_studio.strandsFrom(*selected) : std::vector<const Strand*>{};
+        if (!strands.empty()) m_studio.copyStrand(*strands.front());
+    });
+    key(tr("Ctrl+V"), [this] { m_studio.pasteStrand(); });
     key(tr("Ctrl+K"), [this] { find(); });
     key(tr("F10"), [this] { m_top->menuButton().showMenu(); });
     key(tr("Ctrl+T"),

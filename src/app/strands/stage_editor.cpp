@@ -62,6 +62,7 @@ StageEditor::StageEditor(Studio& studio, const std::string& strand, std::size_t 
 
 void StageEditor::build(const Stage& stage)
 {
+    m_name = text(infoOf(stage.parameters).name);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 4, 0, 0);
     auto* sentence = new QLabel(text(infoOf(stage.parameters).sentence), this);
@@ -126,7 +127,7 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field)
     const auto key = std::string(field.key);
     const auto name = text(field.label);
     const auto change = [this, key, name](double amount, const QString& gesture) {
-        set(tr("dead zone %1").arg(name), gesture, [&](Stage& stage) {
+        set(tr("%1 %2").arg(m_name, name), gesture, [&](Stage& stage) {
             withField<double>(stage.parameters, key, [&](double& v) { v = amount; });
         });
     };

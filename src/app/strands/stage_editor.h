@@ -40,6 +40,7 @@ class StageEditor : public QWidget
     std::string m_strand;
     std::size_t m_stage;
     StageInput m_input;
+    QString m_name;  ///< of the kind of stage, for the history
     CurvePlot* m_curve = nullptr;
     std::vector<std::function<void(const Stage&)>> m_refreshers;
 };

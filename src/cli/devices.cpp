@@ -11,8 +11,8 @@ namespace jolly
 namespace
 {
 
-/// How long a world may take to tell what is there: permissions are retried for three seconds.
-constexpr Time kLook = std::chrono::milliseconds(3500);
+/// How long a world may take to tell why nothing is there.
+constexpr Time kLook = std::chrono::seconds(3);
 constexpr Time kShortLook = std::chrono::milliseconds(300);
 
 std::size_t countOf(const ControllerDescription& d, ControlKind kind)
@@ -45,10 +45,12 @@ ExitCode list(const WorldChoice& choice, bool wantsJson)
         return codeOf(world.error());
     }
     FirstLook look;
-    const auto start = (*world)->now();
-    (*world)->wait(start + kShortLook, look);
-    for (auto left = start + kLook; look.controllers.empty() && (*world)->now() < left;)
-        (*world)->wait(left, look);
+    const auto lookUntil = [&](Time end, auto isDone) {
+        while ((*world)->now() < end && !isDone()) (*world)->wait(end, look);
+    };
+    lookUntil((*world)->now() + kShortLook, [] { return false; });
+    lookUntil((*world)->now() + kLook,
+              [&] { return !look.controllers.empty() || !look.troubles.empty(); });
     EngineStatus status;
     for (const auto& [handle, seen] : look.controllers)
         status.controllers.push_back({.description = seen.description});

@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
 
-#include <iostream>
+#include <cstdio>
 
-int main(int argc, char** argv)
+namespace
+{
+
+/// @return the exit code that cli/commands.h documents.
+int run(int argc, char** argv)
 {
     CLI::App app{
         "Jolly Tangle: merges flight and racing controllers into virtual joysticks that games "
@@ -20,9 +24,18 @@ int main(int argc, char** argv)
     } catch (const CLI::ParseError& error) {
         app.exit(error);
         return static_cast<int>(jolly::ExitCode::Usage);
-    } catch (const std::exception& error) {
-        std::cerr << "tangle: something unforeseen happened: " << error.what() << std::endl;
-        return static_cast<int>(jolly::ExitCode::WorldRefuses);
     }
     return static_cast<int>(code);
+}
+
+}  // namespace
+
+int main(int argc, char** argv)
+{
+    try {
+        return run(argc, argv);
+    } catch (const std::exception& error) {
+        std::fprintf(stderr, "tangle: something unforeseen happened: %s\n", error.what());
+        return static_cast<int>(jolly::ExitCode::WorldRefuses);
+    }
 }

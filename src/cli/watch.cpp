@@ -26,6 +26,10 @@ class Teller : public FirstLook
         auto& seen = controllers[handle];
         for (const auto& move : moves) tell(seen, move);
     }
+    void trouble(const Problem& problem) override
+    {
+        if (!problem.sentence.empty()) complain({problem}, "tangle");
+    }
 
  private:
     static void tell(Seen& seen, const RawMove& move)

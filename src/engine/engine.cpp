@@ -167,8 +167,11 @@ void Engine::flush(Time time) noexcept
 
 void Engine::trouble(const Problem& problem)
 {
+    const auto known = m_troubles.find(problem.path);
+    const bool isKnown = known != m_troubles.end();
+    if (isKnown ? known->second == problem : problem.sentence.empty()) return;
     if (problem.sentence.empty()) {
-        m_troubles.erase(problem.path);
+        m_troubles.erase(known);
     } else {
         m_troubles[problem.path] = problem;
     }
@@ -225,6 +228,7 @@ void Engine::holdWhatIsFree()
             continue;
         }
         controller.info.hold = Hold::Held;
+        m_isStale = true;
         trouble({Severity::Warning, path, "", ""});
     }
 }

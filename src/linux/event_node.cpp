@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/event_node.h"
 
-#include "linux/classify.h"
-
 #include <fcntl.h>
 #include <linux/input.h>
 #include <sys/ioctl.h>
@@ -41,7 +39,7 @@ Time timeOf(const input_event& event)
 
 }  // namespace
 
-Result<std::unique_ptr<EventNode>> EventNode::open(const std::string& path)
+Result<std::unique_ptr<EventNode>> EventNode::open(const std::string& path, ControllerKind kind)
 {
     UniqueFd fd(::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC));
     if (!fd.isOpen()) return openFailed(path, errno);
@@ -49,11 +47,11 @@ Result<std::unique_ptr<EventNode>> EventNode::open(const std::string& path)
     const int made = libevdev_new_from_fd(fd.get(), &device);
     if (made < 0) return openFailed(path, -made);
     libevdev_set_clock_id(device, CLOCK_MONOTONIC);
-    return std::unique_ptr<EventNode>(new EventNode(path, std::move(fd), device));
+    return std::unique_ptr<EventNode>(new EventNode(path, kind, std::move(fd), device));
 }
 
-EventNode::EventNode(std::string path, UniqueFd fd, libevdev* device)
-    : m_path(std::move(path)), m_fd(std::move(fd)), m_device(device)
+EventNode::EventNode(std::string path, ControllerKind kind, UniqueFd fd, libevdev* device)
+    : m_path(std::move(path)), m_kind(kind), m_fd(std::move(fd)), m_device(device)
 {
     number(0);
 }
@@ -66,15 +64,6 @@ Identity EventNode::identity() const
             id(libevdev_get_id_product(d)), id(libevdev_get_id_version(d)),
             textOf(libevdev_get_name(d)),   textOf(libevdev_get_uniq(d)),
             textOf(libevdev_get_phys(d))};
-}
-
-std::optional<ControllerKind> EventNode::kind() const
-{
-    auto* d = m_device.get();
-    return classify({[d](EventType type, unsigned code) {
-                         return libevdev_has_event_code(d, static_cast<unsigned>(type), code) != 0;
-                     },
-                     [d](unsigned property) { return libevdev_has_property(d, property) != 0; }});
 }
 
 std::vector<ControlDescription> EventNode::controls(std::uint8_t node) const

@@ -11,7 +11,6 @@
 #include <array>
 #include <cstdint>
 #include <memory>
-#include <optional>
 #include <string>
 #include <vector>
 
@@ -23,14 +22,14 @@ class EventNode
 {
  public:
     /// Opens a node and takes its state. NotAllowed when its permissions forbid it.
-    [[nodiscard]] static Result<std::unique_ptr<EventNode>> open(const std::string& path);
+    [[nodiscard]] static Result<std::unique_ptr<EventNode>> open(const std::string& path,
+                                                                 ControllerKind kind);
 
     [[nodiscard]] int fd() const noexcept { return m_fd.get(); }
     [[nodiscard]] const std::string& path() const noexcept { return m_path; }
     [[nodiscard]] Identity identity() const;
 
-    /// Empty when it is no controller.
-    [[nodiscard]] std::optional<ControllerKind> kind() const;
+    [[nodiscard]] ControllerKind kind() const noexcept { return m_kind; }
 
     /// Its controls: axes, buttons, hats, turners, each by ascending code. `node` numbers it.
     [[nodiscard]] std::vector<ControlDescription> controls(std::uint8_t node) const;
@@ -70,12 +69,13 @@ class EventNode
         void operator()(libevdev* device) const noexcept { libevdev_free(device); }
     };
 
-    EventNode(std::string path, UniqueFd fd, libevdev* device);
+    EventNode(std::string path, ControllerKind kind, UniqueFd fd, libevdev* device);
     void take(const input_event& event, std::vector<RawMove>& moves) noexcept;
     void clearFilters();
     void setFilter(unsigned code, int fuzz, int flat) noexcept;
 
     std::string m_path;
+    ControllerKind m_kind;
     UniqueFd m_fd;
     std::unique_ptr<libevdev, Device> m_device;
     std::array<std::uint16_t, KEY_CNT> m_keys{};  ///< place of each code's control, or kNoControl

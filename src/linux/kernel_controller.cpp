@@ -2,14 +2,28 @@
 #include "linux/kernel_controller.h"
 
 #include <algorithm>
+#include <tuple>
 
 namespace jolly
 {
 
+namespace
+{
+
+/// What the nodes of one device are sorted by; event9 comes before event10.
+auto placeOf(const std::unique_ptr<EventNode>& node)
+{
+    const bool isDesk =
+        node->kind() == ControllerKind::Keyboard || node->kind() == ControllerKind::Pointer;
+    return std::tuple(isDesk, node->identity().phys, node->path().size(), node->path());
+}
+
+}  // namespace
+
 void KernelController::add(std::unique_ptr<EventNode> node)
 {
     m_nodes.push_back(std::move(node));
-    std::ranges::stable_sort(m_nodes, {}, [](const auto& n) { return n->identity().phys; });
+    std::ranges::sort(m_nodes, {}, placeOf);
     std::uint16_t first = 0;
     for (auto& each : m_nodes) {
         each->number(first);
@@ -45,8 +59,7 @@ void KernelController::addNodesWithNews(std::vector<int>& fds) const
 ControllerDescription KernelController::description() const
 {
     const auto& first = *m_nodes.front();
-    ControllerDescription description{
-        first.identity(), first.kind().value_or(ControllerKind::Stick), {}};
+    ControllerDescription description{first.identity(), first.kind(), {}};
     std::uint8_t number = 0;
     for (const auto& node : m_nodes) {
         for (const auto& control : node->controls(number)) description.controls.push_back(control);

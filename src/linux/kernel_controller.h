@@ -19,7 +19,9 @@ class KernelController
     {
     }
 
-    /// Adds a node, in the order of the ports' names so that numbers stay the same.
+    /// Adds a node. The nodes' order, and with it the numbers of their controls, is the same at
+    /// every start: keyboards and pointers last, so that allowing them moves nothing else, then by
+    /// port, then as the kernel made them.
     void add(std::unique_ptr<EventNode> node);
 
     /// Takes a node out. @return whether none is left.

@@ -16,8 +16,11 @@ namespace
 {
 
 constexpr int kMostEvents = 32;
-constexpr int kRetries = 15;
-constexpr Time kRetryAfter = std::chrono::milliseconds(200);
+/// Permissions may come a little after a node does: a pilot is told only then.
+constexpr Time kPatience = std::chrono::seconds(1);
+constexpr Time kRetryOften = std::chrono::milliseconds(200);
+/// They may also come later, with a login or a new udev rule.
+constexpr Time kRetryRarely = std::chrono::seconds(2);
 constexpr Time kNodeAfter = std::chrono::milliseconds(20);
 
 /// Rounded up, so that nothing is looked at before its time.
@@ -75,6 +78,7 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
     if (!m_hasEnumerated) {
         m_hasEnumerated = true;
         for (const auto& news : m_watch.everything()) takeNews(news, listener);
+        return;
     }
     if (m_hasJustHeld) return readAfterHold(listener);
     deadline = nextDeadline(deadline);
@@ -142,32 +146,30 @@ void KernelWorld::housekeep(WorldListener& listener)
         due.push_back(retry);
         return true;
     });
-    for (const auto& retry : due) nodeCame(retry.news, listener, retry.left);
+    for (const auto& retry : due) nodeCame(retry.news, listener, retry.since);
 }
 
 void KernelWorld::takeNews(const NodeNews& news, WorldListener& listener)
 {
     if (!news.isThere) return nodeWent(news.path, listener);
     if (news.isVirtual && news.phys.starts_with(kOurPhys)) return;
-    nodeCame(news, listener, kRetries);
+    if (wants(news)) nodeCame(news, listener, now());
 }
 
-bool KernelWorld::wants(const EventNode& node) const
+bool KernelWorld::wants(const NodeNews& news) const noexcept
 {
-    const auto kind = node.kind();
-    if (!kind) return false;
-    const bool isDesk = *kind == ControllerKind::Keyboard || *kind == ControllerKind::Pointer;
-    return m_takesKeyboards || !isDesk;
+    const bool isDesk =
+        news.kind == ControllerKind::Keyboard || news.kind == ControllerKind::Pointer;
+    return news.kind && (m_takesKeyboards || !isDesk);
 }
 
-void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, int retries)
+void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, Time since)
 {
     if (std::ranges::any_of(m_controllers, [&](const auto& c) { return c.has(news.path); })) return;
     std::erase_if(m_retries, [&](const Retry& retry) { return retry.news.path == news.path; });
-    auto node = EventNode::open(news.path);
-    if (!node) return cannotRead(news, node.error(), retries, listener);
+    auto node = EventNode::open(news.path, *news.kind);
+    if (!node) return cannotRead(news, node.error(), since, listener);
     listener.trouble({Severity::Warning, news.path, "", ""});
-    if (!wants(**node)) return;
     watchFd((*node)->fd());
     auto found = std::ranges::find(m_controllers, news.group, &KernelController::group);
     if (found == m_controllers.end()) {
@@ -181,14 +183,14 @@ void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, int re
     listener.controllerArrived(found->handle(), found->description(), found->state());
 }
 
-void KernelWorld::cannotRead(const NodeNews& news, const Failure& failure, int retries,
+void KernelWorld::cannotRead(const NodeNews& news, const Failure& failure, Time since,
                              WorldListener& listener)
 {
     if (failure.code != Failure::Code::NotAllowed) return;
-    if (retries > 0) {
-        m_retries.push_back({news, now() + kRetryAfter, retries - 1});
-        return;
-    }
+    const auto time = now();
+    const bool isLate = time - since >= kPatience;
+    m_retries.push_back({news, since, time + (isLate ? kRetryRarely : kRetryOften)});
+    if (!isLate) return;
     listener.trouble({Severity::Warning, news.path,
                       (news.name.empty() ? "A device" : news.name) +
                           " is there, but you may not read it (" + news.path + ").",

@@ -34,11 +34,11 @@ class KernelWorld : public World
     void destroy(Handle device) override;
 
  private:
-    /// A node whose permissions were not final yet.
+    /// A controller's node that may not be read yet.
     struct Retry {
         NodeNews news;
+        Time since{};
         Time next{};
-        int left = 0;
     };
     struct Virtual {
         Handle handle = 0;
@@ -53,11 +53,11 @@ class KernelWorld : public World
     void readAfterHold(WorldListener& listener);
     void housekeep(WorldListener& listener);
     void takeNews(const NodeNews& news, WorldListener& listener);
-    void nodeCame(const NodeNews& news, WorldListener& listener, int retries);
+    void nodeCame(const NodeNews& news, WorldListener& listener, Time since);
     void nodeWent(const std::string& path, WorldListener& listener);
-    void cannotRead(const NodeNews& news, const Failure& failure, int retries,
+    void cannotRead(const NodeNews& news, const Failure& failure, Time since,
                     WorldListener& listener);
-    [[nodiscard]] bool wants(const EventNode& node) const;
+    [[nodiscard]] bool wants(const NodeNews& news) const noexcept;
     [[nodiscard]] KernelController* controllerOf(Handle handle) noexcept;
 
     bool m_takesKeyboards;

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/node_watch.h"
 
+#include "linux/capability_bits.h"
+#include "linux/classify.h"
+
 #include <sys/inotify.h>
 
 #include <climits>
@@ -38,6 +41,25 @@ std::string groupOf(udev_device* device)
     return udev_device_get_syspath(parent ? parent : device);
 }
 
+CapabilityBits bitsOf(udev_device* input, const char* attribute)
+{
+    return CapabilityBits(textOf(udev_device_get_sysattr_value(input, attribute)));
+}
+
+/// Without opening the device: what a pilot may not read is told apart, too.
+std::optional<ControllerKind> kindOf(udev_device* input)
+{
+    const auto keys = bitsOf(input, "capabilities/key");
+    const auto axes = bitsOf(input, "capabilities/abs");
+    const auto turners = bitsOf(input, "capabilities/rel");
+    const auto properties = bitsOf(input, "properties");
+    const auto has = [&](EventType type, unsigned code) {
+        const auto& bits = type == EventType::Key ? keys : type == EventType::Abs ? axes : turners;
+        return bits.has(code);
+    };
+    return classify({has, [&](unsigned property) { return properties.has(property); }});
+}
+
 }  // namespace
 
 NodeWatch::NodeWatch() : m_udev(udev_new())
@@ -72,16 +94,16 @@ int NodeWatch::fd() const noexcept
 
 NodeNews NodeWatch::describe(udev_device* device)
 {
-    NodeNews news{.path = textOf(udev_device_get_devnode(device)),
-                  .group = groupOf(device),
-                  .name = {},
-                  .phys = {}};
+    NodeNews news;
+    news.path = textOf(udev_device_get_devnode(device));
+    news.group = groupOf(device);
     news.isVirtual =
         std::string_view(udev_device_get_syspath(device)).find("/devices/virtual/input/") !=
         std::string_view::npos;
     if (auto* parent = udev_device_get_parent_with_subsystem_devtype(device, "input", nullptr)) {
         news.name = textOf(udev_device_get_sysattr_value(parent, "name"));
         news.phys = textOf(udev_device_get_sysattr_value(parent, "phys"));
+        news.kind = kindOf(parent);
     }
     const auto action = textOf(udev_device_get_action(device));
     news.isThere = action != "remove";

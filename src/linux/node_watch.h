@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/tangle/controller.h"
 #include "linux/unique_fd.h"
 
 #include <libudev.h>
 
-#include <functional>
 #include <memory>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -15,10 +16,11 @@ namespace jolly
 
 /// An event node as it comes and goes.
 struct NodeNews {
-    std::string path;   ///< /dev/input/event*
-    std::string group;  ///< the same for all nodes of one physical device
-    std::string name;   ///< the device's own name
-    std::string phys;   ///< its port
+    std::string path;                    ///< /dev/input/event*
+    std::string group;                   ///< the same for all nodes of one physical device
+    std::string name;                    ///< the device's own name
+    std::string phys;                    ///< its port
+    std::optional<ControllerKind> kind;  ///< empty for what is no controller
     bool isThere = true;
     bool isVirtual = false;  ///< made by a program, not by hardware
 };

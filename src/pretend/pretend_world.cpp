@@ -24,7 +24,9 @@ Time period(const PretendController& controller)
 }  // namespace
 
 PretendWorld::PretendWorld(PretendScript script)
-    : m_script(std::move(script)), m_start(now()), m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK))
+    : m_script(std::move(script)),
+      m_start(PretendWorld::now()),
+      m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK))
 {
     record(false);
     for (std::size_t i = 0; i < m_script.controllers.size(); ++i) {

@@ -114,9 +114,8 @@ double median(std::vector<double> values)
 std::string writeTangle()
 {
     auto tangle = newTangle();
-    const auto node = EventNode::open(nodeOf("Bench Stick"));
-    const auto rig =
-        adopt({(*node)->identity(), ControllerKind::Stick, (*node)->controls(0)}, tangle);
+    const auto node = EventNode::open(nodeOf("Bench Stick"), ControllerKind::Stick);
+    const auto rig = adopt({(*node)->identity(), (*node)->kind(), (*node)->controls(0)}, tangle);
     const auto id =
         connect(tangle, rig, {EventType::Abs, ABS_X}, {"jolly-1", {ControlKind::Axis, 1}});
     tangle.strands[0].stages = {

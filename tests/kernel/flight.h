@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "cli/first_look.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "format/tangle_text.h"
 #include "linux/event_node.h"
+#include "linux/kernel_world.h"
 #include "stand_in.h"
 #include "support/program.h"
 
@@ -20,17 +22,29 @@ inline const std::string kPrograms = std::string(JOLLY_BUILD_DIR) + "/bin/";
 inline const std::vector<StandIn::Axis> kTwoAxes = {{ABS_X, -32768, 32767}, {ABS_Y, 0, 1023, 512}};
 inline const std::vector<int> kFourButtons = {BTN_TRIGGER, BTN_THUMB, BTN_THUMB2, BTN_TOP};
 
-/// A tangle for one stand-in: X and Y to axes 1 and 2 one to one, its first buttons to buttons 1, 2
-/// and so on, its first hat to hat 1.
+/// What the stand-in of this name is as a controller, when all its event nodes are there.
+inline ControllerDescription look(const std::string& name, std::size_t controls = 1)
+{
+    KernelWorld world(true);
+    FirstLook seen;
+    for (const auto end = world.now() + std::chrono::seconds(8); world.now() < end;) {
+        world.wait(end, seen);
+        for (const auto& [handle, controller] : seen.controllers) {
+            const auto& found = controller.description;
+            if (found.identity.name == name && found.controls.size() >= controls) return found;
+        }
+    }
+    ADD_FAILURE() << name << " is not there";
+    return {};
+}
+
+/// A tangle for one stand-in: its axes to axes 1, 2 and so on one to one, its buttons to buttons 1,
+/// 2 and so on, its first hat to hat 1.
 inline Tangle straightTangle(const std::string& name)
 {
     auto tangle = newTangle();
     tangle.devices[0].name = "Jolly 1";
-    const auto node = EventNode::open(nodeOf(name));
-    if (!node) return tangle;
-    const ControllerDescription description{(*node)->identity(), ControllerKind::Stick,
-                                            (*node)->controls(0)};
-    const auto rig = adopt(description, tangle);
+    const auto rig = adopt(look(name), tangle);
     for (const auto& control : rig.controls) {
         if (const auto target = nextFree(tangle, control.kind))
             static_cast<void>(connect(tangle, rig, control.code, *target));
@@ -49,10 +63,11 @@ class Flight : public testing::Test
         return file;
     }
 
-    void fly(const Tangle& tangle)
+    void fly(const Tangle& tangle, const std::vector<std::string>& options = {})
     {
-        engine = std::make_unique<Program>(std::vector<std::string>{
-            kPrograms + "tangle", "run", write(tangle), "--world", "kernel"});
+        std::vector<std::string> words = {kPrograms + "tangle", "run", write(tangle)};
+        words.insert(words.end(), options.begin(), options.end());
+        engine = std::make_unique<Program>(words);
         ASSERT_TRUE(engine->prints("Live.")) << engine->text();
         ASSERT_FALSE(nodeOf("Jolly 1").empty());
     }

@@ -9,6 +9,8 @@ namespace
 {
 
 using namespace test;
+using testing::Contains;
+using testing::Field;
 using testing::HasSubstr;
 using testing::Not;
 
@@ -111,7 +113,7 @@ TEST_F(KernelFlight, AHidJoystickKeepsEveryCountWhileHeldAndItsFiltersAfterwards
     HidStandIn stick("Test HID Stick");
     stick.report({0, 0}, 0, {});
     const auto fuzzOf = [] {
-        const auto node = EventNode::open(nodeOf("Test HID Stick"));
+        const auto node = EventNode::open(nodeOf("Test HID Stick"), ControllerKind::Stick);
         input_absinfo info{};
         ioctl((*node)->fd(), EVIOCGABS(ABS_X), &info);
         return std::pair(info.fuzz, info.flat);
@@ -245,6 +247,71 @@ TEST_F(KernelFlight, OurOwnDevicesAreNeverTakenForControllers)
     EXPECT_THAT(devices.text(), Not(HasSubstr("Jolly 1")));
 }
 
+TEST_F(KernelFlight, ADeviceOfSeveralNodesIsOneController)
+{
+    HidStandIn stick("Test HID Stick", HidStandIn::Parts::StickAndPanel);
+    const auto whole = look("Test HID Stick", 8 + 80 + 1 + 8);
+    EXPECT_THAT(whole.controls, Contains(Field(&ControlDescription::code,
+                                               ControlCode{EventType::Key, BTN_GAMEPAD, 1})));
+    auto tangle = newTangle();
+    tangle.devices[0].name = "Jolly 1";
+    const auto rig = adopt(whole, tangle);
+    for (const ControlCode code : {ControlCode{EventType::Key, BTN_TRIGGER, 0},
+                                   ControlCode{EventType::Key, BTN_GAMEPAD, 1}}) {
+        ASSERT_TRUE(connect(tangle, rig, code, *nextFree(tangle, ControlKind::Button)));
+    }
+    fly(tangle);
+    const auto game = evtest(nodeOf("Jolly 1"));
+    stick.report({}, 0, {1});
+    EXPECT_TRUE(game->prints("code 288 (BTN_TRIGGER), value 1")) << game->text();
+    stick.reportPanel(1);
+    EXPECT_TRUE(game->prints("code 289 (BTN_THUMB), value 1")) << game->text();
+    stick.reportPanel(0);
+    EXPECT_TRUE(game->prints("code 289 (BTN_THUMB), value 0")) << game->text();
+}
+
+TEST_F(KernelFlight, KeyboardsAndPointersCountOnlyWhenAllowed)
+{
+    std::vector<int> keys;
+    for (int key = KEY_ESC; key <= KEY_S; ++key) keys.push_back(key);
+    StandIn keyboard("Test Keys", "usb-k", {}, keys);
+    StandIn pointer("Test Pointer", "usb-p", {}, {BTN_LEFT}, {REL_X, REL_Y});
+    Program without({kPrograms + "tangle", "devices"});
+    EXPECT_EQ(without.end(15), 0) << without.text();
+    EXPECT_THAT(without.text(), Not(HasSubstr("Test ")));
+    Program with({kPrograms + "tangle", "devices", "--keyboards"});
+    EXPECT_EQ(with.end(15), 0) << with.text();
+    EXPECT_THAT(with.text(), HasSubstr("0 axes, 31 buttons, 0 hats, 0 turners"));
+    EXPECT_THAT(with.text(), HasSubstr("0 axes, 1 buttons, 0 hats, 2 turners"));
+    fly(straightTangle("Test Keys"), {"--keyboards"});
+    const auto game = evtest(nodeOf("Jolly 1"));
+    const auto desk = evtest(nodeOf("Test Keys"));
+    keyboard.press(KEY_ESC);
+    EXPECT_TRUE(game->prints("code 288 (BTN_TRIGGER), value 1")) << game->text();
+    EXPECT_TRUE(desk->prints("code 1 (KEY_ESC), value 1")) << "the desk still has its keyboard";
+    keyboard.release(KEY_ESC);
+    EXPECT_TRUE(game->prints("code 288 (BTN_TRIGGER), value 0")) << game->text();
+}
+
+TEST_F(KernelFlight, OnlyControllersThatMayNotBeReadAreToldOf)
+{
+    StandIn pointer("Test Pointer", "usb-p", {}, {BTN_LEFT}, {REL_X, REL_Y});
+    StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
+    Program blind({"setpriv", "--reuid=65534", "--clear-groups", kPrograms + "tangle", "devices"});
+    EXPECT_EQ(blind.end(15), 3) << blind.text();
+    EXPECT_THAT(blind.text(), HasSubstr("Test Stick is there, but you may not read it"));
+    EXPECT_THAT(blind.text(), Not(HasSubstr("Test Pointer")));
+    Program watch({"setpriv", "--reuid=65534", "--clear-groups", kPrograms + "tangle", "watch"});
+    EXPECT_TRUE(watch.prints("Test Stick is there, but you may not read it", 15)) << watch.text();
+    Program permit({"chmod", "a+r", nodeOf("Test Stick")});
+    EXPECT_EQ(permit.end(5), 0);
+    for (int i = 0; i < 10; ++i) {
+        stick.move(ABS_X, i % 2 == 0 ? 30000 : -30000);
+        pause(0.5);
+    }
+    EXPECT_TRUE(watch.prints("ABS_X  30000")) << watch.text();
+}
+
 TEST_F(KernelFlight, WithoutPermissionTheSentenceNamesTheCure)
 {
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
@@ -254,9 +321,6 @@ TEST_F(KernelFlight, WithoutPermissionTheSentenceNamesTheCure)
     EXPECT_EQ(refused.end(15), 3) << refused.text();
     EXPECT_THAT(refused.text(), HasSubstr("You may not write to /dev/uinput, so no virtual device "
                                           "can be made. Install the udev rules"));
-    Program blind({"setpriv", "--reuid=65534", "--clear-groups", kPrograms + "tangle", "devices"});
-    EXPECT_EQ(blind.end(15), 3) << blind.text();
-    EXPECT_THAT(blind.text(), HasSubstr("Test Stick is there, but you may not read it"));
 }
 
 TEST_F(KernelFlight, TheWindowCanBeKilledWithoutAnythingMovingForTheGame)

@@ -34,10 +34,15 @@ constexpr unsigned char kDescriptor[] = {
     0x42, 0x65, 0x00, 0x45, 0x00, 0x75, 0x04, 0x95, 0x01, 0x81, 0x03, 0x05, 0x09, 0x19,
     0x01, 0x29, 0x50, 0x15, 0x00, 0x25, 0x01, 0x75, 0x01, 0x95, 0x50, 0x81, 0x02, 0xC0};
 
+/// Generic desktop game pad, report 2: buttons 1-8.
+constexpr unsigned char kPanel[] = {0x05, 0x01, 0x09, 0x05, 0xA1, 0x01, 0x85, 0x02, 0x05,
+                                    0x09, 0x19, 0x01, 0x29, 0x08, 0x15, 0x00, 0x25, 0x01,
+                                    0x75, 0x01, 0x95, 0x08, 0x81, 0x02, 0xC0};
+
 }  // namespace
 
 StandIn::StandIn(const std::string& name, const std::string& phys, const std::vector<Axis>& axes,
-                 const std::vector<int>& buttons)
+                 const std::vector<int>& buttons, const std::vector<int>& turners)
     : m_fd(::open("/dev/uinput", O_RDWR | O_NONBLOCK | O_CLOEXEC))
 {
     const int fd = m_fd.get();
@@ -45,6 +50,8 @@ StandIn::StandIn(const std::string& name, const std::string& phys, const std::ve
     ioctl(fd, UI_SET_EVBIT, EV_KEY);
     ioctl(fd, UI_SET_EVBIT, EV_ABS);
     for (const int button : buttons) ioctl(fd, UI_SET_KEYBIT, button);
+    if (!turners.empty()) ioctl(fd, UI_SET_EVBIT, EV_REL);
+    for (const int turner : turners) ioctl(fd, UI_SET_RELBIT, turner);
     for (const auto& axis : axes) {
         uinput_abs_setup setup{};
         setup.code = static_cast<__u16>(axis.code);
@@ -72,7 +79,8 @@ void StandIn::send(int type, int code, int value)
     orThrow(::write(m_fd.get(), events, sizeof events) == sizeof events, "writing to the stand-in");
 }
 
-HidStandIn::HidStandIn(const std::string& name) : m_fd(::open("/dev/uhid", O_RDWR | O_CLOEXEC))
+HidStandIn::HidStandIn(const std::string& name, Parts parts)
+    : m_fd(::open("/dev/uhid", O_RDWR | O_CLOEXEC))
 {
     orThrow(m_fd.isOpen(), "/dev/uhid");
     uhid_event event{};
@@ -81,11 +89,13 @@ HidStandIn::HidStandIn(const std::string& name) : m_fd(::open("/dev/uhid", O_RDW
     std::strncpy(reinterpret_cast<char*>(create.name), name.c_str(), sizeof create.name - 1);
     std::strncpy(reinterpret_cast<char*>(create.phys), "usb-test-1/input0", sizeof create.phys - 1);
     std::strncpy(reinterpret_cast<char*>(create.uniq), "HID-7", sizeof create.uniq - 1);
-    create.rd_size = sizeof kDescriptor;
+    const bool hasPanel = parts == Parts::StickAndPanel;
+    create.rd_size = sizeof kDescriptor + (hasPanel ? sizeof kPanel : 0);
     create.bus = BUS_USB;
     create.vendor = 0x6a01;
     create.product = 0x0f02;
     std::memcpy(create.rd_data, kDescriptor, sizeof kDescriptor);
+    if (hasPanel) std::memcpy(create.rd_data + sizeof kDescriptor, kPanel, sizeof kPanel);
     orThrow(::write(m_fd.get(), &event, sizeof event) == sizeof event, "UHID_CREATE2");
     orThrow(!nodeOf(name).empty(), "the HID stand-in's node");
 }
@@ -107,6 +117,16 @@ void HidStandIn::report(const std::vector<int>& axes, int hat,
     for (const int button : pressedButtons)
         data[18 + (button - 1) / 8] |= static_cast<__u8>(1 << ((button - 1) % 8));
     event.u.input2.size = 28;
+    orThrow(::write(m_fd.get(), &event, sizeof event) == sizeof event, "UHID_INPUT2");
+}
+
+void HidStandIn::reportPanel(unsigned char pressedButtons)
+{
+    uhid_event event{};
+    event.type = UHID_INPUT2;
+    event.u.input2.data[0] = 2;
+    event.u.input2.data[1] = pressedButtons;
+    event.u.input2.size = 2;
     orThrow(::write(m_fd.get(), &event, sizeof event) == sizeof event, "UHID_INPUT2");
 }
 

@@ -22,9 +22,9 @@ class StandIn
         int value = 0;
     };
 
-    /// A uinput device of these axes, buttons (codes) and hats.
+    /// A uinput device of these axes, buttons and turners (codes).
     StandIn(const std::string& name, const std::string& phys, const std::vector<Axis>& axes,
-            const std::vector<int>& buttons);
+            const std::vector<int>& buttons, const std::vector<int>& turners = {});
     ~StandIn();
 
     void send(int type, int code, int value);
@@ -39,13 +39,18 @@ class StandIn
 
 /// A joystick with a real HID report descriptor: eight 16-bit axes, a hat and 80 buttons, through
 /// uhid. The kernel's HID driver gives it fuzz and flat as it does to every USB joystick.
+///
+/// It may have a panel as well: a second part with eight buttons, which the kernel makes an event
+/// node of its own.
 class HidStandIn
 {
  public:
-    explicit HidStandIn(const std::string& name);
+    enum class Parts { Stick, StickAndPanel };
+    explicit HidStandIn(const std::string& name, Parts parts = Parts::Stick);
     ~HidStandIn();
 
     void report(const std::vector<int>& axes, int hat, const std::vector<int>& pressedButtons);
+    void reportPanel(unsigned char pressedButtons);
 
  private:
     UniqueFd m_fd;

@@ -68,8 +68,9 @@ TEST(KernelWorld, AControllerThatIsGoneCannotBeHeld)
 
 TEST(EventNode, AFileThatIsNoDeviceIsRefused)
 {
-    EXPECT_EQ(EventNode::open("/nowhere/event0").error().code, Failure::Code::NotThere);
-    EXPECT_FALSE(EventNode::open("/dev/null"));
+    EXPECT_EQ(EventNode::open("/nowhere/event0", ControllerKind::Stick).error().code,
+              Failure::Code::NotThere);
+    EXPECT_FALSE(EventNode::open("/dev/null", ControllerKind::Stick));
 }
 
 TEST(OpenWatch, AnOpenedDeviceIsDueSoonAndOnceMoreLater)

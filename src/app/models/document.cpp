@@ -61,7 +61,7 @@ void Document::edit(const QString& name, const std::function<void(Tangle&)>& cha
     m_history.push(new Step(*this, std::move(after), name, gesture));
 }
 
-void Document::begin(Tangle tangle, const QString& path)
+void Document::begin(const Tangle& tangle, const QString& path)
 {
     m_history.clear();
     m_path = path;
@@ -75,7 +75,7 @@ Fallible Document::open(const QString& path)
     if (!text) return tl::unexpected(text.error());
     auto read = format::readTangle(*text);
     if (read.isReadable) {
-        begin(std::move(read.tangle), path);
+        begin(read.tangle, path);
         return {};
     }
     std::string sentences;

@@ -33,7 +33,7 @@ class Document : public QObject
               const QString& gesture = {});
 
     /// Begins anew with another tangle; `path` is empty for one that has no file yet.
-    void begin(Tangle tangle, const QString& path);
+    void begin(const Tangle& tangle, const QString& path);
 
     /// Reads a file. Fails with all its errors in one text; the document stays as it was.
     [[nodiscard]] Fallible open(const QString& path);

@@ -219,7 +219,7 @@ void StrandCard::removeStage(std::size_t stage)
 
 void StrandCard::moveStage(std::size_t stage, int by)
 {
-    const auto to = static_cast<std::size_t>(static_cast<int>(stage) + by);
+    const auto to = stage + static_cast<std::size_t>(by);  // wraps far above below 0
     if (to >= m_shown.stages.size()) return;
     m_openStage = static_cast<int>(to);
     edit(tr("move stage"),

@@ -14,7 +14,7 @@ LiveSwitch::LiveSwitch(QWidget* parent) : QAbstractButton(parent)
     setObjectName(QStringLiteral("live switch"));
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
-    setFixedSize(sizeHint());
+    setFixedSize(LiveSwitch::sizeHint());
     setLive(false, {});
 }
 

@@ -50,7 +50,7 @@ RailButton::RailButton(const QString& word, const QPainterPath& drawing, QWidget
     setAutoExclusive(true);
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
-    setFixedSize(sizeHint());
+    setFixedSize(RailButton::sizeHint());
 }
 
 void RailButton::setCount(int count)

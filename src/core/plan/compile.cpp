@@ -128,8 +128,8 @@ class Compiler
 std::optional<std::uint32_t> Plan::inputOf(std::size_t rig, ControlCode code) const
 {
     const auto ofRig = std::ranges::equal_range(inputs, rig, {}, &PlanInput::rig);
-    const auto found =
-        std::ranges::find_if(ofRig, [&](const auto& i) { return i.control.code == code; });
+    const auto found = std::find_if(ofRig.begin(), ofRig.end(),
+                                    [&](const auto& i) { return i.control.code == code; });
     if (found == ofRig.end()) return std::nullopt;
     return static_cast<std::uint32_t>(found - inputs.begin());
 }

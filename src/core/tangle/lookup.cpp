@@ -24,7 +24,7 @@ std::string nameOf(const RigController& controller, const RigControl& control)
         if (other.kind == control.kind) ++number;
         if (&other == &control) break;
     }
-    const auto text = toText(control.code);
+    auto text = toText(control.code);
     switch (control.kind) {
         case ControlKind::Axis:
             return "axis " + text.substr(text.find('_') + 1);

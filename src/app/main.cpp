@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/services/data_files.h"
+#include "app/services/draft_keeper.h"
 #include "app/services/engine_process.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -8,6 +9,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QElapsedTimer>
+#include <QStandardPaths>
 #include <QTimer>
 #include <iostream>
 #include <utility>
@@ -83,6 +85,12 @@ void takePicture(const QString& file, MainWindow& window, EngineSession& session
     });
 }
 
+QString draftFolder()
+{
+    return QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) +
+           QStringLiteral("/drafts");
+}
+
 /// Says how long it took from the start of the program to the first values on the screen.
 void tellStart(const QElapsedTimer& sinceStart, EngineSession& session, MainWindow& window)
 {
@@ -134,7 +142,13 @@ int main(int argc, char** argv)
     if (options.tellsStart) tellStart(sinceStart, session, window);
     if (!options.picture.isEmpty()) takePicture(options.picture, window, session);
     window.show();
-    if (!options.file.isEmpty()) window.openFile(options.file);
+    DraftKeeper drafts(document, draftFolder());
+    QObject::connect(&drafts, &DraftKeeper::told, &studio, &Studio::say);
+    if (options.file.isEmpty()) {
+        drafts.restoreLatest();
+    } else {
+        window.openFile(options.file);
+    }
     session.begin();
     return QApplication::exec();
 }

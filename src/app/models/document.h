@@ -35,6 +35,9 @@ class Document : public QObject
     /// Begins anew with another tangle; `path` is empty for one that has no file yet.
     void begin(const Tangle& tangle, const QString& path);
 
+    /// The pilot leaves without saving: what is not saved is not worth keeping.
+    void giveUpChanges() { m_history.setClean(); }
+
     /// Reads a file. Fails with all its errors in one text; the document stays as it was.
     [[nodiscard]] Fallible open(const QString& path);
 

@@ -27,10 +27,10 @@ Studio::Studio(Document& document, EngineSession& session, QObject* parent)
 void Studio::meetEngine()
 {
     const bool isUntouched = m_document.path().isEmpty() && m_document.history().count() == 0;
-    auto flown =
+    const auto flown =
         format::readTangle(m_session.hasFoundOne() && isUntouched ? m_session.tangle() : "");
     if (flown.isReadable) {
-        m_document.begin(std::move(flown.tangle), {});
+        m_document.begin(flown.tangle, {});
     } else {
         sendTangle();
     }

@@ -245,6 +245,7 @@ void MainWindow::closeEvent(QCloseEvent* event)
     if (leaving == Dialogs::Leaving::Cancel) return;
     const bool isOurs = !session.hasFoundOne() || session.isLive();
     if (leaving == Dialogs::Leaving::StandDown && isOurs) session.end();
+    m_studio.document().giveUpChanges();
     event->accept();
 }
 

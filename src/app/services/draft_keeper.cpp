@@ -1,0 +1,151 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/draft_keeper.h"
+
+#include "format/tangle_text.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QSaveFile>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kSoonMs = 1000;
+constexpr int kMostSlots = 16;
+const auto kOf = QLatin1String("of");
+const auto kTangle = QLatin1String("tangle");
+
+QJsonObject readDraft(const QString& file)
+{
+    QFile in(file);
+    if (!in.open(QIODevice::ReadOnly)) return {};
+    return QJsonDocument::fromJson(in.readAll()).object();
+}
+
+std::unique_ptr<QLockFile> lock(const QString& draft)
+{
+    auto lock = std::make_unique<QLockFile>(draft + QStringLiteral(".lock"));
+    lock->setStaleLockTime(0);  // a lock is stale when its process is gone, however old it is
+    return lock->tryLock(0) ? std::move(lock) : nullptr;
+}
+
+}  // namespace
+
+DraftKeeper::DraftKeeper(Document& document, const QString& folder, QObject* parent)
+    : QObject(parent), m_document(document), m_folder(folder)
+{
+    QDir().mkpath(folder);
+    m_soon.setSingleShot(true);
+    m_soon.setInterval(kSoonMs);
+    connect(&m_soon, &QTimer::timeout, this, &DraftKeeper::write);
+    connect(&document, &Document::changed, &m_soon, qOverload<>(&QTimer::start));
+    connect(&document, &Document::fileChanged, this, &DraftKeeper::follow);
+    m_path = document.path();
+}
+
+DraftKeeper::~DraftKeeper()
+{
+    if (m_soon.isActive()) write();
+}
+
+QString DraftKeeper::draftFile(int slot) const
+{
+    const auto hash = QCryptographicHash::hash(m_path.toUtf8(), QCryptographicHash::Sha1).toHex();
+    const auto name = m_path.isEmpty() ? QStringLiteral("untitled")
+                                       : QFileInfo(m_path).completeBaseName() + QLatin1Char('-') +
+                                             QString::fromLatin1(hash.left(12));
+    return QStringLiteral("%1/%2-%3.draft").arg(m_folder, name).arg(slot);
+}
+
+void DraftKeeper::follow()
+{
+    if (m_path != m_document.path()) {
+        drop();
+        m_path = m_document.path();
+        if (!m_path.isEmpty() && take(true)) recover();
+    } else if (!m_document.hasChanges()) {
+        drop();
+    }
+}
+
+/// Takes a place for the document's draft: one that a dead window left there, or a new one.
+bool DraftKeeper::take(bool wantsDraft)
+{
+    for (int slot = 1; slot <= kMostSlots; ++slot) {
+        const auto file = draftFile(slot);
+        if (QFile::exists(file) != wantsDraft) continue;
+        m_lock = lock(file);
+        if (!m_lock) continue;
+        m_file = file;
+        return true;
+    }
+    return false;
+}
+
+void DraftKeeper::recover()
+{
+    auto draft = format::readTangle(readDraft(m_file).value(kTangle).toString().toStdString());
+    if (!draft.isReadable) {
+        const auto aside = m_file + QStringLiteral(".unreadable");
+        QFile::remove(aside);
+        QFile::rename(m_file, aside);
+        drop();
+        Q_EMIT told(tr("Edits that were not saved could not be read; they are in %1.").arg(aside));
+        return;
+    }
+    m_document.edit(tr("edits that were not saved"),
+                    [&](Tangle& tangle) { tangle = std::move(draft.tangle); });
+    if (!m_document.hasChanges()) return drop();
+    Q_EMIT told(tr("Edits from before the window died are back. Undo takes them away."));
+}
+
+void DraftKeeper::restoreLatest()
+{
+    const auto drafts =
+        QDir(m_folder).entryInfoList({QStringLiteral("*.draft")}, QDir::Files, QDir::Time);
+    for (const auto& draft : drafts) {
+        if (!lock(draft.filePath())) continue;
+        const auto path = readDraft(draft.filePath()).value(kOf).toString();
+        if (path.isEmpty()) {
+            if (take(true)) recover();
+        } else if (const auto done = m_document.open(path); !done) {
+            Q_EMIT told(tr("%1 Edits of it that were not saved are in %2.")
+                            .arg(QString::fromStdString(done.error().text()), draft.filePath()));
+        }
+        return;
+    }
+}
+
+void DraftKeeper::write()
+{
+    m_soon.stop();
+    if (!m_document.hasChanges()) return drop();
+    const auto text = QString::fromStdString(format::writeTangle(m_document.tangle()));
+    const bool hasPlace = m_lock || take(false);
+    QSaveFile out(m_file);
+    const bool isWritten =
+        hasPlace && out.open(QIODevice::WriteOnly) &&
+        out.write(QJsonDocument(QJsonObject{{kOf, m_path}, {kTangle, text}}).toJson()) > 0 &&
+        out.commit();
+    if (isWritten) return;
+    Q_EMIT told(
+        tr("Edits that are not saved would not survive a crash: nothing can be written to %1.")
+            .arg(m_folder));
+}
+
+void DraftKeeper::drop()
+{
+    m_soon.stop();
+    if (m_lock) QFile::remove(m_file);
+    m_lock.reset();
+    m_file.clear();
+}
+
+}  // namespace jolly::app

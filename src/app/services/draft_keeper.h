@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/document.h"
+
+#include <QLockFile>
+#include <QObject>
+#include <QTimer>
+#include <memory>
+
+namespace jolly::app
+{
+
+/// Keeps edits that were not saved through a crash of the window: a second after an edit they lie
+/// in a draft file, which goes when they are saved, undone or given up
+/// (Document::giveUpChanges()). When a tangle is opened whose draft was left behind, its edits come
+/// back as one step of the history.
+///
+/// Two windows with the same tangle have a draft each; a lock tells whether its window is alive.
+class DraftKeeper : public QObject
+{
+    Q_OBJECT
+
+ public:
+    /// @param folder  where drafts lie; made when it is not there.
+    DraftKeeper(Document& document, const QString& folder, QObject* parent = nullptr);
+
+    /// The draft stays where edits were neither saved nor given up.
+    ~DraftKeeper() override;
+
+    /// Opens the tangle that was edited last by a window that died. Does nothing when there is
+    /// none.
+    void restoreLatest();
+
+    /// Writes the draft now instead of a second after the edit.
+    void write();
+
+ Q_SIGNALS:
+    /// Something that the pilot wants to know about drafts.
+    void told(const QString& sentence);
+
+ private:
+    void follow();
+    void recover();
+    void drop();
+    [[nodiscard]] bool take(bool wantsDraft);
+    [[nodiscard]] QString draftFile(int slot) const;
+
+    Document& m_document;
+    QString m_folder;
+    QString m_path;                     ///< of the document that the draft belongs to
+    QString m_file;                     ///< the draft, while there is one
+    std::unique_ptr<QLockFile> m_lock;  ///< of the draft
+    QTimer m_soon;
+};
+
+}  // namespace jolly::app

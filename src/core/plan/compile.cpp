@@ -127,11 +127,11 @@ class Compiler
 
 std::optional<std::uint32_t> Plan::inputOf(std::size_t rig, ControlCode code) const
 {
-    const auto ofRig = std::ranges::equal_range(inputs, rig, {}, &PlanInput::rig);
-    const auto found = std::find_if(ofRig.begin(), ofRig.end(),
-                                    [&](const auto& i) { return i.control.code == code; });
-    if (found == ofRig.end()) return std::nullopt;
-    return static_cast<std::uint32_t>(found - inputs.begin());
+    auto at = std::ranges::lower_bound(inputs, rig, {}, &PlanInput::rig);
+    for (; at != inputs.end() && at->rig == rig; ++at) {
+        if (at->control.code == code) return static_cast<std::uint32_t>(at - inputs.begin());
+    }
+    return std::nullopt;
 }
 
 Plan compile(const Tangle& tangle)

@@ -4,9 +4,11 @@
 #include <fcntl.h>
 #include <linux/input.h>
 #include <sys/ioctl.h>
+#include <time.h>
 
 #include <cerrno>
 #include <cstring>
+#include <utility>
 
 namespace jolly
 {
@@ -127,34 +129,66 @@ void EventNode::number(std::uint16_t first)
     }
 }
 
+/// libevdev reads until nothing is left, so that each frame costs a read in vain; a read that did
+/// not fill the buffer says so by itself. libevdev is told every value, so that it can tell what
+/// differs after the kernel lost events.
 EventNode::ReadStatus EventNode::readFrame(std::vector<RawMove>& moves, Time& time) noexcept
 {
     moves.clear();
-    // The fd never blocks; BLOCKING only keeps libevdev from reading ahead before each event.
-    constexpr unsigned kNext = LIBEVDEV_READ_FLAG_NORMAL | LIBEVDEV_READ_FLAG_BLOCKING;
-    input_event event{};
-    while (true) {
-        const int status = libevdev_next_event(
-            m_device.get(), m_isSyncing ? unsigned{LIBEVDEV_READ_FLAG_SYNC} : kNext, &event);
-        if (status == -EAGAIN && m_isSyncing) {
-            m_isSyncing = false;
-            if (moves.empty()) continue;
-            return ReadStatus::Frame;
+    while (!m_isSyncing) {
+        if (m_next == m_count) {
+            const auto status = refill();
+            if (status != ReadStatus::Frame) return status;
         }
-        if (status == -EAGAIN || status == -EINTR) return ReadStatus::Nothing;
-        if (status < 0) return ReadStatus::Gone;
-        if (status == LIBEVDEV_READ_STATUS_SYNC && !m_isSyncing) {
-            m_isSyncing = true;
-            moves.clear();  // what came before the loss is part of the difference
-            continue;
-        }
-        time = timeOf(event);
+        const auto& event = m_events[m_next++];
         if (event.type != EV_SYN) {
+            libevdev_set_event_value(m_device.get(), event.type, event.code, event.value);
             take(event, moves);
-        } else if (event.code == SYN_REPORT && !m_isSyncing && !moves.empty()) {
+        } else if (event.code == SYN_DROPPED) {
+            moves.clear();  // what came before the loss is part of the difference
+            beginSync();
+        } else if (event.code == SYN_REPORT && !moves.empty()) {
+            time = timeOf(event);
             return ReadStatus::Frame;
         }
     }
+    return readDifference(moves, time);
+}
+
+EventNode::ReadStatus EventNode::refill() noexcept
+{
+    if (std::exchange(m_isDrained, false)) return ReadStatus::Nothing;
+    const auto size = ::read(m_fd.get(), m_events.data(), sizeof m_events);
+    if (size < 0) return errno == EAGAIN || errno == EINTR ? ReadStatus::Nothing : ReadStatus::Gone;
+    m_next = 0;
+    m_count = static_cast<std::size_t>(size) / sizeof(input_event);
+    m_isDrained = m_count < kMostEvents;
+    return m_count > 0 ? ReadStatus::Frame : ReadStatus::Nothing;
+}
+
+void EventNode::beginSync() noexcept
+{
+    input_event event{};
+    m_isSyncing = libevdev_next_event(m_device.get(), LIBEVDEV_READ_FLAG_FORCE_SYNC, &event) ==
+                  LIBEVDEV_READ_STATUS_SYNC;
+    m_next = m_count;
+    m_isDrained = false;
+}
+
+EventNode::ReadStatus EventNode::readDifference(std::vector<RawMove>& moves, Time& time) noexcept
+{
+    input_event event{};
+    int status = 0;
+    while ((status = libevdev_next_event(m_device.get(), LIBEVDEV_READ_FLAG_SYNC, &event)) ==
+           LIBEVDEV_READ_STATUS_SYNC) {
+        take(event, moves);
+    }
+    m_isSyncing = false;
+    timespec now{};
+    clock_gettime(CLOCK_MONOTONIC, &now);  // the difference is the truth of this moment
+    time = std::chrono::seconds(now.tv_sec) + std::chrono::nanoseconds(now.tv_nsec);
+    if (status != -EAGAIN) return ReadStatus::Gone;
+    return moves.empty() ? ReadStatus::Nothing : ReadStatus::Frame;
 }
 
 void EventNode::take(const input_event& event, std::vector<RawMove>& moves) noexcept
@@ -188,9 +222,7 @@ Fallible EventNode::grab()
     }
     m_isGrabbed = true;
     clearFilters();
-    input_event event{};
-    m_isSyncing = libevdev_next_event(m_device.get(), LIBEVDEV_READ_FLAG_FORCE_SYNC, &event) ==
-                  LIBEVDEV_READ_STATUS_SYNC;
+    beginSync();
     return {};
 }
 

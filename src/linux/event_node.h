@@ -69,7 +69,12 @@ class EventNode
         void operator()(libevdev* device) const noexcept { libevdev_free(device); }
     };
 
+    static constexpr std::size_t kMostEvents = 64;
+
     EventNode(std::string path, ControllerKind kind, UniqueFd fd, libevdev* device);
+    [[nodiscard]] ReadStatus refill() noexcept;
+    [[nodiscard]] ReadStatus readDifference(std::vector<RawMove>& moves, Time& time) noexcept;
+    void beginSync() noexcept;
     void take(const input_event& event, std::vector<RawMove>& moves) noexcept;
     void clearFilters();
     void setFilter(unsigned code, int fuzz, int flat) noexcept;
@@ -81,6 +86,10 @@ class EventNode
     std::array<std::uint16_t, KEY_CNT> m_keys{};  ///< place of each code's control, or kNoControl
     std::array<std::uint16_t, ABS_CNT> m_axes{};
     std::array<std::uint16_t, REL_CNT> m_turners{};
+    std::array<input_event, kMostEvents> m_events{};  ///< read and not yet taken
+    std::size_t m_next = 0;
+    std::size_t m_count = 0;
+    bool m_isDrained = false;           ///< the last read left nothing behind
     std::vector<AxisFilter> m_filters;  ///< what release() restores
     bool m_isSyncing = false;
     bool m_isGrabbed = false;

@@ -92,4 +92,29 @@ bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const
     return false;
 }
 
+bool LiveView::readMoves(std::uint64_t& position, std::vector<SeenMove>& moves) const
+{
+    moves.clear();
+    if (!m_block) return false;
+    const auto& events = m_block->header.events;
+    const auto end = events.load(std::memory_order_acquire);
+    const auto first = std::max(position, end > kLiveMoves ? end - kLiveMoves : 0);
+    for (auto number = first; number < end; ++number) {
+        const auto& move = m_block->moves[number % kLiveMoves];
+        const auto slot = move.slot.load(std::memory_order_relaxed);
+        moves.push_back({slot & ~kLiveHatY, (slot & kLiveHatY) != 0,
+                         move.raw.load(std::memory_order_relaxed),
+                         Time(move.time.load(std::memory_order_relaxed))});
+    }
+    std::atomic_thread_fence(std::memory_order_acquire);
+    // The engine may have gone on meanwhile, and be at work on the move after the last it counted.
+    const auto oldest = events.load(std::memory_order_relaxed) + 1;
+    const auto lost = oldest > first + kLiveMoves ? oldest - kLiveMoves - first : 0;
+    moves.erase(moves.begin(),
+                moves.begin() + static_cast<std::ptrdiff_t>(std::min(lost, end - first)));
+    const bool isWhole = first == position && lost == 0;
+    position = end;
+    return isWhole;
+}
+
 }  // namespace jolly

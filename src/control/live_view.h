@@ -28,6 +28,14 @@ struct LiveSnapshot {
     std::vector<LiveValue> slots;
 };
 
+/// One raw move of a controller's control.
+struct SeenMove {
+    std::uint32_t slot = 0;
+    bool isHatY = false;  ///< the up-down half of a hat
+    std::int32_t raw = 0;
+    Time time{};
+};
+
 /// A client's view of the live block. Reading never slows the engine.
 class LiveView
 {
@@ -53,6 +61,10 @@ class LiveView
     /// Copies the first `count` slots as they were together. @return false when the engine wrote
     /// all the while (`snapshot` is then not to be used) or nothing is mapped.
     [[nodiscard]] bool read(std::uint32_t count, LiveSnapshot& snapshot) const;
+
+    /// Puts the moves since number `position` into `moves` and sets `position` after the last one.
+    /// @return whether all of them were still there: the last kLiveMoves are kept.
+    bool readMoves(std::uint64_t& position, std::vector<SeenMove>& moves) const;
 
  private:
     explicit LiveView(const LiveBlock* block) : m_block(block) {}

@@ -126,7 +126,6 @@ void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noe
     if (!controller) return;
     m_live.begin();
     for (const auto& move : moves) moveOne(*controller, move, time);
-    m_live.noteEvents(moves.size(), time);
     flush(time);
     m_live.end();
 }
@@ -135,12 +134,13 @@ void Engine::moveOne(DeckController& controller, const RawMove& move, Time time)
 {
     const auto& control = controller.info.description.controls[move.control];
     auto& state = controller.state[move.control];
-    const auto slot = controller.info.firstSlot + move.control;
+    const std::uint32_t slot = controller.info.firstSlot + move.control;
     if (control.kind == ControlKind::Turner) {
         state.x += move.raw;
     } else {
         (move.isHatY ? state.y : state.x) = move.raw;
     }
+    m_live.record(move.isHatY ? slot | kLiveHatY : slot, move.isHatY ? state.y : state.x, time);
     const auto input = controller.inputOf[move.control];
     if (input == DeckController::kUnbound || control.kind == ControlKind::Turner) {
         m_live.move(slot, state, control.valueOf(state).x);

@@ -41,9 +41,16 @@ class LiveWriter
         if (slot < kLiveSlots) add(m_block.slots[slot].moves, 1);
     }
 
-    void noteEvents(std::uint64_t count, Time time) noexcept
+    /// Adds a raw move to the ring. @param slot  with kLiveHatY for the up-down half of a hat.
+    void record(std::uint32_t slot, std::int32_t raw, Time time) noexcept
     {
-        add(m_block.header.events, count);
+        const auto number = m_block.header.events.load(std::memory_order_relaxed);
+        auto& move = m_block.moves[number % kLiveMoves];
+        std::atomic_thread_fence(std::memory_order_release);  // readers see the number before it
+        move.slot.store(slot, std::memory_order_relaxed);
+        move.raw.store(raw, std::memory_order_relaxed);
+        move.time.store(time.count(), std::memory_order_relaxed);
+        m_block.header.events.store(number + 1, std::memory_order_release);
         m_block.header.lastMove.store(time.count(), std::memory_order_relaxed);
     }
 

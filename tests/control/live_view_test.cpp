@@ -28,7 +28,7 @@ TEST_F(LiveViewTest, SeesWhatWasWritten)
 {
     writer.begin();
     writer.move(3, {512, 0}, 0.25);
-    writer.noteEvents(1, Time(7));
+    writer.record(3, 512, Time(7));
     writer.end();
     ASSERT_TRUE(view.read(5, seen));
     EXPECT_EQ(seen.slots.size(), 5U);
@@ -63,6 +63,58 @@ TEST_F(LiveViewTest, NeverSeesHalfAFrame)
         if (!view.read(101, seen)) continue;
         ++reads;
         if (seen.slots[0].raw.x != -seen.slots[100].raw.x) ++torn;
+    }
+    isOver = true;
+    engine.join();
+    EXPECT_EQ(torn, 0);
+}
+
+TEST_F(LiveViewTest, GivesEveryMoveOnceAndInOrder)
+{
+    std::vector<SeenMove> moves;
+    std::uint64_t position = 0;
+    writer.record(3, 512, Time(7));
+    writer.record(4 | kLiveHatY, -1, Time(8));
+    EXPECT_TRUE(view.readMoves(position, moves));
+    ASSERT_EQ(moves.size(), 2U);
+    EXPECT_EQ(moves[0].slot, 3U);
+    EXPECT_EQ(moves[0].raw, 512);
+    EXPECT_EQ(moves[0].time, Time(7));
+    EXPECT_EQ(moves[1].slot, 4U);
+    EXPECT_TRUE(moves[1].isHatY);
+    EXPECT_TRUE(view.readMoves(position, moves));
+    EXPECT_TRUE(moves.empty());
+}
+
+TEST_F(LiveViewTest, SaysWhenMovesWereLost)
+{
+    std::vector<SeenMove> moves;
+    std::uint64_t position = 0;
+    constexpr int kMoves = static_cast<int>(kLiveMoves) + 10;
+    for (int i = 0; i < kMoves; ++i) writer.record(1, i, Time(i));
+    EXPECT_FALSE(view.readMoves(position, moves));
+    ASSERT_FALSE(moves.empty());
+    EXPECT_GE(moves.front().raw, 10) << "the oldest were overwritten";
+    EXPECT_EQ(moves.back().raw, kMoves - 1);
+    EXPECT_TRUE(view.readMoves(position, moves));
+}
+
+TEST_F(LiveViewTest, NeverGivesAMoveThatIsBeingOverwritten)
+{
+    std::atomic<bool> isOver{false};
+    std::thread engine([&] {
+        for (int i = 1; !isOver; ++i) {
+            writer.record(static_cast<std::uint32_t>(i), i, Time(i));
+            if (i % 5000 == 0) std::this_thread::sleep_for(std::chrono::microseconds(20));
+        }
+    });
+    std::vector<SeenMove> moves;
+    std::uint64_t position = 0;
+    int torn = 0;
+    for (std::size_t count = 0; count < 300000; count += moves.size()) {
+        view.readMoves(position, moves);
+        for (const auto& move : moves)
+            torn += static_cast<int>(move.slot) != move.raw || move.time != Time(move.raw) ? 1 : 0;
     }
     isOver = true;
     engine.join();

@@ -88,6 +88,7 @@ void EngineSession::attach(std::unique_ptr<EngineLink> link)
         connect(m_death.get(), &QSocketNotifier::activated, this, &EngineSession::lose);
     }
     fetchStatus();
+    m_nextMove = m_values.events;
     Q_EMIT attached();
     if (m_wasLive) {
         m_wasLive = false;
@@ -151,8 +152,10 @@ void EngineSession::poll()
     if (m_values.generation != m_status.generation) {
         fetchStatus();
         if (!m_link || !m_view.read(slotCount(), m_values)) return;
+        m_nextMove = m_values.events;  // what came before had other slots
     }
     m_seenSequence = m_values.sequence;
+    m_view.readMoves(m_nextMove, m_moves);
     Q_EMIT valuesChanged();
 }
 

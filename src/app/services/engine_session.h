@@ -36,6 +36,9 @@ class EngineSession : public QObject
     [[nodiscard]] const EngineStatus& status() const { return m_status; }
     [[nodiscard]] const LiveSnapshot& values() const { return m_values; }
 
+    /// Every raw move since the values before, in order.
+    [[nodiscard]] const std::vector<SeenMove>& moves() const { return m_moves; }
+
     /// Whether the engine was there before this window.
     [[nodiscard]] bool hasFoundOne() const { return m_hasFoundOne; }
 
@@ -74,6 +77,8 @@ class EngineSession : public QObject
     LiveView m_view;
     EngineStatus m_status;
     LiveSnapshot m_values;
+    std::vector<SeenMove> m_moves;
+    std::uint64_t m_nextMove = 0;
     QTimer m_poll;
     QTimer m_retry;
     std::unique_ptr<QSocketNotifier> m_death;

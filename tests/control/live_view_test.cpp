@@ -105,16 +105,18 @@ TEST_F(LiveViewTest, NeverGivesAMoveThatIsBeingOverwritten)
     std::thread engine([&] {
         for (int i = 1; !isOver; ++i) {
             writer.record(static_cast<std::uint32_t>(i), i, Time(i));
-            if (i % 5000 == 0) std::this_thread::sleep_for(std::chrono::microseconds(20));
+            if (i % 20000 == 0) std::this_thread::sleep_for(std::chrono::microseconds(20));
         }
     });
     std::vector<SeenMove> moves;
-    std::uint64_t position = 0;
     int torn = 0;
-    for (std::size_t count = 0; count < 300000; count += moves.size()) {
+    for (std::size_t count = 0; count < 3000000; count += moves.size()) {
+        std::uint64_t position = 0;  // the whole ring, so that its oldest moves are overwritten
         view.readMoves(position, moves);
         for (const auto& move : moves)
             torn += static_cast<int>(move.slot) != move.raw || move.time != Time(move.raw) ? 1 : 0;
+        for (std::size_t i = 1; i < moves.size(); ++i)
+            torn += moves[i].raw != moves[i - 1].raw + 1 ? 1 : 0;
     }
     isOver = true;
     engine.join();

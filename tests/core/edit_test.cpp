@@ -39,6 +39,34 @@ TEST(Edit, KeyboardsAreNotHeldByThemselves)
     EXPECT_TRUE(adopt({{}, ControllerKind::Gamepad, {}}, {}).isHeld);
 }
 
+TEST(Edit, PuttingIntoTheRigAddsOrReplaces)
+{
+    Tangle tangle = newTangle();
+    auto stick = smallStick();
+    putIntoRig(tangle, stick);
+    stick.alias = "Another name";
+    putIntoRig(tangle, stick);
+    ASSERT_EQ(tangle.rig.size(), 1U);
+    EXPECT_EQ(tangle.rig[0].alias, "Another name");
+}
+
+TEST(Edit, CoveringRestWidensTheDeadZoneOrPutsOneFirst)
+{
+    auto tangle = newTangle();
+    const auto stick = smallStick();
+    ASSERT_TRUE(connect(tangle, stick, kX, {"jolly-1", axis(1)}));
+    ASSERT_TRUE(connect(tangle, stick, kX, {"jolly-1", axis(2)}));
+    ASSERT_TRUE(connect(tangle, stick, kY, {"jolly-1", axis(3)}));
+    tangle.strands[0].stages = {{Invert{}}, {DeadZone{0.02, 0.001, 0.1, 0.0}}};
+    tangle.strands[1].stages = {{Invert{}}};
+    coverRest(tangle, {stick.id, kX}, 0.009);
+    EXPECT_EQ(tangle.strands[0].stages,
+              (std::vector<Stage>{{Invert{}}, {DeadZone{0.02, 0.009, 0.1, 0.0}}}));
+    EXPECT_EQ(tangle.strands[1].stages,
+              (std::vector<Stage>{{DeadZone{0.009, 0.009, 0.0, 0.0}}, {Invert{}}}));
+    EXPECT_TRUE(tangle.strands[2].stages.empty()) << "of another axis";
+}
+
 TEST(Edit, ConnectingAStrangerTakesItIntoTheRig)
 {
     auto tangle = newTangle();

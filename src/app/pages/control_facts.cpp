@@ -95,14 +95,7 @@ void ControlFacts::setControl(const QString& step, const std::function<void(RigC
     auto rig = controller->rig;
     change(*findControl(rig, ref->code));
     if (rig == controller->rig) return;
-    m_studio.document().edit(step, [&](Tangle& tangle) {
-        auto* known = findController(tangle, rig.id);
-        if (known) {
-            *known = rig;
-        } else {
-            tangle.rig.push_back(rig);
-        }
-    });
+    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 void ControlFacts::showSelection()

@@ -95,6 +95,32 @@ RigController adopt(const ControllerDescription& description, const Tangle& tang
     return controller;
 }
 
+void putIntoRig(Tangle& tangle, const RigController& controller)
+{
+    if (auto* known = findController(tangle, controller.id)) {
+        *known = controller;
+    } else {
+        tangle.rig.push_back(controller);
+    }
+}
+
+void coverRest(Tangle& tangle, const Source& axis, double amount)
+{
+    for (auto& strand : tangle.strands) {
+        if (std::ranges::find(strand.sources, axis) == strand.sources.end()) continue;
+        const auto isDeadZone = [](const Stage& stage) {
+            return std::holds_alternative<DeadZone>(stage.parameters);
+        };
+        auto found = std::ranges::find_if(strand.stages, isDeadZone);
+        if (found == strand.stages.end())
+            found = strand.stages.insert(strand.stages.begin(),
+                                         {.parameters = DeadZone{0.0, 0.0, 0.0, 0.0}});
+        auto& zone = std::get<DeadZone>(found->parameters);
+        zone.below = std::max(zone.below, amount);
+        zone.above = std::max(zone.above, amount);
+    }
+}
+
 Result<std::string> connect(Tangle& tangle, const RigController& controller, ControlCode control,
                             const Target& target)
 {

@@ -20,6 +20,14 @@ namespace jolly
 /// and sides are guessed from the codes.
 [[nodiscard]] RigController adopt(const ControllerDescription& description, const Tangle& tangle);
 
+/// Makes the rig's entry of a controller what is given; adds it when the rig does not know it.
+void putIntoRig(Tangle& tangle, const RigController& controller);
+
+/// Gives every strand that begins at an axis a dead zone of at least `amount`, a part of a side in
+/// [0, DeadZone::kMost], around the axis' rest: the first dead zone it has grows, else one comes
+/// before its other stages.
+void coverRest(Tangle& tangle, const Source& axis, double amount);
+
 /// Weaves a strand from a control to a virtual control, taking the controller into the rig when it
 /// is not there. Fails with a sentence when the two do not fit; the tangle is as it was then.
 /// @return the id of the new strand.

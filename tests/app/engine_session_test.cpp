@@ -95,6 +95,27 @@ TEST_F(EngineSessionTest, ValuesAreToldOnlyWhenSomethingMoved)
     EXPECT_EQ(moved.count(), 1);
 }
 
+TEST_F(EngineSessionTest, EveryMoveIsToldOnceHoweverSeldomItLooks)
+{
+    isRunning = true;
+    session.begin();
+    const auto stick = local.world.plug(describe(smallStick()));
+    local.engine.step(local.world.now());
+    session.poll();
+    for (const int raw : {400, 401, 402}) local.world.move(stick, {{0, false, raw}});
+    local.engine.step(local.world.now());
+    session.poll();
+    const auto first = session.status().controllers[0].firstSlot;
+    ASSERT_EQ(session.moves().size(), 3U);
+    EXPECT_EQ(session.moves()[1].slot, first);
+    EXPECT_EQ(session.moves()[1].raw, 401);
+    local.world.move(stick, {{1, false, 7}});
+    local.engine.step(local.world.now());
+    session.poll();
+    ASSERT_EQ(session.moves().size(), 1U);
+    EXPECT_EQ(session.moves()[0].raw, 7);
+}
+
 TEST_F(EngineSessionTest, AnotherGenerationFetchesTheStatus)
 {
     isRunning = true;

@@ -45,7 +45,7 @@ class Scene
           studio(document, session),
           window(studio, dialogs)
     {
-        local.world.setNow(std::chrono::steady_clock::now().time_since_epoch());
+        studio.setClock([this] { return local.world.now(); });
         window.topBar().setClock([] { return QTime(14, 2, 30); });
         studio.setFollowing(false);
         if (!isEmpty) {
@@ -62,7 +62,43 @@ class Scene
     {
         static_cast<void>(session.goLive());
         settle();
-        act();
+        move(kBefore, kMoment);
+        m_played = kMoment;
+    }
+
+    /// Lets the whole rig move for a while, as it does in the pretend world.
+    void play(Time length)
+    {
+        constexpr Time kTick = std::chrono::milliseconds(16);
+        for (const auto end = m_played + length; m_played < end; m_played += kTick)
+            move(m_played, m_played + kTick);
+    }
+
+    void click(const char* name)
+    {
+        for (auto* button : window.findChildren<QAbstractButton*>(QLatin1String(name)))
+            if (button->isVisible()) button->click();
+        settle();
+    }
+
+    /// Moves the axes of the first controller there and back.
+    void sweep(std::int32_t low, std::int32_t high)
+    {
+        const auto& controls = m_script.controllers[0].controls;
+        for (const int part : {0, 25, 50, 75, 100, 60, 50}) {
+            std::vector<RawMove> moves;
+            for (std::size_t i = 0; i < controls.size(); ++i) {
+                if (controls[i].code.type != EventType::Abs || isHatCode(controls[i].code)) continue;
+                const auto scale = (controls[i].high - controls[i].low) / 1023.0;
+                const auto raw = (low + (high - low) * part / 100.0) * scale;
+                moves.push_back({static_cast<std::uint16_t>(i), false,
+                                 static_cast<std::int32_t>(raw + (i == 1 ? 3 : 0))});
+            }
+            local.world.setNow(local.world.now() + std::chrono::milliseconds(120));
+            local.world.move(m_handles[0], moves);
+            settle();
+        }
+        local.world.setNow(local.world.now() + std::chrono::seconds(1));
         settle();
     }
 
@@ -103,7 +139,8 @@ class Scene
         const auto& script = m_script.controllers[controller].controls[control];
         return script.code.type == EventType::Rel
                    ? Counts{}
-                   : positionAt(script, time, controller * 100 + control, 1);
+                   : positionAt(script, time, controller * 100 + control,
+                                static_cast<std::uint64_t>(time / std::chrono::milliseconds(8)));
     }
 
     void plugIn()
@@ -118,22 +155,26 @@ class Scene
     }
 
     /// Lets the rig move on, so that presses are real presses.
-    void act()
+    void move(Time from, Time to)
     {
+        local.world.setNow(local.world.now() + (to - from));
         for (std::size_t c = 0; c < m_handles.size(); ++c) {
             std::vector<RawMove> moves;
             for (std::size_t i = 0; i < m_script.controllers[c].controls.size(); ++i) {
-                const auto now = at(c, i, kMoment);
+                const auto before = at(c, i, from);
+                const auto now = at(c, i, to);
                 const auto place = static_cast<std::uint16_t>(i);
-                if (now.x != at(c, i, kBefore).x) moves.push_back({place, false, now.x});
-                if (now.y != at(c, i, kBefore).y) moves.push_back({place, true, now.y});
+                if (now.x != before.x) moves.push_back({place, false, now.x});
+                if (now.y != before.y) moves.push_back({place, true, now.y});
             }
             local.world.move(m_handles[c], moves);
         }
+        settle();
     }
 
     PretendScript m_script;
     std::vector<Handle> m_handles;
+    Time m_played = kBefore;
 };
 
 struct Shot {
@@ -167,6 +208,22 @@ const Shot kShots[] = {
      [](Scene& s) {
          s.goLive();
          s.select("skerry-stick", "ABS_X");
+         s.play(std::chrono::seconds(24));
+     }},
+    {"calibrate", false, false,
+     [](Scene& s) {
+         s.select("skerry-stick", "ABS_X");
+         s.click("calibrate");
+         s.sweep(20, 1000);
+     }},
+    {"calibrate-verdict", false, false,
+     [](Scene& s) {
+         s.select("skerry-stick", "ABS_X");
+         s.click("calibrate");
+         s.sweep(4, 1010);
+         s.click("calibration next");
+         for (const int high : {990, 1000, 1012}) s.sweep(20, high);
+         s.click("calibration next");
      }},
     {"rig-light", true, false, [](Scene& s) { s.select("orrin-wheel-900", "ABS_Y"); }},
     {"rig-empty", false, true, [](Scene&) {}},

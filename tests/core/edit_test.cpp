@@ -65,6 +65,10 @@ TEST(Edit, CoveringRestWidensTheDeadZoneOrPutsOneFirst)
     EXPECT_EQ(tangle.strands[1].stages,
               (std::vector<Stage>{{DeadZone{0.009, 0.009, 0.0, 0.0}}, {Invert{}}}));
     EXPECT_TRUE(tangle.strands[2].stages.empty()) << "of another axis";
+    EXPECT_EQ(coverOfRest(tangle.strands[0]), 0.009);
+    EXPECT_EQ(coverOfRest(tangle.strands[2]), 0.0);
+    tangle.strands[1].stages[0].isOn = false;
+    EXPECT_EQ(coverOfRest(tangle.strands[1]), 0.0) << "switched off, it covers nothing";
 }
 
 TEST(Edit, ConnectingAStrangerTakesItIntoTheRig)

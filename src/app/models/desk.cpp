@@ -99,4 +99,21 @@ Desk makeDesk(const Tangle& tangle, const EngineStatus& status)
     return desk;
 }
 
+const ControlDescription* describedAt(const EngineStatus& status, int slot)
+{
+    for (const auto& present : status.controllers) {
+        const auto place = slot - static_cast<int>(present.firstSlot);
+        const auto& controls = present.description.controls;
+        if (slot >= 0 && place >= 0 && place < static_cast<int>(controls.size()))
+            return &controls[static_cast<std::size_t>(place)];
+    }
+    return nullptr;
+}
+
+AxisRange rangeOf(const ControlDescription& described, const RigControl& axis)
+{
+    return {described.low, described.high,
+            axis.sides == Sides::Two ? axis.calibration.centre : described.low};
+}
+
 }  // namespace jolly::app

@@ -3,6 +3,7 @@
 
 #include "control/engine_client.h"
 #include "control/live_view.h"
+#include "core/calibration/axis_survey.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <QString>
@@ -46,6 +47,12 @@ struct Desk {
 };
 
 [[nodiscard]] Desk makeDesk(const Tangle& tangle, const EngineStatus& status);
+
+/// What a device itself says of the control at a place in the live block; null when none is there.
+[[nodiscard]] const ControlDescription* describedAt(const EngineStatus& status, int slot);
+
+/// The range of an axis as the device tells it, and where it should rest.
+[[nodiscard]] AxisRange rangeOf(const ControlDescription& described, const RigControl& axis);
 
 /// One control of one controller of the desk.
 struct ControlRef {

@@ -6,8 +6,6 @@
 #include "core/tangle/lookup.h"
 #include "format/tangle_text.h"
 
-#include <chrono>
-
 namespace jolly::app
 {
 
@@ -57,8 +55,7 @@ void Studio::rebuild()
 
 void Studio::lookAtValues()
 {
-    const auto now = std::chrono::steady_clock::now().time_since_epoch();
-    const auto touched = m_finder.look(m_desk, values(), now);
+    const auto touched = m_finder.look(m_desk, values(), now());
     if (touched) {
         m_touched = touched;
         Q_EMIT touchedChanged();

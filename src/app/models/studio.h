@@ -6,6 +6,8 @@
 #include "app/services/engine_session.h"
 
 #include <QObject>
+#include <chrono>
+#include <functional>
 
 namespace jolly::app
 {
@@ -50,6 +52,10 @@ class Studio : public QObject
     /// Weaves a copy of the remembered strand from the selected control: same stages, same targets.
     void pasteStrand();
 
+    /// The engine's clock, which moves carry; tests and pictures bring their own.
+    [[nodiscard]] Time now() const { return m_clock(); }
+    void setClock(std::function<Time()> clock) { m_clock = std::move(clock); }
+
     /// Says a sentence to the pilot.
     void say(const QString& sentence) { Q_EMIT said(sentence); }
 
@@ -77,6 +83,9 @@ class Studio : public QObject
     std::optional<ControlRef> m_touched;
     std::optional<Strand> m_copied;
     bool m_isFollowing = true;
+    std::function<Time()> m_clock = [] {
+        return Time(std::chrono::steady_clock::now().time_since_epoch());
+    };
 };
 
 }  // namespace jolly::app

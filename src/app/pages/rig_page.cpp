@@ -3,6 +3,7 @@
 
 #include "app/style/theme.h"
 
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <algorithm>
@@ -15,6 +16,7 @@ namespace
 
 constexpr int kCardWidth = 352;
 constexpr int kFactsWidth = 330;
+constexpr int kWalkWidth = 400;
 
 }  // namespace
 
@@ -30,10 +32,21 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
     m_area->setFocusPolicy(Qt::NoFocus);
     m_inside->setObjectName(QStringLiteral("scrolled"));
     m_area->setWidget(m_inside);
+    m_area->viewport()->installEventFilter(this);
     m_facts = new ControlFacts(studio);
     m_facts->setFixedWidth(kFactsWidth);
     row->addWidget(m_area, 1);
     row->addWidget(m_facts, 0, Qt::AlignTop);
+    m_calibration = new CalibrationCard(studio);
+    m_calibration->setFixedWidth(kWalkWidth);
+    m_calibration->hide();
+    row->addWidget(m_calibration);
+    connect(m_facts, &ControlFacts::calibrationWanted, this, &RigPage::calibrate);
+    connect(m_calibration, &CalibrationCard::ended, this, [this] {
+        m_calibration->hide();
+        m_facts->show();
+        m_facts->forget();
+    });
     buildEmpty();
     connect(&m_plates, &ControllerPlates::activated, this,
             [this](const ControlRef& ref) { m_studio.select(ref); });
@@ -47,9 +60,18 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
     connect(&studio, &Studio::valuesMoved, this, [this] {
         if (!isVisible()) return;
         m_plates.showValues();
+        m_facts->takeMoves();
+        m_calibration->takeMoves();
         m_facts->showValues();
     });
     rebuild();
+}
+
+void RigPage::calibrate(const std::string& controller)
+{
+    if (!m_calibration->begin(controller)) return;
+    m_facts->hide();
+    m_calibration->show();
 }
 
 void RigPage::buildEmpty()
@@ -87,6 +109,7 @@ void RigPage::rebuild()
     m_plates.rebuild();
     for (auto* plate : m_plates.plates()) plate->show();
     askWhichOne();
+    m_calibration->checkController();
     m_facts->showSelection();
     arrange();
 }
@@ -148,16 +171,17 @@ void RigPage::arrange()
     m_inside->resize(room, *std::ranges::max_element(bottoms));
 }
 
-void RigPage::resizeEvent(QResizeEvent*)
+bool RigPage::eventFilter(QObject* watched, QEvent* event)
 {
-    arrange();
+    if (event->type() == QEvent::Resize) arrange();
+    return QWidget::eventFilter(watched, event);
 }
 
 void RigPage::showEvent(QShowEvent*)
 {
     arrange();
     m_plates.showValues();
-    m_facts->showSelection();
+    m_facts->forget();
 }
 
 }  // namespace jolly::app

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/pages/control_facts.h"
 #include "app/pages/plate_list.h"
+#include "app/rig/calibration_card.h"
+#include "app/rig/control_facts.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -26,13 +27,14 @@ class RigPage : public QWidget
     void pretendRigWanted();
 
  protected:
-    void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
     void showEvent(QShowEvent* event) override;
 
  private:
     void rebuild();
     void arrange();
     void buildEmpty();
+    void calibrate(const std::string& controller);
     void askWhichOne();
     void settleDoubt(std::size_t rig, const Identity& identity);
 
@@ -44,6 +46,7 @@ class RigPage : public QWidget
     Card* m_doubt = nullptr;
     QVBoxLayout* m_doubtColumn = nullptr;
     ControlFacts* m_facts = nullptr;
+    CalibrationCard* m_calibration = nullptr;
 };
 
 }  // namespace jolly::app

@@ -128,8 +128,7 @@ void TopBar::setClock(std::function<QTime()> clock)
 void TopBar::showStatus()
 {
     const auto& session = m_studio.session();
-    const auto ago =
-        std::chrono::steady_clock::now().time_since_epoch() - session.status().liveSince;
+    const auto ago = m_studio.now() - session.status().liveSince;
     const auto since = m_clock().addMSecs(
         -static_cast<int>(std::chrono::duration_cast<std::chrono::milliseconds>(ago).count()));
     m_live->setLive(session.isLive(), since.toString(QStringLiteral("HH:mm")));

@@ -20,7 +20,7 @@ constexpr double kRestBand = 0.015;
 constexpr Time kRestLasts = std::chrono::milliseconds(600);
 constexpr Time kSwingsOut = std::chrono::milliseconds(200);
 constexpr double kAway = 0.05;
-constexpr double kSameRest = 0.1;
+constexpr double kSameRest = 0.05;
 constexpr double kNearRest = 0.25;
 constexpr Time kJitterSpan = std::chrono::seconds(1);
 

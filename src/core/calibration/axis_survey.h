@@ -57,7 +57,7 @@ struct AxisFindings {
 /// - It **rests** when it stays within 1.5 % of the range for 0.6 s; the first and last 0.2 s are
 ///   left out, since a spring swings out and the next move begins gently. A new rest begins only
 ///   after it went 5 % away.
-/// - Rests count when they lie within a tenth of the range of the one that is nearest to where the
+/// - Rests count when they lie within a twentieth of the range of the one that is nearest to where the
 ///   axis should rest, and that one within a quarter: else it was held there by hand.
 ///
 /// @param samples  in the order of time.

@@ -57,6 +57,11 @@ Sides guessSides(ControlCode code, ControllerKind kind)
     return isLever || isTrigger ? Sides::One : Sides::Two;
 }
 
+bool isDeadZone(const Stage& stage)
+{
+    return std::holds_alternative<DeadZone>(stage.parameters);
+}
+
 }  // namespace
 
 Tangle newTangle()
@@ -104,17 +109,23 @@ void putIntoRig(Tangle& tangle, const RigController& controller)
     }
 }
 
+double coverOfRest(const Strand& strand)
+{
+    const auto found = std::ranges::find_if(strand.stages, isDeadZone);
+    if (found == strand.stages.end() || !found->isOn) return 0.0;
+    const auto& zone = std::get<DeadZone>(found->parameters);
+    return std::min(zone.below, zone.above);
+}
+
 void coverRest(Tangle& tangle, const Source& axis, double amount)
 {
     for (auto& strand : tangle.strands) {
         if (std::ranges::find(strand.sources, axis) == strand.sources.end()) continue;
-        const auto isDeadZone = [](const Stage& stage) {
-            return std::holds_alternative<DeadZone>(stage.parameters);
-        };
         auto found = std::ranges::find_if(strand.stages, isDeadZone);
         if (found == strand.stages.end())
             found = strand.stages.insert(strand.stages.begin(),
                                          {.parameters = DeadZone{0.0, 0.0, 0.0, 0.0}});
+        found->isOn = true;
         auto& zone = std::get<DeadZone>(found->parameters);
         zone.below = std::max(zone.below, amount);
         zone.above = std::max(zone.above, amount);

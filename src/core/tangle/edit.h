@@ -23,6 +23,9 @@ namespace jolly
 /// Makes the rig's entry of a controller what is given; adds it when the rig does not know it.
 void putIntoRig(Tangle& tangle, const RigController& controller);
 
+/// The part of a side around rest that the strand's first dead zone covers; 0 when it has none.
+[[nodiscard]] double coverOfRest(const Strand& strand);
+
 /// Gives every strand that begins at an axis a dead zone of at least `amount`, a part of a side in
 /// [0, DeadZone::kMost], around the axis' rest: the first dead zone it has grows, else one comes
 /// before its other stages.

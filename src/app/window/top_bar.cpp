@@ -11,6 +11,8 @@
 #include <QPainterPath>
 #include <QTime>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
 
 namespace jolly::app
 {
@@ -102,6 +104,8 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     connect(&studio.document(), &Document::changed, this, &TopBar::showTitle);
     connect(&studio.document(), &Document::fileChanged, this, &TopBar::showTitle);
     connect(&studio, &Studio::deskChanged, this, &TopBar::showStatus);
+    connect(&studio, &Studio::valuesMoved, this, &TopBar::showRate);
+    connect(&m_second, &QTimer::timeout, this, &TopBar::showRate);
     connect(&m_second, &QTimer::timeout, this, &TopBar::showDelay);
     m_second.start(1000);
     showTitle();
@@ -136,15 +140,24 @@ void TopBar::showStatus()
     showDelay();
 }
 
+void TopBar::showRate()
+{
+    constexpr Time kSecond = std::chrono::seconds(1);
+    const auto ago = m_studio.now() - m_lastRate;
+    if (ago < kSecond) return;
+    const auto count = m_studio.values().events;
+    const double events = static_cast<double>(count - std::min(count, m_lastEvents));
+    m_lastRate = m_studio.now();
+    m_lastEvents = count;
+    m_rate->setText(m_studio.session().isAttached()
+                        ? tr("%1 events/s").arg(std::lround(events / inSeconds(ago)))
+                        : QString());
+}
+
 void TopBar::showDelay()
 {
     const auto& values = m_studio.values();
-    const auto events = values.events - std::min(values.events, m_lastEvents);
     const bool isAttached = m_studio.session().isAttached();
-    if (!m_second.isActive() || sender() == &m_second) {
-        m_lastEvents = values.events;
-        m_rate->setText(isAttached ? tr("%1 events/s").arg(events) : QString());
-    }
     const auto micro = std::chrono::duration_cast<std::chrono::microseconds>(values.delay).count();
     m_delay->setText(
         !isAttached ? tr("no engine yet")

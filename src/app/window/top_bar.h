@@ -35,6 +35,7 @@ class TopBar : public QWidget
  private:
     void showTitle();
     void showStatus();
+    void showRate();
     void showDelay();
 
     Studio& m_studio;
@@ -47,6 +48,7 @@ class TopBar : public QWidget
     QTimer m_second;
     std::function<QTime()> m_clock = &QTime::currentTime;
     std::uint64_t m_lastEvents = 0;
+    Time m_lastRate{};
 };
 
 }  // namespace jolly::app

@@ -91,6 +91,8 @@ int Program::end(double seconds)
         readOnce(0.01);
         if (waitpid(m_pid, &status, WNOHANG) != m_pid) continue;
         m_pid = -1;
+        while (readOnce(0.0)) {  // what it printed last
+        }
         return WIFEXITED(status) ? WEXITSTATUS(status) : -1;
     }
     return -1;

@@ -29,9 +29,10 @@ void addStatus(CLI::App& app, ExitCode& code);
 void addLive(CLI::App& app, ExitCode& code);
 void addDown(CLI::App& app, ExitCode& code);
 void addReplay(CLI::App& app, ExitCode& code);
+void addMeasure(CLI::App& app, ExitCode& code);
 
-inline constexpr auto kCommands = {addDevices, addWatch, addCheck, addRun,
-                                   addStatus,  addLive,  addDown,  addReplay};
+inline constexpr auto kCommands = {addDevices, addWatch, addCheck,  addRun,    addStatus,
+                                   addLive,    addDown,  addReplay, addMeasure};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/commands.h"
+#include "cli/moves.h"
 #include "core/plan/machine.h"
 #include "core/tangle/lookup.h"
 #include "format/files.h"
@@ -7,8 +7,6 @@
 
 #include <nlohmann/json.hpp>
 
-#include <cmath>
-#include <fstream>
 #include <iostream>
 #include <memory>
 
@@ -20,33 +18,27 @@ namespace
 
 using Json = nlohmann::ordered_json;
 
-/// One line of a moves file, bound to the tangle.
-struct Move {
-    double t = 0.0;
-    std::string controller;
-    std::uint32_t input = 0;
-    bool isHatY = false;
-    std::int32_t raw = 0;
-};
-
 /// Feeds recorded moves through a tangle in virtual time.
 class Replay
 {
  public:
     explicit Replay(const Tangle& tangle) : m_tangle(tangle), m_machine(compile(tangle)) {}
 
-    /// @return what is wrong with the line, as a sentence; empty when nothing is.
-    std::string feed(const std::string& line)
+    /// @return what is wrong with the move, as the end of a sentence; empty when nothing is.
+    std::string feed(const RecordedMove& move)
     {
-        Move move;
-        if (auto wrong = read(line, move); !wrong.empty()) return wrong;
-        if (move.t < m_t)
-            return "its time is before that of the line above; moves go forward in time";
+        const auto* controller = findBy(m_tangle.rig, &RigController::alias, move.controller);
+        if (!controller) controller = findController(m_tangle, move.controller);
+        if (!controller) return "the tangle has no controller \"" + move.controller + "\"";
+        const auto rig = static_cast<std::size_t>(controller - m_tangle.rig.data());
+        const auto code = isHatCode(move.control) ? hatOf(move.control) : move.control;
+        const auto input = m_machine.plan().inputOf(rig, code);
+        if (!input) return move.controller + " has no control " + toText(move.control);
         if (move.t != m_t || move.controller != m_controller || m_machine.isFull()) flush();
         m_t = move.t;
         m_controller = move.controller;
         const auto time = std::chrono::duration_cast<Time>(std::chrono::duration<double>(move.t));
-        m_machine.move(move.input, move.isHatY, move.raw, time);
+        m_machine.move(*input, isHatY(move.control), move.raw, time);
         return {};
     }
 
@@ -58,41 +50,6 @@ class Replay
     }
 
  private:
-    std::string read(const std::string& line, Move& move) const
-    {
-        const auto json = Json::parse(line, nullptr, false);
-        const char* const kExpected =
-            "expected {\"t\": seconds, \"controller\": alias, \"control\": \"ABS_X\", \"raw\": "
-            "512}";
-        if (!json.is_object() || !json.contains("t") || !json["t"].is_number() ||
-            !json.contains("raw") || !json["raw"].is_number_integer() ||
-            !json.contains("controller") || !json["controller"].is_string() ||
-            !json.contains("control") || !json["control"].is_string()) {
-            return kExpected;
-        }
-        const double raw = json["raw"];
-        if (std::abs(raw) > 2147483647.0) return "its raw count is larger than any device's";
-        move.t = json["t"];
-        move.raw = static_cast<std::int32_t>(raw);
-        move.controller = json["controller"];
-        return bind(json["control"], move);
-    }
-
-    std::string bind(const std::string& control, Move& move) const
-    {
-        const auto* controller = findBy(m_tangle.rig, &RigController::alias, move.controller);
-        if (!controller) controller = findController(m_tangle, move.controller);
-        if (!controller) return "the tangle has no controller \"" + move.controller + "\"";
-        const auto code = parseControlCode(control);
-        if (!code) return "\"" + control + "\" is no control; expected a name such as \"ABS_X\"";
-        const auto rig = static_cast<std::size_t>(controller - m_tangle.rig.data());
-        const auto input = m_machine.plan().inputOf(rig, isHatCode(*code) ? hatOf(*code) : *code);
-        if (!input) return move.controller + " has no control " + control;
-        move.input = *input;
-        move.isHatY = isHatY(*code);
-        return {};
-    }
-
     void print(const Change& change) const
     {
         const auto& output = m_machine.plan().outputs[change.output];
@@ -122,27 +79,17 @@ class Replay
 ExitCode replay(const std::string& file, const std::string& movesFile)
 {
     const auto text = format::readText(file);
-    const auto moves = format::readText(movesFile);
-    for (const auto* each : {&text, &moves}) {
-        if (*each) continue;
-        complain(each->error());
+    if (!text) {
+        complain(text.error());
         return ExitCode::Usage;
     }
     const auto read = format::readTangle(*text);
     complain(read.problems, file);
     if (hasErrors(read.problems)) return ExitCode::Faulty;
     Replay replay(read.tangle);
-    std::istringstream in(*moves);
-    int number = 0;
-    for (std::string line; std::getline(in, line);) {
-        ++number;
-        if (line.find_first_not_of(" \t\r") == std::string::npos) continue;
-        if (const auto wrong = replay.feed(line); !wrong.empty()) {
-            std::cerr << movesFile << ":" << number << ": this line was not replayed: " << wrong
-                      << "." << std::endl;
-            return ExitCode::Usage;
-        }
-    }
+    const auto code =
+        forEachMove(movesFile, [&](const RecordedMove& move) { return replay.feed(move); });
+    if (code != ExitCode::Fine) return code;
     replay.flush();
     return ExitCode::Fine;
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/first_look.h"
+#include "cli/moves.h"
 #include "cli/open_world.h"
 
 #include <cmath>
@@ -21,10 +22,19 @@ volatile std::sig_atomic_t g_isStopped = 0;
 class Teller : public FirstLook
 {
  public:
-    void frame(Handle handle, std::span<const RawMove> moves, Time) noexcept override
+    /// @param wantsJson  every count, as a line of a moves file.
+    explicit Teller(bool wantsJson) : m_wantsJson(wantsJson) {}
+
+    void frame(Handle handle, std::span<const RawMove> moves, Time time) noexcept override
     {
         auto& seen = controllers[handle];
-        for (const auto& move : moves) tell(seen, move);
+        for (const auto& move : moves) {
+            if (m_wantsJson) {
+                write(seen, move, time);
+            } else {
+                tell(seen, move);
+            }
+        }
     }
     void trouble(const Problem& problem) override
     {
@@ -32,6 +42,14 @@ class Teller : public FirstLook
     }
 
  private:
+    static void write(const Seen& seen, const RawMove& move, Time time)
+    {
+        auto code = seen.description.controls[move.control].code;
+        if (move.isHatY) ++code.code;
+        std::cout << writeMove({inSeconds(time), seen.description.identity.name, code, move.raw})
+                  << std::endl;
+    }
+
     static void tell(Seen& seen, const RawMove& move)
     {
         const auto& control = seen.description.controls[move.control];
@@ -50,9 +68,11 @@ class Teller : public FirstLook
         }
         std::cout << std::endl;
     }
+
+    bool m_wantsJson;
 };
 
-ExitCode watch(const WorldChoice& choice, double seconds)
+ExitCode watch(const WorldChoice& choice, double seconds, bool wantsJson)
 {
     const auto world = choice.open();
     if (!world) {
@@ -60,7 +80,7 @@ ExitCode watch(const WorldChoice& choice, double seconds)
         return codeOf(world.error());
     }
     std::signal(SIGINT, [](int) { g_isStopped = 1; });
-    Teller teller;
+    Teller teller(wantsJson);
     const auto end = seconds > 0.0 ? (*world)->now() + std::chrono::duration_cast<Time>(
                                                            std::chrono::duration<double>(seconds))
                                    : Time::max();
@@ -78,6 +98,7 @@ void addWatch(CLI::App& app, ExitCode& code)
     struct Options {
         WorldChoice world;
         double seconds = 0.0;
+        bool wantsJson = false;
     };
     auto options = std::make_shared<Options>();
     auto* command =
@@ -85,7 +106,10 @@ void addWatch(CLI::App& app, ExitCode& code)
     options->world.addTo(*command);
     command->add_option("--for", options->seconds, "End after so many seconds")
         ->check(CLI::PositiveNumber);
-    command->callback([options, &code] { code = watch(options->world, options->seconds); });
+    command->add_flag("--json", options->wantsJson,
+                      "Every count, one JSON object a line, for replay and measure");
+    command->callback(
+        [options, &code] { code = watch(options->world, options->seconds, options->wantsJson); });
 }
 
 }  // namespace jolly

@@ -101,7 +101,7 @@ TEST(Cli, ReplayNamesTheLineThatIsWrong)
         "{\"t\": 1, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 5}\n";
     const auto says = [&](const std::string& line, const std::string& text) {
         expect({"replay", kDemo, "--moves", temporary("moves", good + line)}, 2,
-               ":2: this line was not replayed: " + text);
+               ":2: this line was not taken: " + text);
     };
     says("nonsense", "expected {\"t\": seconds");
     says("{\"t\": 0.5, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 5}",
@@ -114,6 +114,34 @@ TEST(Cli, ReplayNamesTheLineThatIsWrong)
          "Skerry Stick has no control ABS_Z");
     says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 1e300}",
          "expected");
+}
+
+TEST(Cli, WhatWatchRecordsIsMeasured)
+{
+    const auto worn = (testData() / "replay" / "worn-stick.jsonl").string();
+    expect({"measure", "Skerry Stick", "--moves", worn, "--tangle", kDemo}, 0,
+           "Roll (ABS_X)\n"
+           "  counts 20 to 1000 of 0 to 1023, in steps of 1\n"
+           "  rest 512, 3 times, drift 4, jitter 2\n"
+           "  Reaches 95.8 % of its travel, which becomes the whole. Rests within 1.0 %: a dead "
+           "zone of 1.3 % covers it. Jitters by 2 counts, which will be no move.\n");
+    const auto [code, recorded] = run({"watch", "--world", kWorld, "--for", "2", "--json"});
+    EXPECT_EQ(code, 0);
+    const auto moves = temporary("recorded", recorded.substr(recorded.find('{')));
+    expect({"measure", "Twinlever Q2", "--moves", moves, "--tangle", kDemo, "--json"}, 0,
+           "\"name\": \"Left lever\"");
+}
+
+TEST(Cli, MeasuringNamesWhatItCannotMeasure)
+{
+    expect({"measure", "Twinlever Q2", "--world", kWorld, "--for", "1"}, 0, "(ABS_X)");
+    expect({"measure", "Skerry", "--world", kWorld}, 3,
+           "No controller that you may read is called \"Skerry\". There are: \"Skerry Stick\"");
+    expect({"measure", "Bodger Box 24", "--world", kWorld}, 3,
+           "Bodger Box 24 has no axes, so there is nothing to measure.");
+    expect({"measure", "Skerry Stick", "--moves", "/dev/null"}, 2, "--tangle");
+    expect({"measure", "Nobody", "--moves", "/dev/null", "--tangle", kDemo}, 2,
+           "has no controller \"Nobody\"");
 }
 
 TEST(Cli, AFlightIsTalkedToFromOutside)

@@ -60,10 +60,15 @@ TEST(AxisSurvey, AMovingAxisDoesNotRest)
 
 TEST(AxisSurvey, ASlowCreepIsOneRest)
 {
-    EXPECT_EQ(AxisSeries(500).moveTo(560, 20.0).survey(kStick).rests.size(), 1U);
+    EXPECT_EQ(AxisSeries(500).moveTo(525, 20.0).survey(kStick).rests.size(), 1U);
     AxisSeries jumpy(500);
-    jumpy.stay(1.0).moveTo(530, 0.1).stay(1.0);
-    EXPECT_EQ(jumpy.survey(kStick).rests.size(), 1U) << "3 % are no new throw";
+    jumpy.stay(1.0).moveTo(525, 0.1).stay(1.0);
+    EXPECT_EQ(jumpy.survey(kStick).rests.size(), 1U) << "2.5 % are no new throw";
+}
+
+TEST(AxisSurvey, ASlowMoveIsNoRest)
+{
+    EXPECT_THAT(AxisSeries(440).moveTo(560, 20.0).survey(kStick).rests, IsEmpty());
 }
 
 TEST(AxisSurvey, WhatIsHeldByHandIsNoRest)

@@ -70,6 +70,16 @@ TEST(Judge, ACleanAxisIsSaidToBeClean)
     EXPECT_THAT(verdict.words, HasSubstr("Clean"));
 }
 
+TEST(Judge, AHalfHeartedMoveSetsNoEnds)
+{
+    const auto verdict = judgeStick(AxisSeries(500).moveTo(300).moveTo(600).moveTo(500),
+                                    AxisSeries(500).moveTo(600).moveTo(504).stay(2.0));
+    EXPECT_EQ(verdict.calibration, (Calibration{0, 504, 1000, 0}));
+    EXPECT_THAT(
+        verdict.words,
+        HasSubstr("Moved through 30.0 % of its travel only, so its ends stay as they are."));
+}
+
 TEST(Judge, AnAxisThatWasNotMovedStaysAsItIs)
 {
     const AxisRange far{0, 1000, 0};

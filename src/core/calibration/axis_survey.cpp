@@ -20,6 +20,7 @@ constexpr double kRestBand = 0.015;
 constexpr Time kRestLasts = std::chrono::milliseconds(600);
 constexpr Time kSwingsOut = std::chrono::milliseconds(200);
 constexpr double kAway = 0.05;
+constexpr double kMostCreep = 0.03;
 constexpr double kSameRest = 0.05;
 constexpr double kNearRest = 0.25;
 constexpr Time kJitterSpan = std::chrono::seconds(1);
@@ -203,6 +204,15 @@ std::vector<Rest> joined(const Series& series, const std::vector<Rest>& stretche
     return rests;
 }
 
+std::int32_t spreadOf(const Series& series, const Rest& rest, const Calm& calm)
+{
+    Band band;
+    for (auto i = rest.first; i <= rest.last; ++i) {
+        if (calm.has(series, i)) band.take(series.raw(i));
+    }
+    return band.spread();
+}
+
 /// The largest spread within a second.
 std::int32_t jitterOf(const Series& series, const Rest& rest, const Calm& calm)
 {
@@ -234,6 +244,9 @@ void findRests(const Series& series, const AxisRange& range, AxisFindings& findi
         const Calm calm(series, rest);
         all.push_back({rest, calm, medianOf(series, rest, calm)});
     }
+    std::erase_if(all, [&](const auto& each) {
+        return spreadOf(series, each.rest, each.calm) > kMostCreep * travel;
+    });
     const auto nearest = std::ranges::min_element(
         all, {}, [&](const auto& each) { return distance(each.median, range.rest); });
     if (nearest == all.end() || distance(nearest->median, range.rest) > kNearRest * travel) return;

@@ -56,9 +56,9 @@ struct AxisFindings {
 ///   that from where it was.
 /// - It **rests** when it stays within 1.5 % of the range for 0.6 s; the first and last 0.2 s are
 ///   left out, since a spring swings out and the next move begins gently. A new rest begins only
-///   after it went 5 % away.
-/// - Rests count when they lie within a twentieth of the range of the one that is nearest to where the
-///   axis should rest, and that one within a quarter: else it was held there by hand.
+///   after it went 5 % away; what creeps through more than 3 % is a slow move and no rest.
+/// - Rests count when they lie within a twentieth of the range of the one that is nearest to where
+///   the axis should rest, and that one within a quarter: else it was held there by hand.
 ///
 /// @param samples  in the order of time.
 /// @param until    when the last count ended; not before the last sample.

@@ -12,10 +12,12 @@ namespace jolly
 namespace
 {
 
-constexpr double kMoved = 0.1;  // of the range: less is no walk to the ends
+constexpr double kMoved = 0.02;     // of the range: less is not moved
+constexpr double kToItsEnds = 0.5;  // less is no walk to both ends
 constexpr double kWholeReach = 0.995;
 constexpr double kTickedReach = 0.9;
 constexpr double kMostNoise = 0.005;
+constexpr std::int32_t kMostNoiseCounts = 2;  // whatever the range: a step or two
 constexpr double kMargin = 1.25;
 constexpr double kMostDeadZone = 0.5;
 constexpr std::size_t kMostSamples = 400'000;
@@ -27,13 +29,14 @@ double reachOf(const AxisFindings& ends, const AxisRange& range)
 
 bool hasJitter(const AxisFindings& rests, const AxisRange& range)
 {
-    return rests.jitter > 0 && rests.jitter <= kMostNoise * range.travel();
+    return rests.jitter > 0 &&
+           (rests.jitter <= kMostNoiseCounts || rests.jitter <= kMostNoise * range.travel());
 }
 
 Calibration offer(const AxisFindings& ends, const AxisFindings& rests, const AxisRange& range,
                   Sides sides, Calibration calibration)
 {
-    if (reachOf(ends, range) >= kMoved) {
+    if (reachOf(ends, range) >= kToItsEnds) {
         const auto inset = hasJitter(rests, range) ? rests.jitter : 0;
         calibration.low = ends.low + inset;
         calibration.high = ends.high - inset;
@@ -114,8 +117,11 @@ AxisVerdict judge(const AxisFindings& ends, const AxisFindings& rests, const Axi
     }
     if (reach >= kWholeReach) {
         verdict.words = "Reaches its whole travel. ";
-    } else if (reach >= kMoved) {
+    } else if (reach >= kToItsEnds) {
         verdict.words = "Reaches " + percent(reach) + " of its travel, which becomes the whole. ";
+    } else if (reach >= kMoved) {
+        verdict.words = "Moved through " + percent(reach) +
+                        " of its travel only, so its ends stay as they are. ";
     } else {
         verdict.words = "Not moved to its ends: they stay as they are. ";
     }

@@ -21,8 +21,9 @@ struct AxisVerdict {
 /// Judges an axis by what it did while it was moved to its ends and while it was let go.
 ///
 /// The ends that were reached become the ends; where it rested becomes its rest; jitter of at most
-/// half a percent of the travel becomes noise that is no move. The dead zone is a quarter larger
-/// than what was seen, since the next flight is longer than the walk.
+/// two counts or half a percent of the range becomes noise that is no move. Ends count only
+/// when more than half of the range was moved through. The dead zone is a quarter larger than what
+/// was seen, since the next flight is longer than the walk.
 [[nodiscard]] AxisVerdict judge(const AxisFindings& ends, const AxisFindings& rests,
                                 const AxisRange& range, Sides sides, const Calibration& present);
 

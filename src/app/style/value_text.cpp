@@ -4,8 +4,12 @@
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 
+#include <QGlyphRun>
+#include <QHash>
+#include <QRawFont>
 #include <algorithm>
 #include <cmath>
+#include <list>
 
 namespace jolly::app
 {
@@ -13,37 +17,77 @@ namespace jolly::app
 namespace
 {
 
-qreal digitWidth(const QFontMetricsF& metrics)
-{
-    qreal widest = 0;
-    for (char c = '0'; c <= '9'; ++c)
-        widest = std::max(widest, metrics.horizontalAdvance(QLatin1Char(c)));
-    return widest;
-}
+struct Glyph {
+    quint32 index = 0;
+    qreal advance = 0.0;
+};
 
-qreal widthOf(const QFontMetricsF& metrics, const QString& text, qreal digit)
+/// A font as values are drawn with it: looked up once, since values are drawn sixty times a second.
+class ValueFont
 {
-    qreal width = 0;
-    for (const auto c : text) width += c.isDigit() ? digit : metrics.horizontalAdvance(c);
-    return width;
+ public:
+    explicit ValueFont(const QFont& font) : m_font(font), m_raw(QRawFont::fromFont(font))
+    {
+        for (char c = '0'; c <= '9'; ++c)
+            m_digit = std::max(m_digit, glyphOf(QLatin1Char(c)).advance);
+    }
+
+    [[nodiscard]] bool is(const QFont& font) const { return font == m_font; }
+    [[nodiscard]] const QRawFont& raw() const { return m_raw; }
+
+    [[nodiscard]] const Glyph& glyphOf(QChar c)
+    {
+        auto found = m_glyphs.constFind(c);
+        if (found == m_glyphs.constEnd()) {
+            const auto indexes = m_raw.glyphIndexesForString(c);
+            const auto advances = m_raw.advancesForGlyphIndexes(indexes);
+            found = m_glyphs.insert(c, {indexes.value(0), advances.value(0).x()});
+        }
+        return *found;
+    }
+    [[nodiscard]] qreal cellOf(QChar c) { return c.isDigit() ? m_digit : glyphOf(c).advance; }
+
+ private:
+    QFont m_font;
+    QRawFont m_raw;
+    qreal m_digit = 0.0;
+    QHash<QChar, Glyph> m_glyphs;
+};
+
+ValueFont& valueFont(const QFont& font)
+{
+    static std::list<ValueFont> fonts;
+    const auto found = std::ranges::find_if(fonts, [&](const auto& f) { return f.is(font); });
+    return found == fonts.end() ? fonts.emplace_back(font) : *found;
 }
 
 }  // namespace
 
 void drawValue(QPainter& painter, const QRectF& rect, Qt::Alignment alignment, const QString& text)
 {
-    const QFontMetricsF metrics(painter.font());
-    const qreal digit = digitWidth(metrics);
+    auto& font = valueFont(painter.font());
+    qreal width = 0.0;
+    for (const auto c : text) width += font.cellOf(c);
     qreal x = rect.left();
-    if (alignment & Qt::AlignRight) x = rect.right() - widthOf(metrics, text, digit);
-    if (alignment & Qt::AlignHCenter) x = rect.center().x() - widthOf(metrics, text, digit) / 2;
-    const qreal y = rect.center().y() + (metrics.ascent() - metrics.descent()) / 2;
+    if (alignment & Qt::AlignRight) x = rect.right() - width;
+    if (alignment & Qt::AlignHCenter) x = rect.center().x() - width / 2;
+    const qreal y = rect.center().y() + (font.raw().ascent() - font.raw().descent()) / 2;
+    QList<quint32> indexes;
+    QList<QPointF> places;
     for (const auto c : text) {
-        const qreal own = metrics.horizontalAdvance(c);
-        const qreal cell = c.isDigit() ? digit : own;
-        painter.drawText(QPointF(x + (cell - own) / 2, y), QString(c));
+        const auto& glyph = font.glyphOf(c);
+        const qreal cell = font.cellOf(c);
+        indexes << glyph.index;
+        places << QPointF(x + (cell - glyph.advance) / 2, y);
         x += cell;
     }
+    if (indexes.contains(0))  // another font has that sign
+        return painter.drawText(rect, int(alignment | Qt::AlignVCenter), text);
+    QGlyphRun run;
+    run.setRawFont(font.raw());
+    run.setGlyphIndexes(indexes);
+    run.setPositions(places);
+    painter.drawGlyphRun({0, 0}, run);
 }
 
 QString percentText(double value, bool isTwoSided)

@@ -2,6 +2,7 @@
 #include "app/faceplate/control_view.h"
 
 #include "app/faceplate/control_painter.h"
+#include "app/style/palette.h"
 
 #include <QApplication>
 #include <QKeyEvent>
@@ -31,6 +32,7 @@ ControlView::ControlView(Shape shape, std::vector<PlateControl> controls, QWidge
     : QWidget(parent), m_shape(shape), m_controls(std::move(controls)), m_states(m_controls.size())
 {
     setObjectName(m_controls.front().id);
+    setAttribute(Qt::WA_OpaquePaintEvent);  // else what lies beneath is painted at every move, too
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(describe());
     setToolTip(describe());
@@ -74,6 +76,7 @@ QPointF ControlView::anchor() const
 void ControlView::paintEvent(QPaintEvent*)
 {
     QPainter painter(this);
+    painter.fillRect(rect(), jolly::app::palette().card);
     painter.setRenderHint(QPainter::Antialiasing);
     paintControl(painter, *this);
 }

@@ -51,6 +51,7 @@ void ThreadOverlay::setThreads(std::vector<Thread> threads)
     if (std::ranges::equal(threads, m_threads, isSame)) return;
     const auto region = regionOf(m_threads) + regionOf(threads);
     m_threads = std::move(threads);
+    setVisible(!m_threads.empty());  // else it takes part in every repaint beneath it
     update(region);
 }
 

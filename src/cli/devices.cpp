@@ -26,6 +26,8 @@ void print(const ControllerDescription& d)
     std::cout << d.identity.name << "\n  port "
               << (d.identity.phys.empty() ? "unknown" : d.identity.phys);
     if (!d.identity.uniq.empty()) std::cout << ", serial " << d.identity.uniq;
+    if (!d.driver.empty()) std::cout << ", driver " << d.driver;
+    for (const auto& node : d.nodes) std::cout << ", " << node;
     std::cout << "\n  " << countOf(d, ControlKind::Axis) << " axes, "
               << countOf(d, ControlKind::Button) << " buttons, " << countOf(d, ControlKind::Hat)
               << " hats, " << countOf(d, ControlKind::Turner) << " turners\n ";

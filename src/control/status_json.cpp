@@ -56,6 +56,8 @@ Json toJson(const PresentController& c)
             {"rig", c.rig},
             {"hold", nameOf(c.hold, kHolds)},
             {"firstSlot", c.firstSlot},
+            {"driver", c.description.driver},
+            {"nodes", c.description.nodes},
             {"controls", controls}};
 }
 
@@ -67,6 +69,8 @@ PresentController controllerOf(const Json& j)
     c.rig = j.at("rig");
     c.hold = enumOf<Hold>(j.at("hold"), kHolds);
     c.firstSlot = j.at("firstSlot");
+    c.description.driver = j.at("driver");
+    c.description.nodes = j.at("nodes");
     for (const auto& control : j.at("controls")) {
         const auto code = parseControlCode(control.at("code").get<std::string>());
         c.description.controls.push_back({code.value_or(ControlCode{}),

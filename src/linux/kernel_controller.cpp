@@ -59,10 +59,11 @@ void KernelController::addNodesWithNews(std::vector<int>& fds) const
 ControllerDescription KernelController::description() const
 {
     const auto& first = *m_nodes.front();
-    ControllerDescription description{first.identity(), first.kind(), {}};
+    ControllerDescription description{first.identity(), first.kind(), {}, m_driver, {}};
     std::uint8_t number = 0;
     for (const auto& node : m_nodes) {
         for (const auto& control : node->controls(number)) description.controls.push_back(control);
+        description.nodes.push_back(node->path());
         ++number;
     }
     return description;

@@ -15,7 +15,9 @@ namespace jolly
 class KernelController
 {
  public:
-    KernelController(Handle handle, std::string group) : m_handle(handle), m_group(std::move(group))
+    /// @param group  what all nodes of the device have in common.
+    KernelController(std::string group, std::string driver)
+        : m_group(std::move(group)), m_driver(std::move(driver))
     {
     }
 
@@ -44,8 +46,9 @@ class KernelController
     void release() noexcept;
 
  private:
-    Handle m_handle;
+    Handle m_handle = 0;
     std::string m_group;
+    std::string m_driver;
     std::vector<std::unique_ptr<EventNode>> m_nodes;
 };
 

@@ -173,7 +173,7 @@ void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, Time s
     watchFd((*node)->fd());
     auto found = std::ranges::find(m_controllers, news.group, &KernelController::group);
     if (found == m_controllers.end()) {
-        m_controllers.emplace_back(0, news.group);
+        m_controllers.emplace_back(news.group, news.driver);
         found = std::prev(m_controllers.end());
     } else {
         listener.controllerGone(found->handle());

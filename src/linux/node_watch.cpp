@@ -23,6 +23,14 @@ std::string textOf(const char* text)
     return text ? text : "";
 }
 
+std::string driverOf(udev_device* device)
+{
+    auto* parent = udev_device_get_parent_with_subsystem_devtype(device, "hid", nullptr);
+    if (!parent)
+        parent = udev_device_get_parent_with_subsystem_devtype(device, "usb", "usb_interface");
+    return parent ? textOf(udev_device_get_driver(parent)) : "";
+}
+
 bool isEventNode(std::string_view path)
 {
     return path.substr(path.rfind('/') + 1).starts_with("event");
@@ -97,6 +105,7 @@ NodeNews NodeWatch::describe(udev_device* device)
     NodeNews news;
     news.path = textOf(udev_device_get_devnode(device));
     news.group = groupOf(device);
+    news.driver = driverOf(device);
     news.isVirtual =
         std::string_view(udev_device_get_syspath(device)).find("/devices/virtual/input/") !=
         std::string_view::npos;

@@ -16,10 +16,11 @@ namespace jolly
 
 /// An event node as it comes and goes.
 struct NodeNews {
-    std::string path;                    ///< /dev/input/event*
-    std::string group;                   ///< the same for all nodes of one physical device
-    std::string name;                    ///< the device's own name
-    std::string phys;                    ///< its port
+    std::string path;    ///< /dev/input/event*
+    std::string group;   ///< the same for all nodes of one physical device
+    std::string name;    ///< the device's own name
+    std::string phys;    ///< its port
+    std::string driver;  ///< of the HID device, else of the USB interface; empty for neither
     std::optional<ControllerKind> kind;  ///< empty for what is no controller
     bool isThere = true;
     bool isVirtual = false;  ///< made by a program, not by hardware

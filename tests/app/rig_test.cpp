@@ -91,6 +91,51 @@ TEST_F(RigTest, AnotherControlBeginsAnew)
     EXPECT_EQ(window.findChild<QWidget*>("range")->isVisible(), false) << "a button has no range";
 }
 
+TEST_F(RigTest, AControllerIsNamedHeldAndTellsWhatItIs)
+{
+    EXPECT_EQ(wordsOf("has"), "3 axes, 3 buttons, 1 hat, 1 turner");
+    EXPECT_THAT(wordsOf("port"), HasSubstr(document.tangle().rig[0].identity.phys));
+    EXPECT_EQ(wordsOf("games"), "hear it");
+    auto* alias = find<QLineEdit>("alias");
+    alias->selectAll();
+    QTest::keyClicks(alias, "My old stick");
+    keys(alias, Qt::Key_Return);
+    EXPECT_EQ(document.tangle().rig[0].alias, "My old stick");
+    find<QCheckBox>("hold")->click();
+    settle();
+    EXPECT_FALSE(document.tangle().rig[0].isHeld);
+    EXPECT_EQ(document.history().undoText(), "let controller be heard");
+    document.history().undo();
+    document.history().undo();
+    EXPECT_EQ(find<QLineEdit>("alias")->text(), "Small stick");
+    ASSERT_TRUE(session.goLive());
+    step();
+    settle();
+    EXPECT_EQ(wordsOf("games"), "list it, but do not hear it");
+}
+
+TEST_F(RigTest, NamesAreNeitherEmptyNorTaken)
+{
+    auto twin = describe(smallStick());
+    twin.identity.name = "Other stick";
+    local.world.plug(twin, std::vector<Counts>(twin.controls.size()));
+    step();
+    settle();
+    auto* alias = find<QLineEdit>("alias");
+    for (const auto& [name, sentence] :
+         {std::pair("Other stick", "Another controller is called Other stick already."),
+          std::pair(" ", "A controller needs a name.")}) {
+        alias->setText(name);
+        keys(alias, Qt::Key_Return);
+        EXPECT_EQ(wordsOf("said"), sentence);
+        EXPECT_EQ(document.tangle().rig[0].alias, "Small stick");
+    }
+    alias->setText(QString(200, QChar(0x5d0)));  // two hundred letters, from right to left
+    keys(alias, Qt::Key_Return);
+    EXPECT_EQ(document.tangle().rig[0].alias.size(), 400U);
+    EXPECT_LE(window.width(), 1280);
+}
+
 TEST_F(RigTest, EachAxisTicksItselfOffInTheWalk)
 {
     click("calibrate");
@@ -116,7 +161,8 @@ TEST_F(RigTest, TheVerdictIsInWordsAndSetInOneStep)
     EXPECT_THAT(wordsOf("words axis X"), HasSubstr("Reaches 96.5 % of its travel"));
     EXPECT_THAT(wordsOf("words axis X"),
                 HasSubstr("Rests within 1.0 %: a dead zone of 1.4 % covers it"));
-    EXPECT_EQ(wordsOf("offer axis X"), "Sets ends -950 and 980, rest 4, dead zone 1.4 % on its strand.");
+    EXPECT_EQ(wordsOf("offer axis X"),
+              "Sets ends -950 and 980, rest 4, dead zone 1.4 % on its strand.");
     EXPECT_FALSE(find<QCheckBox>("set axis THROTTLE")->isEnabled()) << "it was not moved";
     click("calibration next");
     EXPECT_EQ(x().calibration, (Calibration{-950, 4, 980, 0}));

@@ -19,6 +19,8 @@ EngineStatus busy()
         .generation = 12, .isLive = true, .liveSince = Time(99), .tangle = "Ünï \xff"};
     status.tangle = "Marrowmere";
     status.controllers.push_back({test::describe(test::smallStick()), 0, Hold::Waiting, 14});
+    status.controllers[0].description.driver = "hid-generic";
+    status.controllers[0].description.nodes = {"/dev/input/event7", "/dev/input/event8"};
     status.devices.push_back({"jolly", true, 3});
     status.doubts.push_back({1, {0, 1}});
     status.troubles.push_back({Severity::Warning, "/x", "Sentence.", "Cure.", 4, 5});
@@ -33,6 +35,8 @@ TEST(StatusJson, IsReadBackAsItself)
     EXPECT_EQ(statusToJson(*read), text);
     EXPECT_EQ(read->controllers[0].description.controls,
               busy().controllers[0].description.controls);
+    EXPECT_EQ(read->controllers[0].description.driver, "hid-generic");
+    EXPECT_EQ(read->controllers[0].description.nodes.size(), 2U);
 }
 
 TEST(StatusJson, NonsenseIsRefused)

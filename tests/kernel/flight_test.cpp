@@ -251,6 +251,8 @@ TEST_F(KernelFlight, ADeviceOfSeveralNodesIsOneController)
 {
     HidStandIn stick("Test HID Stick", HidStandIn::Parts::StickAndPanel);
     const auto whole = look("Test HID Stick", 8 + 80 + 1 + 8);
+    EXPECT_EQ(whole.driver, "hid-generic");
+    EXPECT_EQ(whole.nodes.size(), 2U);
     EXPECT_THAT(whole.controls, Contains(Field(&ControlDescription::code,
                                                ControlCode{EventType::Key, BTN_GAMEPAD, 1})));
     auto tangle = newTangle();

@@ -34,9 +34,23 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
     m_area->setWidget(m_inside);
     m_area->viewport()->installEventFilter(this);
     m_facts = new ControlFacts(studio);
-    m_facts->setFixedWidth(kFactsWidth);
+    m_controllerFacts = new ControllerFacts(studio);
+    auto* facts = new QWidget;
+    facts->setObjectName(QStringLiteral("scrolled"));
+    auto* side = new QVBoxLayout(facts);
+    side->setContentsMargins(0, 0, 0, 0);
+    side->setSpacing(kGap);
+    side->addWidget(m_facts);
+    side->addWidget(m_controllerFacts);
+    side->addStretch();
+    m_side = new QScrollArea;
+    m_side->setWidgetResizable(true);
+    m_side->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_side->setFocusPolicy(Qt::NoFocus);
+    m_side->setWidget(facts);
+    m_side->setFixedWidth(kFactsWidth);
     row->addWidget(m_area, 1);
-    row->addWidget(m_facts, 0, Qt::AlignTop);
+    row->addWidget(m_side);
     m_calibration = new CalibrationCard(studio);
     m_calibration->setFixedWidth(kWalkWidth);
     m_calibration->hide();
@@ -44,7 +58,7 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
     connect(m_facts, &ControlFacts::calibrationWanted, this, &RigPage::calibrate);
     connect(m_calibration, &CalibrationCard::ended, this, [this] {
         m_calibration->hide();
-        m_facts->show();
+        m_side->show();
         m_facts->forget();
     });
     buildEmpty();
@@ -53,6 +67,7 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
     connect(&studio, &Studio::deskChanged, this, &RigPage::rebuild);
     connect(&studio, &Studio::selectionChanged, this, [this] {
         m_facts->showSelection();
+        m_controllerFacts->showSelection();
         m_plates.showValues();
         auto* view = m_studio.selected() ? m_plates.viewOf(*m_studio.selected()) : nullptr;
         if (view) m_area->ensureWidgetVisible(view, 0, 60);
@@ -70,7 +85,7 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
 void RigPage::calibrate(const std::string& controller)
 {
     if (!m_calibration->begin(controller)) return;
-    m_facts->hide();
+    m_side->hide();
     m_calibration->show();
 }
 
@@ -111,6 +126,7 @@ void RigPage::rebuild()
     askWhichOne();
     m_calibration->checkController();
     m_facts->showSelection();
+    m_controllerFacts->showSelection();
     arrange();
 }
 

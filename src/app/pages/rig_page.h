@@ -4,6 +4,7 @@
 #include "app/pages/plate_list.h"
 #include "app/rig/calibration_card.h"
 #include "app/rig/control_facts.h"
+#include "app/rig/controller_facts.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -45,7 +46,9 @@ class RigPage : public QWidget
     Card* m_empty = nullptr;
     Card* m_doubt = nullptr;
     QVBoxLayout* m_doubtColumn = nullptr;
+    QScrollArea* m_side = nullptr;
     ControlFacts* m_facts = nullptr;
+    ControllerFacts* m_controllerFacts = nullptr;
     CalibrationCard* m_calibration = nullptr;
 };
 

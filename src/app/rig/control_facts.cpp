@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/control_facts.h"
 
+#include "app/rig/fact_grid.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "core/value/percent.h"
 
-#include <QGridLayout>
 #include <QSignalBlocker>
 #include <algorithm>
 
@@ -16,7 +16,6 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kTitleWidth = 92;
 constexpr std::size_t kMostSamples = 60'000;
 constexpr Time kLookEvery = std::chrono::milliseconds(250);
 
@@ -41,17 +40,6 @@ QString spikesText(const AxisFindings& found)
     return ControlFacts::tr("%1 in %2 s").arg(found.spikes).arg(seconds);
 }
 
-QGridLayout* gridOn(QWidget& body)
-{
-    auto* grid = new QGridLayout(&body);
-    grid->setContentsMargins(0, 8, 0, 0);
-    grid->setVerticalSpacing(9);
-    grid->setHorizontalSpacing(14);
-    grid->setColumnMinimumWidth(0, kTitleWidth);
-    grid->setColumnStretch(1, 1);
-    return grid;
-}
-
 }  // namespace
 
 ControlFacts::ControlFacts(Studio& studio, QWidget* parent) : Card(parent), m_studio(studio)
@@ -59,19 +47,6 @@ ControlFacts::ControlFacts(Studio& studio, QWidget* parent) : Card(parent), m_st
     setObjectName(QStringLiteral("control facts"));
     build();
     showSelection();
-}
-
-ValueLabel* ControlFacts::addRow(QGridLayout& grid, const QString& title, const char* name)
-{
-    auto* label = new QLabel(title);
-    setTone(*label, "dim");
-    auto* value = new ValueLabel;
-    value->setObjectName(QLatin1String(name));
-    value->setMinimumWidth(150);
-    const int row = grid.rowCount();
-    grid.addWidget(label, row, 0);
-    grid.addWidget(value, row, 1);
-    return value;
 }
 
 void ControlFacts::build()
@@ -82,28 +57,21 @@ void ControlFacts::build()
     m_title->setFont(textFont(TextSize::Title, true));
     m_title->setWordWrap(true);
     column->addWidget(m_title);
-    m_body = new QWidget;
+    auto* grid = new FactGrid;
+    m_body = grid;
     column->addWidget(m_body);
     buildAxisFacts(*column);
     column->addStretch();
-    auto* grid = gridOn(*m_body);
     m_label = new QLineEdit;
     m_label->setObjectName(QStringLiteral("label"));
     m_label->setAccessibleName(tr("Name of the control"));
     m_kind = new QComboBox;
     m_kind->setObjectName(QStringLiteral("kind"));
     m_kind->setAccessibleName(tr("How the control behaves"));
-    const auto addField = [&](const QString& title, QWidget* field) {
-        auto* label = new QLabel(title);
-        setTone(*label, "dim");
-        const int row = grid->rowCount();
-        grid->addWidget(label, row, 0);
-        grid->addWidget(field, row, 1);
-    };
-    addField(tr("Name"), m_label);
-    addField(tr("Behaves"), m_kind);
-    m_value = addRow(*grid, tr("Value"), "value");
-    m_raw = addRow(*grid, tr("Raw count"), "raw");
+    grid->addField(tr("Name"), m_label);
+    grid->addField(tr("Behaves"), m_kind);
+    m_value = grid->addValue(tr("Value"), "value");
+    m_raw = grid->addValue(tr("Raw count"), "raw");
     connect(m_label, &QLineEdit::editingFinished, this, [this] {
         const auto label = m_label->text().toStdString();
         setControl(tr("rename control"), [&](RigControl& control) { control.label = label; });
@@ -119,25 +87,22 @@ void ControlFacts::build()
 
 void ControlFacts::buildAxisFacts(QVBoxLayout& column)
 {
-    m_axisFacts = new QWidget;
-    auto* grid = gridOn(*m_axisFacts);
-    m_range = addRow(*grid, tr("Range seen"), "range");
-    m_rest = addRow(*grid, tr("Rests at"), "rest");
-    m_noise = addRow(*grid, tr("Noise at rest"), "noise");
-    m_spikes = addRow(*grid, tr("Spikes"), "spikes");
-    auto* dwells = new QLabel(tr("Dwells"));
-    setTone(*dwells, "dim");
+    auto* grid = new FactGrid;
+    m_axisFacts = grid;
+    m_range = grid->addValue(tr("Range seen"), "range");
+    m_rest = grid->addValue(tr("Rests at"), "rest");
+    m_noise = grid->addValue(tr("Noise at rest"), "noise");
+    m_spikes = grid->addValue(tr("Spikes"), "spikes");
     m_track = new AxisTrack(true);
     m_track->setObjectName(QStringLiteral("dwell"));
     m_track->setAccessibleName(tr("Where the axis dwelt since it was selected"));
-    grid->addWidget(dwells, grid->rowCount(), 0, Qt::AlignBottom);
-    grid->addWidget(m_track, grid->rowCount() - 1, 1);
+    grid->addField(tr("Dwells"), m_track, Qt::AlignBottom);
     m_calibrate = new QPushButton;
     m_calibrate->setObjectName(QStringLiteral("calibrate"));
     connect(m_calibrate, &QPushButton::clicked, this, [this] {
         if (m_studio.selected()) Q_EMIT calibrationWanted(m_studio.selected()->controller);
     });
-    grid->addWidget(m_calibrate, grid->rowCount(), 0, 1, 2);
+    grid->addWide(m_calibrate);
     column.addWidget(m_axisFacts);
 }
 

@@ -11,7 +11,6 @@
 #include <QLineEdit>
 #include <QPushButton>
 
-class QGridLayout;
 class QVBoxLayout;
 
 namespace jolly::app
@@ -51,7 +50,6 @@ class ControlFacts : public Card
 
     void build();
     void buildAxisFacts(QVBoxLayout& column);
-    ValueLabel* addRow(QGridLayout& grid, const QString& title, const char* name);
     void setControl(const QString& step, const std::function<void(RigControl&)>& change);
     void showAxis(const RigControl& control, const LiveValue& live);
 

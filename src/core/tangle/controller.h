@@ -53,6 +53,8 @@ struct ControllerDescription {
     Identity identity{};
     ControllerKind kind = ControllerKind::Stick;
     std::vector<ControlDescription> controls{};
+    std::string driver{};              ///< the kernel's driver; empty when not known
+    std::vector<std::string> nodes{};  ///< its device files
 };
 
 /// One change of one control: its place in ControllerDescription::controls and its new counts. For

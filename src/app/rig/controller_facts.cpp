@@ -1,0 +1,178 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/rig/controller_facts.h"
+
+#include "app/rig/fact_grid.h"
+#include "app/style/theme.h"
+#include "core/tangle/edit.h"
+#include "core/tangle/lookup.h"
+
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// Bus types of linux/input.h that controllers come by.
+QString busName(std::uint16_t bus)
+{
+    switch (bus) {
+        case 0x03:
+            return ControllerFacts::tr("USB");
+        case 0x05:
+            return ControllerFacts::tr("Bluetooth");
+        case 0x06:
+            return ControllerFacts::tr("made by a program");
+        default:
+            return ControllerFacts::tr("bus %1").arg(bus);
+    }
+}
+
+QString numbersOf(const Identity& identity)
+{
+    return QStringLiteral("%1 %2:%3")
+        .arg(busName(identity.bus))
+        .arg(identity.vendor, 4, 16, QLatin1Char('0'))
+        .arg(identity.product, 4, 16, QLatin1Char('0'));
+}
+
+QString countsOf(const RigController& rig)
+{
+    static constexpr const char* kWords[][2] = {
+        {"axis", "axes"}, {"button", "buttons"}, {"hat", "hats"}, {"turner", "turners"}};
+    QStringList parts;
+    for (std::size_t kind = 0; kind < std::size(kWords); ++kind) {
+        const auto count =
+            std::ranges::count(rig.controls, static_cast<ControlKind>(kind), &RigControl::kind);
+        if (count > 0)
+            parts << QStringLiteral("%1 %2").arg(count).arg(
+                QLatin1String(kWords[kind][count == 1 ? 0 : 1]));
+    }
+    return parts.isEmpty() ? ControllerFacts::tr("no control at all")
+                           : parts.join(QStringLiteral(", "));
+}
+
+/// The engine's own description of a controller; null when it is away.
+const ControllerDescription* descriptionOf(const EngineStatus& status,
+                                           const DeskController& controller)
+{
+    const auto slot = std::ranges::find_if(controller.slotOf, [](int s) { return s >= 0; });
+    if (!controller.isPresent || slot == controller.slotOf.end()) return nullptr;
+    for (const auto& present : status.controllers) {
+        const auto place = *slot - static_cast<int>(present.firstSlot);
+        if (place >= 0 && place < static_cast<int>(present.description.controls.size()))
+            return &present.description;
+    }
+    return nullptr;
+}
+
+}  // namespace
+
+ControllerFacts::ControllerFacts(Studio& studio, QWidget* parent)
+    : Card(parent),
+      m_studio(studio),
+      m_alias(new QLineEdit),
+      m_hold(new QCheckBox(tr("Hold it while live")))
+{
+    setObjectName(QStringLiteral("controller facts"));
+    build();
+    showSelection();
+}
+
+void ControllerFacts::build()
+{
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 6, 16, 16);
+    auto* grid = new FactGrid;
+    column->addWidget(grid);
+    m_alias->setObjectName(QStringLiteral("alias"));
+    m_alias->setAccessibleName(tr("Your name for the controller"));
+    grid->addField(tr("Controller"), m_alias);
+    m_name = grid->addText(tr("It is"), "device name");
+    m_numbers = grid->addText(tr("Numbers"), "numbers");
+    m_has = grid->addText(tr("Has"), "has");
+    m_port = grid->addText(tr("Port"), "port");
+    m_kernel = grid->addText(tr("Kernel"), "kernel");
+    m_games = grid->addText(tr("Games"), "games");
+    m_hold->setObjectName(QStringLiteral("hold"));
+    grid->addWide(m_hold);
+    connect(m_alias, &QLineEdit::editingFinished, this, &ControllerFacts::rename);
+    connect(m_hold, &QCheckBox::clicked, this, &ControllerFacts::hold);
+}
+
+const DeskController* ControllerFacts::controller() const
+{
+    const auto& ref = m_studio.selected();
+    return ref ? m_studio.controllerOf(*ref) : nullptr;
+}
+
+QString ControllerFacts::whatGamesHear(const DeskController& controller) const
+{
+    if (!controller.isPresent) return tr("do not see it: it is away");
+    if (controller.hold == Hold::Held) return tr("list it, but do not hear it");
+    if (controller.hold == Hold::Waiting) return tr("hear it until its buttons are let go");
+    return m_studio.session().isLive() ? tr("hear it as well") : tr("hear it");
+}
+
+void ControllerFacts::showSelection()
+{
+    const auto* desk = controller();
+    setVisible(desk != nullptr);
+    if (!desk) return;
+    const auto& rig = desk->rig;
+    const auto* present = descriptionOf(m_studio.session().status(), *desk);
+    if (!m_alias->hasFocus()) m_alias->setText(QString::fromStdString(rig.alias));
+    m_name->setText(QString::fromStdString(rig.identity.name));
+    m_numbers->setText(numbersOf(rig.identity));
+    m_has->setText(countsOf(rig));
+    const auto serial = QString::fromStdString(rig.identity.uniq);
+    m_port->setText((desk->port.isEmpty() ? tr("not told") : desk->port) +
+                    (serial.isEmpty() ? QString() : tr(", serial %1").arg(serial)));
+    QStringList nodes;
+    if (present) {
+        if (!present->driver.empty()) nodes << QString::fromStdString(present->driver);
+        for (const auto& node : present->nodes) nodes << QString::fromStdString(node);
+    }
+    m_kernel->setText(nodes.isEmpty() ? tr("not told") : nodes.join(QStringLiteral(", ")));
+    m_games->setText(whatGamesHear(*desk));
+    const QSignalBlocker quiet(m_hold);
+    m_hold->setChecked(rig.isHeld);
+}
+
+void ControllerFacts::set(const QString& step, const RigController& rig)
+{
+    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+}
+
+void ControllerFacts::rename()
+{
+    const auto* desk = controller();
+    const auto alias = m_alias->text().trimmed().toStdString();
+    if (!desk || alias == desk->rig.alias) return;
+    const bool isTaken = std::ranges::any_of(m_studio.desk().controllers, [&](const auto& other) {
+        return other.rig.id != desk->rig.id && other.rig.alias == alias;
+    });
+    if (alias.empty() || isTaken) {
+        m_alias->setText(QString::fromStdString(desk->rig.alias));
+        return m_studio.say(alias.empty() ? tr("A controller needs a name.")
+                                          : tr("Another controller is called %1 already.")
+                                                .arg(QString::fromStdString(alias)));
+    }
+    auto rig = desk->rig;
+    rig.alias = alias;
+    set(tr("rename controller"), rig);
+}
+
+void ControllerFacts::hold(bool isHeld)
+{
+    const auto* desk = controller();
+    if (!desk) return;
+    auto rig = desk->rig;
+    rig.isHeld = isHeld;
+    set(isHeld ? tr("hold controller") : tr("let controller be heard"), rig);
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/studio.h"
+
+#include <QCheckBox>
+#include <QLabel>
+#include <QLineEdit>
+
+namespace jolly::app
+{
+
+/// What there is to know and to set about the selected control's controller: its name, what it
+/// really is, what it has, where it is plugged in, and whether games hear it, too.
+class ControllerFacts : public Card
+{
+    Q_OBJECT
+
+ public:
+    explicit ControllerFacts(Studio& studio, QWidget* parent = nullptr);
+
+    void showSelection();
+
+ private:
+    void build();
+    void rename();
+    void hold(bool isHeld);
+    void set(const QString& step, const RigController& rig);
+    [[nodiscard]] const DeskController* controller() const;
+    [[nodiscard]] QString whatGamesHear(const DeskController& controller) const;
+
+    Studio& m_studio;
+    QLineEdit* m_alias;
+    QLabel* m_name = nullptr;
+    QLabel* m_numbers = nullptr;
+    QLabel* m_has = nullptr;
+    QLabel* m_port = nullptr;
+    QLabel* m_kernel = nullptr;
+    QLabel* m_games = nullptr;
+    QCheckBox* m_hold;
+};
+
+}  // namespace jolly::app

@@ -166,6 +166,27 @@ TEST_F(FrameTest, AlikeControllersAreAskedForOnceAndTheAnswerIsKept)
     EXPECT_TRUE(session.status().doubts.empty());
 }
 
+TEST_F(FrameTest, MovingTheRightOneOfAlikeControllersAnswersToo)
+{
+    local.world.unplug(stick);
+    auto twin = describe(smallStick());
+    twin.identity.phys = "usb-8";
+    local.world.plug(twin);
+    twin.identity.phys = "usb-9";
+    stick = local.world.plug(twin);
+    step();
+    settle();
+    move(kX, 900);
+    EXPECT_EQ(session.status().doubts.size(), 1U) << "nobody was asked yet";
+    window.showPage(app::Rail::Rig);
+    settle();
+    move(kX, -900);
+    EXPECT_EQ(document.tangle().rig[0].identity.phys, "usb-9");
+    EXPECT_TRUE(session.status().doubts.empty());
+    document.history().undo();
+    EXPECT_EQ(document.tangle().rig[0].identity.phys, "usb-1/stick");
+}
+
 TEST_F(FrameTest, WithNothingPluggedInTheRigPageOffersThePretendRig)
 {
     document.begin({}, {});

@@ -51,7 +51,7 @@ class RigTest : public WindowStory
     void walk()
     {
         click("calibrate");
-        for (const int raw : {-950, 0, 980, 0}) moveX(raw);
+        for (const int raw : {-950, -400, 0, 500, 980, 0}) moveX(raw);
         click("calibration next");
         for (const int rest : {12, -6, 4}) throwAndLetGo(rest);
         click("calibration next");
@@ -161,8 +161,10 @@ TEST_F(RigTest, TheVerdictIsInWordsAndSetInOneStep)
     EXPECT_THAT(wordsOf("words axis X"), HasSubstr("Reaches 96.5 % of its travel"));
     EXPECT_THAT(wordsOf("words axis X"),
                 HasSubstr("Rests within 1.0 %: a dead zone of 1.4 % covers it"));
-    EXPECT_EQ(wordsOf("offer axis X"),
-              "Sets ends -950 and 980, rest 4, dead zone 1.4 % on its strand.");
+    EXPECT_EQ(
+        wordsOf("offer axis X"),
+        "Sets ends -950 and 980 (were -1000 and 1000), rest 4 (was 0), dead zone 1.4 % on its "
+        "strand.");
     EXPECT_FALSE(find<QCheckBox>("set axis THROTTLE")->isEnabled()) << "it was not moved";
     click("calibration next");
     EXPECT_EQ(x().calibration, (Calibration{-950, 4, 980, 0}));
@@ -180,6 +182,21 @@ TEST_F(RigTest, WhatIsNotTickedStaysAsItIs)
     click("calibration next");
     EXPECT_EQ(x().calibration, findControl(before.rig[0], kX)->calibration);
     EXPECT_TRUE(strands()[0].stages.empty());
+}
+
+TEST_F(RigTest, ACalibrationIsForgottenInOneStep)
+{
+    walk();
+    click("calibration next");
+    click("calibrate");
+    click("forget calibration");
+    EXPECT_EQ(x().calibration, Calibration::ofRange(-1000, 1000));
+    EXPECT_EQ(document.history().undoText(), "forget calibration");
+    click("calibrate");
+    EXPECT_FALSE(find<QPushButton>("forget calibration")->isEnabled()) << "there is none";
+    click("leave calibration");
+    document.history().undo();
+    EXPECT_EQ(x().calibration.low, -950);
 }
 
 TEST_F(RigTest, LeavingTheWalkSetsNothing)

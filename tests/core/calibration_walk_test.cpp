@@ -70,6 +70,14 @@ TEST(Judge, ACleanAxisIsSaidToBeClean)
     EXPECT_THAT(verdict.words, HasSubstr("Clean"));
 }
 
+TEST(Judge, ASwitchThatLooksLikeAnAxisIsNamed)
+{
+    AxisSeries ends(500);
+    for (const int raw : {0, 1000, 500, 0, 1000, 500}) ends.moveTo(raw, 0.004).stay(0.3);
+    EXPECT_THAT(judgeStick(ends, AxisSeries(500).stay(2.0)).words,
+                HasSubstr("Reports its ends and hardly anything between: a switch"));
+}
+
 TEST(Judge, AHalfHeartedMoveSetsNoEnds)
 {
     const auto verdict = judgeStick(AxisSeries(500).moveTo(300).moveTo(600).moveTo(500),

@@ -72,6 +72,8 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
         auto* view = m_studio.selected() ? m_plates.viewOf(*m_studio.selected()) : nullptr;
         if (view) m_area->ensureWidgetVisible(view, 0, 60);
     });
+    connect(&studio, &Studio::touchedChanged, this, &RigPage::settleDoubtByTouch,
+            Qt::QueuedConnection);
     connect(&studio, &Studio::valuesMoved, this, [this] {
         if (!isVisible()) return;
         m_plates.showValues();
@@ -142,9 +144,10 @@ void RigPage::askWhichOne()
     if (!isAsking) return;
     const auto rig = doubts.front().rig;
     const auto alias = QString::fromStdString(m_studio.tangle().rig[rig].alias);
-    auto* question =
-        new QLabel(tr("Which one is %1? Alike controllers are at these ports; the answer is kept.")
-                       .arg(alias));
+    auto* question = new QLabel(
+        tr("Which one is %1? Alike controllers are at these ports. Move the right one, or "
+           "choose its port; the answer is kept.")
+            .arg(alias));
     question->setWordWrap(true);
     m_doubtColumn->addWidget(question);
     for (const auto candidate : doubts.front().candidates) {
@@ -156,6 +159,19 @@ void RigPage::askWhichOne()
             button, &QPushButton::clicked, this,
             [this, rig, identity] { settleDoubt(rig, identity); }, Qt::QueuedConnection);
         m_doubtColumn->addWidget(button, 0, Qt::AlignLeft);
+    }
+}
+
+void RigPage::settleDoubtByTouch()
+{
+    const auto& status = m_studio.session().status();
+    if (!isVisible() || status.doubts.empty() || !m_studio.touched()) return;
+    const auto* touched = m_studio.desk().find(m_studio.touched()->controller);
+    if (!touched || touched->isKnown) return;
+    const auto& doubt = status.doubts.front();
+    for (const auto candidate : doubt.candidates) {
+        const auto& identity = status.controllers[candidate].description.identity;
+        if (identity == touched->rig.identity) return settleDoubt(doubt.rig, identity);
     }
 }
 

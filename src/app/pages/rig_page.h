@@ -37,6 +37,7 @@ class RigPage : public QWidget
     void buildEmpty();
     void calibrate(const std::string& controller);
     void askWhichOne();
+    void settleDoubtByTouch();
     void settleDoubt(std::size_t rig, const Identity& identity);
 
     Studio& m_studio;

@@ -21,15 +21,21 @@ using Step = CalibrationWalk::Step;
 constexpr Time kLookEvery = std::chrono::milliseconds(200);
 
 /// What a verdict would set, for the small print.
-QString offerText(const AxisVerdict& verdict, Sides sides, std::ptrdiff_t strands)
+QString offerText(const AxisVerdict& verdict, const RigControl& control, std::ptrdiff_t strands)
 {
     QStringList parts;
     const auto& c = verdict.calibration;
-    if (verdict.offersCalibration) {
-        parts << CalibrationCard::tr("ends %1 and %2").arg(c.low).arg(c.high);
-        if (sides == Sides::Two) parts << CalibrationCard::tr("rest %1").arg(c.centre);
-        if (c.noise > 0) parts << CalibrationCard::tr("noise %1").arg(c.noise);
-    }
+    const auto& was = control.calibration;
+    if (c.low != was.low || c.high != was.high)
+        parts << CalibrationCard::tr("ends %1 and %2 (were %3 and %4)")
+                     .arg(c.low)
+                     .arg(c.high)
+                     .arg(was.low)
+                     .arg(was.high);
+    if (c.centre != was.centre && control.sides == Sides::Two)
+        parts << CalibrationCard::tr("rest %1 (was %2)").arg(c.centre).arg(was.centre);
+    if (c.noise != was.noise)
+        parts << CalibrationCard::tr("noise %1 (was %2)").arg(c.noise).arg(was.noise);
     if (verdict.deadZone > 0.0 && strands > 0) {
         const auto amount = QString::fromStdString(percent(verdict.deadZone));
         parts << (strands == 1
@@ -49,6 +55,7 @@ CalibrationCard::CalibrationCard(Studio& studio, QWidget* parent)
       m_step(new QLabel),
       m_task(new QLabel),
       m_leave(new QPushButton(tr("Leave"))),
+      m_reset(new QPushButton(tr("Forget calibration"))),
       m_back(new QPushButton(tr("Back"))),
       m_next(new QPushButton)
 {
@@ -79,10 +86,13 @@ void CalibrationCard::build()
     area->setFocusPolicy(Qt::NoFocus);
     area->setWidget(m_list);
     m_leave->setObjectName(QStringLiteral("leave calibration"));
+    m_reset->setObjectName(QStringLiteral("forget calibration"));
+    m_reset->setToolTip(tr("Back to the ends and the rest that the device itself tells"));
     m_back->setObjectName(QStringLiteral("calibration back"));
     m_next->setObjectName(QStringLiteral("calibration next"));
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(m_leave);
+    buttons->addWidget(m_reset);
     buttons->addStretch();
     buttons->addWidget(m_back);
     buttons->addWidget(m_next);
@@ -92,6 +102,7 @@ void CalibrationCard::build()
     column->addWidget(area, 1);
     column->addLayout(buttons);
     connect(m_leave, &QPushButton::clicked, this, [this] { leave({}); });
+    connect(m_reset, &QPushButton::clicked, this, &CalibrationCard::forget);
     connect(m_next, &QPushButton::clicked, this, &CalibrationCard::goOn);
     connect(m_back, &QPushButton::clicked, this,
             [this] { go(m_walk->step() == Step::Verdict ? Step::LetGo : Step::Ends); });
@@ -231,6 +242,8 @@ void CalibrationCard::showStep()
     m_step->setText(kSteps[static_cast<int>(step)]);
     m_task->setText(kTasks[static_cast<int>(step)]);
     m_back->setVisible(step != Step::Ends);
+    m_reset->setVisible(step == Step::Ends);
+    m_reset->setEnabled(isCalibrated());
     m_next->setText(step == Step::Verdict ? tr("Set what is ticked") : tr("Next"));
     bool offersAny = false;
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
@@ -273,7 +286,7 @@ void CalibrationCard::showVerdict(std::size_t axis)
     const auto strands = m_studio.strandsFrom({m_controller, control.code});
     const auto uncovered = std::ranges::count_if(
         strands, [&](const Strand* strand) { return coverOfRest(*strand) < verdict.deadZone; });
-    const auto offer = offerText(verdict, control.sides, uncovered);
+    const auto offer = offerText(verdict, control, uncovered);
     row.name->setEnabled(!offer.isEmpty());
     row.name->setChecked(!offer.isEmpty());
     row.state->clear();
@@ -302,6 +315,29 @@ void CalibrationCard::set()
         for (const auto& [code, amount] : covers) coverRest(tangle, {rig.id, code}, amount);
     });
     leave(tr("%1 is calibrated. Undo takes it back.").arg(alias));
+}
+
+bool CalibrationCard::isCalibrated() const
+{
+    const auto* desk = m_studio.desk().find(m_controller);
+    return desk && std::ranges::any_of(m_rows, [&](const Row& row) {
+               return desk->rig.controls[row.place].calibration !=
+                      Calibration::ofRange(row.range.low, row.range.high);
+           });
+}
+
+void CalibrationCard::forget()
+{
+    const auto* desk = m_studio.desk().find(m_controller);
+    if (!desk) return;
+    auto rig = desk->rig;
+    for (const auto& row : m_rows)
+        rig.controls[row.place].calibration = Calibration::ofRange(row.range.low, row.range.high);
+    m_walk.reset();
+    m_studio.document().edit(tr("forget calibration"),
+                             [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    leave(tr("%1 is as the device tells it. Undo brings its calibration back.")
+              .arg(QString::fromStdString(rig.alias)));
 }
 
 void CalibrationCard::leave(const QString& sentence)

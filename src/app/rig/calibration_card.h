@@ -64,6 +64,8 @@ class CalibrationCard : public Card
     void showRow(std::size_t axis);
     void showVerdict(std::size_t axis);
     void set();
+    void forget();
+    [[nodiscard]] bool isCalibrated() const;
     void leave(const QString& sentence);
     [[nodiscard]] std::vector<std::int32_t> counts() const;
 
@@ -74,6 +76,7 @@ class CalibrationCard : public Card
     QWidget* m_list = nullptr;
     QVBoxLayout* m_rowColumn = nullptr;
     QPushButton* m_leave;
+    QPushButton* m_reset;
     QPushButton* m_back;
     QPushButton* m_next;
     std::string m_controller;

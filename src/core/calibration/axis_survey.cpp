@@ -267,6 +267,14 @@ void findRests(const Series& series, const AxisRange& range, AxisFindings& findi
     }
 }
 
+std::size_t levelsOf(const Series& series)
+{
+    std::vector<std::int32_t> counts;
+    for (std::size_t i = 0; i < series.size(); ++i) counts.push_back(series.raw(i));
+    std::ranges::sort(counts);
+    return static_cast<std::size_t>(std::ranges::unique(counts).begin() - counts.begin());
+}
+
 void findDwell(const Series& series, const AxisRange& range, AxisFindings& findings)
 {
     const auto whole =
@@ -304,6 +312,7 @@ AxisFindings survey(std::span<const AxisSample> samples, const AxisRange& range,
         const auto change = i > 0 ? distance(series.raw(i), series.raw(i - 1)) : 0;
         if (change > 0 && (findings.step == 0 || change < findings.step)) findings.step = change;
     }
+    findings.levels = levelsOf(series);
     findings.low = band.low;
     findings.high = band.high;
     findRests(series, range, findings);

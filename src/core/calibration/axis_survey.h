@@ -33,7 +33,8 @@ struct AxisFindings {
     std::size_t samples = 0;
     std::int32_t low = 0;  ///< lowest and highest count, spikes left out
     std::int32_t high = 0;
-    std::int32_t step = 0;  ///< smallest change seen; 0 when there was none
+    std::int32_t step = 0;   ///< smallest change seen; 0 when there was none
+    std::size_t levels = 0;  ///< how many different counts were seen
     int spikes = 0;
     double minutes = 0.0;  ///< how long the series lasts
 

@@ -15,6 +15,7 @@ namespace
 constexpr double kMoved = 0.02;     // of the range: less is not moved
 constexpr double kToItsEnds = 0.5;  // less is no walk to both ends
 constexpr double kWholeReach = 0.995;
+constexpr std::size_t kMostSwitchLevels = 3;  // both ends and a middle
 constexpr double kTickedReach = 0.9;
 constexpr double kMostNoise = 0.005;
 constexpr std::int32_t kMostNoiseCounts = 2;  // whatever the range: a step or two
@@ -109,13 +110,17 @@ AxisVerdict judge(const AxisFindings& ends, const AxisFindings& rests, const Axi
     verdict.offersCalibration = verdict.calibration != present;
     const double stray = strayPart(rests, sides, verdict.calibration);
     verdict.deadZone = coverOf(stray);
-    const bool isClean = reach >= kWholeReach && !rests.rests.empty() && rests.stray == 0 &&
+    const bool isClean = reach >= kWholeReach && ends.levels > kMostSwitchLevels &&
+                         !rests.rests.empty() && rests.stray == 0 &&
                          ends.spikes + rests.spikes == 0;
     if (isClean) {
         verdict.words = "Clean: reaches its whole travel and rests always at the same count.";
         return verdict;
     }
-    if (reach >= kWholeReach) {
+    if (reach >= kToItsEnds && ends.levels <= kMostSwitchLevels) {
+        verdict.words =
+            "Reports its ends and hardly anything between: a switch that looks like an axis. ";
+    } else if (reach >= kWholeReach) {
         verdict.words = "Reaches its whole travel. ";
     } else if (reach >= kToItsEnds) {
         verdict.words = "Reaches " + percent(reach) + " of its travel, which becomes the whole. ";

@@ -88,7 +88,8 @@ class Scene
         for (const int part : {0, 25, 50, 75, 100, 60, 50}) {
             std::vector<RawMove> moves;
             for (std::size_t i = 0; i < controls.size(); ++i) {
-                if (controls[i].code.type != EventType::Abs || isHatCode(controls[i].code)) continue;
+                if (controls[i].code.type != EventType::Abs || isHatCode(controls[i].code))
+                    continue;
                 const auto scale = (controls[i].high - controls[i].low) / 1023.0;
                 const auto raw = (low + (high - low) * part / 100.0) * scale;
                 moves.push_back({static_cast<std::uint16_t>(i), false,

@@ -130,7 +130,7 @@ bool CalibrationCard::begin(const std::string& controller)
     if (m_rows.empty()) return false;
     m_controller = controller;
     m_title->setText(tr("Calibrate %1").arg(QString::fromStdString(desk->rig.alias)));
-    m_walk.emplace(std::move(axes), counts(), m_studio.now());
+    m_walk.emplace(axes, counts(), m_studio.now());
     showStep();
     return true;
 }

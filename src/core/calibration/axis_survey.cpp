@@ -272,7 +272,7 @@ std::size_t levelsOf(const Series& series)
     std::vector<std::int32_t> counts;
     for (std::size_t i = 0; i < series.size(); ++i) counts.push_back(series.raw(i));
     std::ranges::sort(counts);
-    return static_cast<std::size_t>(std::ranges::unique(counts).begin() - counts.begin());
+    return static_cast<std::size_t>(std::unique(counts.begin(), counts.end()) - counts.begin());
 }
 
 void findDwell(const Series& series, const AxisRange& range, AxisFindings& findings)

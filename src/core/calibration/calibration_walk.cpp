@@ -135,8 +135,8 @@ AxisVerdict judge(const AxisFindings& ends, const AxisFindings& rests, const Axi
     return verdict;
 }
 
-CalibrationWalk::CalibrationWalk(std::vector<Axis> axes, const std::vector<std::int32_t>& counts,
-                                 Time now)
+CalibrationWalk::CalibrationWalk(const std::vector<Axis>& axes,
+                                 const std::vector<std::int32_t>& counts, Time now)
 {
     for (const auto& axis : axes) m_axes.push_back({axis, {}, {}});
     begin(Step::Ends, counts, now);

@@ -43,7 +43,8 @@ class CalibrationWalk
     };
 
     /// @param counts  of each axis at `now`.
-    CalibrationWalk(std::vector<Axis> axes, const std::vector<std::int32_t>& counts, Time now);
+    CalibrationWalk(const std::vector<Axis>& axes, const std::vector<std::int32_t>& counts,
+                    Time now);
 
     [[nodiscard]] Step step() const noexcept { return m_step; }
     [[nodiscard]] std::size_t size() const noexcept { return m_axes.size(); }

@@ -53,19 +53,22 @@ class DraftKeeperTest : public testing::Test
 
     QStringList draftFiles() const { return QDir(drafts).entryList({"*.draft"}, QDir::Files); }
 
-    QTemporaryDir folder;
-    QString file = folder.filePath("flight.tangle");
-    QString drafts = folder.filePath("drafts");
-};
-
-/// A window that ends without an answer leaves what one that dies leaves.
-TEST_F(DraftKeeperTest, EditsOfAWindowThatDiedComeBackAsOneStep)
-{
+    /// A window that ends without an answer leaves what one that dies leaves.
+    void leaveDraft()
     {
         Desk dead(drafts);
         ASSERT_TRUE(dead.document.open(file));
         dead.rename("Edited");
     }
+
+    QTemporaryDir folder;
+    QString file = folder.filePath("flight.tangle");
+    QString drafts = folder.filePath("drafts");
+};
+
+TEST_F(DraftKeeperTest, EditsOfAWindowThatDiedComeBackAsOneStep)
+{
+    leaveDraft();
     Desk next(drafts);
     ASSERT_TRUE(next.document.open(file));
     EXPECT_EQ(next.name(), "Edited");
@@ -77,15 +80,21 @@ TEST_F(DraftKeeperTest, EditsOfAWindowThatDiedComeBackAsOneStep)
 
 TEST_F(DraftKeeperTest, AStartWithoutAFileGoesOnWhereTheDeadWindowWas)
 {
-    {
-        Desk dead(drafts);
-        ASSERT_TRUE(dead.document.open(file));
-        dead.rename("Edited");
-    }
+    leaveDraft();
     Desk next(drafts);
     next.drafts.restoreLatest();
     EXPECT_EQ(next.document.path(), file);
     EXPECT_EQ(next.name(), "Edited");
+}
+
+TEST_F(DraftKeeperTest, SavingOverAFileDoesNotBringItsDraftBack)
+{
+    leaveDraft();
+    Desk other(drafts);
+    other.rename("Other");
+    ASSERT_TRUE(other.document.save(file));
+    EXPECT_EQ(other.name(), "Other");
+    EXPECT_FALSE(other.document.hasChanges());
 }
 
 TEST_F(DraftKeeperTest, ATangleWithoutAFileComesBackToo)
@@ -133,11 +142,7 @@ TEST_F(DraftKeeperTest, ALivingWindowKeepsItsDraftToItself)
 
 TEST_F(DraftKeeperTest, ADraftThatCannotBeReadIsPutAsideAndNamed)
 {
-    {
-        Desk dead(drafts);
-        ASSERT_TRUE(dead.document.open(file));
-        dead.rename("Edited");
-    }
+    leaveDraft();
     QFile draft(drafts + "/" + draftFiles()[0]);
     ASSERT_TRUE(draft.open(QIODevice::WriteOnly));
     draft.write("{\"of\": 7");

@@ -16,7 +16,22 @@ namespace
 using namespace test;
 using testing::HasSubstr;
 
-using FrameTest = WindowStory;
+class FrameTest : public WindowStory
+{
+ protected:
+    /// Two alike sticks in place of the known one, at ports it never had; `stick` is the second.
+    void plugTwins()
+    {
+        local.world.unplug(stick);
+        auto twin = describe(smallStick());
+        twin.identity.phys = "usb-8";
+        local.world.plug(twin);
+        twin.identity.phys = "usb-9";
+        stick = local.world.plug(twin);
+        step();
+        settle();
+    }
+};
 
 TEST_F(FrameTest, TheLiveSwitchGoesLiveAndStandsDown)
 {
@@ -146,14 +161,7 @@ TEST_F(FrameTest, TheRigPageTellsAndSetsWhatAControlIs)
 
 TEST_F(FrameTest, AlikeControllersAreAskedForOnceAndTheAnswerIsKept)
 {
-    local.world.unplug(stick);
-    auto twin = describe(smallStick());
-    twin.identity.phys = "usb-8";
-    local.world.plug(twin);
-    twin.identity.phys = "usb-9";
-    local.world.plug(twin);
-    step();
-    settle();
+    plugTwins();
     window.showPage(app::Rail::Rig);
     settle();
     auto* doubt = find("doubt");
@@ -168,14 +176,7 @@ TEST_F(FrameTest, AlikeControllersAreAskedForOnceAndTheAnswerIsKept)
 
 TEST_F(FrameTest, MovingTheRightOneOfAlikeControllersAnswersToo)
 {
-    local.world.unplug(stick);
-    auto twin = describe(smallStick());
-    twin.identity.phys = "usb-8";
-    local.world.plug(twin);
-    twin.identity.phys = "usb-9";
-    stick = local.world.plug(twin);
-    step();
-    settle();
+    plugTwins();
     move(kX, 900);
     EXPECT_EQ(session.status().doubts.size(), 1U) << "nobody was asked yet";
     window.showPage(app::Rail::Rig);

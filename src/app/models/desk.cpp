@@ -99,15 +99,23 @@ Desk makeDesk(const Tangle& tangle, const EngineStatus& status)
     return desk;
 }
 
+const PresentController* presentAt(const EngineStatus& status, int slot)
+{
+    const auto has = [slot](const PresentController& present) {
+        const auto first = static_cast<int>(present.firstSlot);
+        return slot >= first &&
+               slot < first + static_cast<int>(present.description.controls.size());
+    };
+    const auto found = std::ranges::find_if(status.controllers, has);
+    return found == status.controllers.end() ? nullptr : &*found;
+}
+
 const ControlDescription* describedAt(const EngineStatus& status, int slot)
 {
-    for (const auto& present : status.controllers) {
-        const auto place = slot - static_cast<int>(present.firstSlot);
-        const auto& controls = present.description.controls;
-        if (slot >= 0 && place >= 0 && place < static_cast<int>(controls.size()))
-            return &controls[static_cast<std::size_t>(place)];
-    }
-    return nullptr;
+    const auto* present = presentAt(status, slot);
+    return present
+               ? &present->description.controls[static_cast<std::size_t>(slot) - present->firstSlot]
+               : nullptr;
 }
 
 AxisRange rangeOf(const ControlDescription& described, const RigControl& axis)

@@ -48,6 +48,9 @@ struct Desk {
 
 [[nodiscard]] Desk makeDesk(const Tangle& tangle, const EngineStatus& status);
 
+/// The present controller that has a place in the live block; null when none has.
+[[nodiscard]] const PresentController* presentAt(const EngineStatus& status, int slot);
+
 /// What a device itself says of the control at a place in the live block; null when none is there.
 [[nodiscard]] const ControlDescription* describedAt(const EngineStatus& status, int slot);
 

@@ -55,18 +55,18 @@ QString countsOf(const RigController& rig)
                            : parts.join(QStringLiteral(", "));
 }
 
-/// The engine's own description of a controller; null when it is away.
-const ControllerDescription* descriptionOf(const EngineStatus& status,
-                                           const DeskController& controller)
+/// The kernel's driver and device files, as far as they are known.
+QString kernelText(const EngineStatus& status, const DeskController& controller)
 {
     const auto slot = std::ranges::find_if(controller.slotOf, [](int s) { return s >= 0; });
-    if (!controller.isPresent || slot == controller.slotOf.end()) return nullptr;
-    for (const auto& present : status.controllers) {
-        const auto place = *slot - static_cast<int>(present.firstSlot);
-        if (place >= 0 && place < static_cast<int>(present.description.controls.size()))
-            return &present.description;
+    const auto* present = slot == controller.slotOf.end() ? nullptr : presentAt(status, *slot);
+    QStringList parts;
+    if (present && !present->description.driver.empty())
+        parts << QString::fromStdString(present->description.driver);
+    if (present) {
+        for (const auto& node : present->description.nodes) parts << QString::fromStdString(node);
     }
-    return nullptr;
+    return parts.isEmpty() ? ControllerFacts::tr("not told") : parts.join(QStringLiteral(", "));
 }
 
 }  // namespace
@@ -123,7 +123,6 @@ void ControllerFacts::showSelection()
     setVisible(desk != nullptr);
     if (!desk) return;
     const auto& rig = desk->rig;
-    const auto* present = descriptionOf(m_studio.session().status(), *desk);
     if (!m_alias->hasFocus()) m_alias->setText(QString::fromStdString(rig.alias));
     m_name->setText(QString::fromStdString(rig.identity.name));
     m_numbers->setText(numbersOf(rig.identity));
@@ -131,12 +130,7 @@ void ControllerFacts::showSelection()
     const auto serial = QString::fromStdString(rig.identity.uniq);
     m_port->setText((desk->port.isEmpty() ? tr("not told") : desk->port) +
                     (serial.isEmpty() ? QString() : tr(", serial %1").arg(serial)));
-    QStringList nodes;
-    if (present) {
-        if (!present->driver.empty()) nodes << QString::fromStdString(present->driver);
-        for (const auto& node : present->nodes) nodes << QString::fromStdString(node);
-    }
-    m_kernel->setText(nodes.isEmpty() ? tr("not told") : nodes.join(QStringLiteral(", ")));
+    m_kernel->setText(kernelText(m_studio.session().status(), *desk));
     m_games->setText(whatGamesHear(*desk));
     const QSignalBlocker quiet(m_hold);
     m_hold->setChecked(rig.isHeld);

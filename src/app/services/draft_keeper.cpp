@@ -69,7 +69,8 @@ void DraftKeeper::follow()
     if (m_path != m_document.path()) {
         drop();
         m_path = m_document.path();
-        if (!m_path.isEmpty() && take(true)) recover();
+        const bool isOpened = m_document.history().count() == 0;  // and not saved under this name
+        if (isOpened && !m_path.isEmpty() && take(true)) recover();
     } else if (!m_document.hasChanges()) {
         drop();
     }

@@ -11,7 +11,8 @@ namespace
 
 using Json = nlohmann::ordered_json;
 
-constexpr const char* kControllerKinds[] = {"stick", "gamepad", "keyboard", "pointer"};
+constexpr const char* kControllerKinds[] = {"stick", "throttle", "pedals",   "wheel",
+                                            "box",   "gamepad",  "keyboard", "pointer"};
 constexpr const char* kControlKinds[] = {"axis", "button", "hat", "turner"};
 constexpr const char* kHolds[] = {"free", "waiting", "held"};
 
@@ -49,7 +50,9 @@ Json toJson(const PresentController& c)
         controls.push_back({{"code", toText(control.code)},
                             {"kind", nameOf(control.kind, kControlKinds)},
                             {"low", control.low},
-                            {"high", control.high}});
+                            {"high", control.high},
+                            {"fuzz", control.fuzz},
+                            {"flat", control.flat}});
     }
     return {{"identity", toJson(c.description.identity)},
             {"kind", nameOf(c.description.kind, kControllerKinds)},
@@ -75,7 +78,8 @@ PresentController controllerOf(const Json& j)
         const auto code = parseControlCode(control.at("code").get<std::string>());
         c.description.controls.push_back({code.value_or(ControlCode{}),
                                           enumOf<ControlKind>(control.at("kind"), kControlKinds),
-                                          control.at("low"), control.at("high")});
+                                          control.at("low"), control.at("high"),
+                                          control.at("fuzz"), control.at("flat")});
     }
     return c;
 }

@@ -47,7 +47,7 @@ void Engine::keepHouse(Time now)
 std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
 {
     std::swap(m_woven, woven);
-    m_deck.bind(*m_woven);
+    bindDeck();
     primeAll();
     m_woven->machine.takeOver(woven->machine, m_world.now());
     m_woven->machine.clearChanges();
@@ -95,7 +95,7 @@ void Engine::controllerArrived(Handle handle, const ControllerDescription& descr
                                std::span<const Counts> state)
 {
     m_deck.add(handle, description, state);
-    m_deck.bind(*m_woven);
+    bindDeck();
     layOut();
     for (const auto& controller : m_deck.controllers()) {
         if (controller.handle == handle) prime(controller);
@@ -116,7 +116,7 @@ void Engine::controllerGone(Handle handle)
         flush(m_world.now());
     }
     m_deck.remove(handle);
-    m_deck.bind(*m_woven);
+    bindDeck();
     m_isStale = true;
 }
 
@@ -192,6 +192,17 @@ void Engine::prime(const DeckController& controller)
 void Engine::primeAll()
 {
     for (const auto& controller : m_deck.controllers()) prime(controller);
+}
+
+void Engine::bindDeck()
+{
+    m_deck.bind(*m_woven);
+    for (const auto& controller : m_deck.controllers()) {
+        const auto rig = controller.info.rig;
+        m_world.setStraight(controller.handle,
+                            rig != Match::kUnknown &&
+                                m_woven->tangle.rig[static_cast<std::size_t>(rig)].isStraight);
+    }
 }
 
 bool Engine::shouldHold(const DeckController& controller) const

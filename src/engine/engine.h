@@ -59,6 +59,7 @@ class Engine : private WorldListener
     void flush(Time time) noexcept;
     void prime(const DeckController& controller);
     void primeAll();
+    void bindDeck();
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;
     void holdWhatIsFree();
     void keepHouse(Time now);

@@ -28,6 +28,10 @@ template <>
 struct Names<ControllerKind> {
     static constexpr std::pair<std::string_view, ControllerKind> rows[] = {
         {"stick", ControllerKind::Stick},
+        {"throttle", ControllerKind::Throttle},
+        {"pedals", ControllerKind::Pedals},
+        {"wheel", ControllerKind::Wheel},
+        {"box", ControllerKind::Box},
         {"gamepad", ControllerKind::Gamepad},
         {"keyboard", ControllerKind::Keyboard},
         {"pointer", ControllerKind::Pointer}};

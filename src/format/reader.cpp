@@ -169,6 +169,22 @@ void Reader::read(const Json& json, const std::string& path, CurvePoint& value, 
     read(json[1], path + "/1", value.out, range);
 }
 
+void Reader::read(const Json& json, const std::string& path, Cells& cells, const Rule&)
+{
+    if (!json.is_array() || json.size() != 4) {
+        mismatch(json, path, "a place on the grid as [left, top, width, height]");
+        return;
+    }
+    const auto cell = [&](std::size_t i, std::int32_t& value, double low, double high) {
+        read(json[i], path + "/" + std::to_string(i), value, Rule{"", true, low, high});
+    };
+    cell(0, cells.left, 0, Cells::kColumns - 1);
+    cell(1, cells.top, 0, Cells::kRows - 1);
+    cell(2, cells.width, 1, Cells::kColumns);
+    cell(3, cells.height, 1, Cells::kRows);
+    cells = onGrid(cells);
+}
+
 void Reader::read(const Json& json, const std::string& path, Stage& stage, const Rule&)
 {
     if (!json.is_object()) {

@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include <cstdint>
+#include <optional>
 #include <set>
 #include <string>
 #include <string_view>
@@ -64,6 +65,7 @@ class Reader
     void read(const Json& json, const std::string& path, VirtualControl& value, const Rule& rule);
     void read(const Json& json, const std::string& path, Stage& value, const Rule& rule);
     void read(const Json& json, const std::string& path, CurvePoint& value, const Rule& rule);
+    void read(const Json& json, const std::string& path, Cells& value, const Rule& rule);
     bool readWhole(const Json& json, const std::string& path, const Rule& rule,
                    std::int64_t& value);
     void readParameters(Stage& stage);
@@ -84,6 +86,12 @@ class Reader
         } else {
             mismatch(json, path, "one of " + choices);
         }
+    }
+
+    template <class T>
+    void read(const Json& json, const std::string& path, std::optional<T>& value, const Rule& rule)
+    {
+        read(json, path, value.emplace(), rule);
     }
 
     template <class T>

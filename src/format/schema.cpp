@@ -77,6 +77,18 @@ class SchemaMaker
         return {{"type", "array"}, {"items", number}, {"minItems", 2}, {"maxItems", 2}};
     }
 
+    static Json make(Cells&, const Rule&)
+    {
+        const Json cell{{"type", "integer"}, {"minimum", 0}, {"maximum", Cells::kRows}};
+        return {{"type", "array"}, {"items", cell}, {"minItems", 4}, {"maxItems", 4}};
+    }
+
+    template <class T>
+    static Json make(std::optional<T>& value, const Rule& rule)
+    {
+        return make(value.emplace(), rule);
+    }
+
     template <class Enum>
     requires std::is_enum_v<Enum>
     static Json make(Enum&, const Rule&)

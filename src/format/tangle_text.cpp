@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/tangle_text.h"
 
+#include "core/tangle/rig_check.h"
 #include "core/weave/weave.h"
 #include "format/place.h"
 #include "format/reader.h"
@@ -48,23 +49,6 @@ void addRoots(Tangle& tangle)
     if (tangle.craft.empty()) tangle.craft = fresh.craft;
 }
 
-void findUnsoundCalibrations(const Tangle& tangle, Problems& problems)
-{
-    for (std::size_t r = 0; r < tangle.rig.size(); ++r) {
-        const auto& controls = tangle.rig[r].controls;
-        for (std::size_t c = 0; c < controls.size(); ++c) {
-            if (controls[c].kind != ControlKind::Axis || controls[c].calibration.isSound())
-                continue;
-            problems.push_back(
-                {Severity::Error,
-                 "/rig/" + std::to_string(r) + "/controls/" + std::to_string(c) + "/calibration",
-                 "The calibration of " + toText(controls[c].code) + " of " + tangle.rig[r].alias +
-                     " is out of order.",
-                 "Expected low < high, the centre between them and noise of 0 or more."});
-        }
-    }
-}
-
 }  // namespace
 
 ReadTangle readTangle(std::string_view text)
@@ -85,7 +69,8 @@ ReadTangle readTangle(std::string_view text)
         describe(reader, result.tangle);
         result.tangle.extra = reader.rest();
         addRoots(result.tangle);
-        findUnsoundCalibrations(result.tangle, result.problems);
+        for (auto& problem : findRigProblems(result.tangle))
+            result.problems.push_back(std::move(problem));
         result.isReadable = !hasErrors(result.problems);
     }
     if (result.isReadable) {

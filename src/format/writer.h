@@ -5,6 +5,7 @@
 
 #include <nlohmann/json.hpp>
 
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -29,6 +30,9 @@ class Writer
         if constexpr (requires { value.empty(); }) {
             if (value.empty() && !rule.isRequired) return;
         }
+        if constexpr (requires { value.has_value(); }) {
+            if (!value.has_value()) return;
+        }
         m_object[std::string(key)] = write(value);
     }
 
@@ -42,7 +46,14 @@ class Writer
     static Json write(ControlCode value) { return toText(value); }
     static Json write(VirtualControl value) { return toText(value); }
     static Json write(CurvePoint& value) { return Json::array({value.in, value.out}); }
+    static Json write(Cells& c) { return Json::array({c.left, c.top, c.width, c.height}); }
     static Json write(Stage& stage);
+
+    template <class T>
+    static Json write(std::optional<T>& value)
+    {
+        return write(*value);
+    }
 
     template <class T>
     requires std::is_arithmetic_v<T>

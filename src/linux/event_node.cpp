@@ -56,6 +56,11 @@ EventNode::EventNode(std::string path, ControllerKind kind, UniqueFd fd, libevde
     : m_path(std::move(path)), m_kind(kind), m_fd(std::move(fd)), m_device(device)
 {
     number(0);
+    for (unsigned code = 0; code < ABS_CNT; ++code) {
+        const auto* info = libevdev_get_abs_info(device, code);
+        if (info && (info->fuzz != 0 || info->flat != 0))
+            m_filters.push_back({code, info->fuzz, info->flat});
+    }
 }
 
 Identity EventNode::identity() const
@@ -78,8 +83,14 @@ std::vector<ControlDescription> EventNode::controls(std::uint8_t node) const
             if (!libevdev_has_event_code(d, static_cast<unsigned>(type), c)) continue;
             if (isHatCode(code) != wantsHats || isHatY(code)) continue;
             const auto* range = type == EventType::Abs ? libevdev_get_abs_info(d, c) : nullptr;
-            controls.push_back(
-                {code, kind, range ? range->minimum : 0, range ? range->maximum : 1});
+            ControlDescription control{.code = code, .kind = kind};
+            if (range) {
+                control.low = range->minimum;
+                control.high = range->maximum;
+                if (kind == ControlKind::Axis) control.fuzz = range->fuzz;
+                if (kind == ControlKind::Axis) control.flat = range->flat;
+            }
+            controls.push_back(control);
         }
     };
     addAll(EventType::Abs, ABS_CNT, ControlKind::Axis, false);
@@ -221,19 +232,21 @@ Fallible EventNode::grab()
                     "Plug it out and in again.", -status);
     }
     m_isGrabbed = true;
-    clearFilters();
+    setFilters(true);
     beginSync();
     return {};
 }
 
-void EventNode::clearFilters()
+void EventNode::setFilters(bool areCleared) noexcept
 {
-    m_filters.clear();
-    for (unsigned code = 0; code < ABS_CNT; ++code) {
-        const auto* info = libevdev_get_abs_info(m_device.get(), code);
-        if (!info || (info->fuzz == 0 && info->flat == 0)) continue;
-        m_filters.push_back({code, info->fuzz, info->flat});
-        setFilter(code, 0, 0);
+    if (areCleared == m_areFiltersCleared) return;
+    m_areFiltersCleared = areCleared;
+    for (const auto& filter : m_filters) {
+        if (areCleared) {
+            setFilter(filter.code, 0, 0);
+        } else {
+            setFilter(filter.code, filter.fuzz, filter.flat);
+        }
     }
 }
 
@@ -249,9 +262,20 @@ void EventNode::setFilter(unsigned code, int fuzz, int flat) noexcept
 void EventNode::release() noexcept
 {
     if (!m_isGrabbed) return;
-    for (const auto& filter : m_filters) setFilter(filter.code, filter.fuzz, filter.flat);
+    setFilters(m_isStraight);
     libevdev_grab(m_device.get(), LIBEVDEV_UNGRAB);
     m_isGrabbed = false;
+}
+
+void EventNode::setStraight(bool isStraight) noexcept
+{
+    m_isStraight = isStraight;
+    setFilters(m_isStraight || m_isGrabbed);
+}
+
+EventNode::~EventNode()
+{
+    setFilters(false);
 }
 
 }  // namespace jolly

@@ -59,6 +59,13 @@ class EventNode
     /// Gives it back as it was.
     void release() noexcept;
 
+    /// Clears the kernel's filter also while the node is not grabbed, or no longer.
+    void setStraight(bool isStraight) noexcept;
+
+    ~EventNode();
+    EventNode(const EventNode&) = delete;
+    EventNode& operator=(const EventNode&) = delete;
+
  private:
     struct AxisFilter {
         unsigned code;
@@ -76,7 +83,7 @@ class EventNode
     [[nodiscard]] ReadStatus readDifference(std::vector<RawMove>& moves, Time& time) noexcept;
     void beginSync() noexcept;
     void take(const input_event& event, std::vector<RawMove>& moves) noexcept;
-    void clearFilters();
+    void setFilters(bool areCleared) noexcept;
     void setFilter(unsigned code, int fuzz, int flat) noexcept;
 
     std::string m_path;
@@ -90,7 +97,9 @@ class EventNode
     std::size_t m_next = 0;
     std::size_t m_count = 0;
     bool m_isDrained = false;           ///< the last read left nothing behind
-    std::vector<AxisFilter> m_filters;  ///< what release() restores
+    std::vector<AxisFilter> m_filters;  ///< what the device came with
+    bool m_areFiltersCleared = false;
+    bool m_isStraight = false;
     bool m_isSyncing = false;
     bool m_isGrabbed = false;
 };

@@ -94,4 +94,9 @@ void KernelController::release() noexcept
     for (auto& node : m_nodes) node->release();
 }
 
+void KernelController::setStraight(bool isStraight) noexcept
+{
+    for (auto& node : m_nodes) node->setStraight(isStraight);
+}
+
 }  // namespace jolly

@@ -44,6 +44,7 @@ class KernelController
     /// All nodes or none.
     [[nodiscard]] Fallible grab();
     void release() noexcept;
+    void setStraight(bool isStraight) noexcept;
 
  private:
     Handle m_handle = 0;

@@ -234,6 +234,11 @@ void KernelWorld::letGo(Handle handle)
     if (auto* controller = controllerOf(handle)) controller->release();
 }
 
+void KernelWorld::setStraight(Handle handle, bool isStraight)
+{
+    if (auto* controller = controllerOf(handle)) controller->setStraight(isStraight);
+}
+
 Result<Handle> KernelWorld::create(const VirtualSpec& spec)
 {
     auto device = UinputDevice::make(spec);

@@ -82,6 +82,10 @@ class World
     /// Gives a held controller back. Does nothing when it is not held or gone.
     virtual void letGo(Handle controller) = 0;
 
+    /// Switches the kernel's own filter of a controller's axes off while it is open, or back to
+    /// what the device came with. While it is held the filter is off anyway.
+    virtual void setStraight(Handle controller, bool isStraight) = 0;
+
     /// Makes a virtual device.
     [[nodiscard]] virtual Result<Handle> create(const VirtualSpec& spec) = 0;
 

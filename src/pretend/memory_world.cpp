@@ -36,6 +36,20 @@ Fallible MemoryWorld::hold(Handle controller)
     return {};
 }
 
+void MemoryWorld::setStraight(Handle controller, bool isStraight)
+{
+    if (isStraight) {
+        m_straight.insert(controller);
+    } else {
+        m_straight.erase(controller);
+    }
+}
+
+bool MemoryWorld::isStraight(Handle controller) const
+{
+    return m_straight.contains(controller);
+}
+
 void MemoryWorld::letGo(Handle controller)
 {
     std::erase(m_held, controller);

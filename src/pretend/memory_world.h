@@ -6,6 +6,7 @@
 #include <cstdint>
 #include <deque>
 #include <optional>
+#include <set>
 #include <span>
 #include <string_view>
 #include <vector>
@@ -40,6 +41,7 @@ class MemoryWorld : public World
     void wake() noexcept override {}
     [[nodiscard]] Fallible hold(Handle controller) override;
     void letGo(Handle controller) override;
+    void setStraight(Handle controller, bool isStraight) override;
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,
                                     std::span<const VirtualMove> moves) noexcept override;
@@ -57,6 +59,7 @@ class MemoryWorld : public World
 
     // What is there
     [[nodiscard]] bool isHeld(Handle controller) const;
+    [[nodiscard]] bool isStraight(Handle controller) const;
     /// The device of that name that is there, or the last one that was; null when there never was.
     [[nodiscard]] const Device* device(std::string_view name) const;
     [[nodiscard]] std::size_t deviceCount() const;
@@ -75,6 +78,7 @@ class MemoryWorld : public World
     Handle m_nextHandle = 1;
     std::deque<Event> m_events;
     std::vector<Handle> m_held;
+    std::set<Handle> m_straight;
     std::vector<Device> m_devices;
     bool m_isRecording = true;
 };

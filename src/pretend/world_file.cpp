@@ -15,6 +15,10 @@ void describe(Visitor& visit, PretendControl& c)
     visit.field("code", c.code, format::required("The kernel's name of the control."));
     visit.field("low", c.low, optional("Lowest count of an axis."));
     visit.field("high", c.high, optional("Highest count of an axis."));
+    visit.field("fuzz", c.fuzz,
+                {"The kernel's noise filter, as it would be told; nothing is filtered.", false, 0});
+    visit.field("flat", c.flat,
+                {"The kernel's dead zone, as it would be told; nothing is cut.", false, 0});
     visit.field("rest", c.rest, optional("Counts at rest."));
     visit.field("jitter", c.jitter, {"Counts of noise.", false, 0.0});
     visit.field("drift", c.drift, {"Counts of slow wandering.", false, 0.0});
@@ -102,7 +106,8 @@ ControllerDescription PretendController::description() const
 {
     ControllerDescription result{identity, kind, {}};
     for (const auto& control : controls) {
-        result.controls.push_back({control.code, kindOf(control.code), control.low, control.high});
+        result.controls.push_back({control.code, kindOf(control.code), control.low, control.high,
+                                   control.fuzz, control.flat});
     }
     return result;
 }

@@ -17,6 +17,8 @@ struct PretendControl {
     ControlCode code;
     std::int32_t low = 0;
     std::int32_t high = 1;
+    std::int32_t fuzz = 0;  ///< as the kernel would tell it; nothing is filtered
+    std::int32_t flat = 0;
     std::int32_t rest = 0;
     double jitter = 0.0;                       ///< counts of seeded noise to either side
     double drift = 0.0;                        ///< counts of slow wandering to either side

@@ -30,8 +30,8 @@ TEST(Judge, AWornStickGetsItsEndsItsRestAndTheDeadZoneThatCoversItsDrift)
     EXPECT_TRUE(verdict.offersCalibration);
     EXPECT_EQ(verdict.calibration, (Calibration{20, 504, 970, 0}));
     EXPECT_DOUBLE_EQ(verdict.deadZone, 0.011) << "4 of 466 counts, and a quarter more";
-    EXPECT_THAT(verdict.words, HasSubstr("Reaches 95.0 % of its travel, which becomes the whole. "
-                                         "Rests within 0.9 %: a dead zone of 1.1 % covers it."));
+    EXPECT_THAT(verdict.words, HasSubstr("Reaches 95.0 % of its travel, which becomes the whole; "
+                                         "its low end is 2.0 % short, its high end 3.0 %. Rests within 0.9 %: a dead zone of 1.1 % covers it."));
 }
 
 TEST(Judge, TheDeadZoneCoversEveryCountThatWasSeenAtRest)

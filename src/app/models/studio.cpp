@@ -57,9 +57,10 @@ void Studio::lookAtValues()
 {
     const auto touched = m_finder.look(m_desk, values(), now());
     if (touched) {
+        const bool isForField = m_isListening;
         m_touched = touched;
         Q_EMIT touchedChanged();
-        if (m_isFollowing) select(touched);
+        if (m_isFollowing && !isForField) select(touched);
     }
     Q_EMIT valuesMoved();
 }

@@ -35,6 +35,9 @@ class Studio : public QObject
     [[nodiscard]] bool isFollowing() const { return m_isFollowing; }
     void setFollowing(bool isFollowing);
 
+    /// While a field listens, a touch fills it and selects nothing.
+    void setListening(bool isListening) { m_isListening = isListening; }
+
     /// The controller of a reference; null when it is not on the desk.
     [[nodiscard]] const DeskController* controllerOf(const ControlRef& ref) const;
     [[nodiscard]] QString nameOf(const ControlRef& ref) const;
@@ -83,6 +86,7 @@ class Studio : public QObject
     std::optional<ControlRef> m_touched;
     std::optional<Strand> m_copied;
     bool m_isFollowing = true;
+    bool m_isListening = false;
     std::function<Time()> m_clock = [] {
         return Time(std::chrono::steady_clock::now().time_since_epoch());
     };

@@ -29,6 +29,21 @@ double TouchFinder::loudness(const RigControl& control, const LiveValue& before,
     }
 }
 
+bool TouchFinder::onlyShakes(const RigControl& control, std::size_t slot,
+                             const LiveSnapshot& values, Time now) const
+{
+    if (control.kind != ControlKind::Axis) return false;
+    double way = 0.0;
+    for (std::size_t i = 0; i < m_past.size(); ++i) {
+        const auto& next = i + 1 < m_past.size() ? m_past[i + 1].slots[slot] : values.slots[slot];
+        way += std::abs(next.value - m_past[i].slots[slot].value);
+    }
+    const double came = std::abs(values.slots[slot].value - m_past.front().slots[slot].value);
+    const double travel = control.sides == Sides::Two ? 2.0 : 1.0;
+    if (now - m_past.front().time < kLeastWatched && came < kFar * travel) return true;
+    return way > kShaking * came;
+}
+
 std::optional<ControlRef> TouchFinder::look(const Desk& desk, const LiveSnapshot& values, Time now)
 {
     while (m_past.size() > 1 && m_past.front().time < now - kWindow) m_past.pop_front();
@@ -43,7 +58,7 @@ std::optional<ControlRef> TouchFinder::look(const Desk& desk, const LiveSnapshot
                 const auto& control = controller.rig.controls[i];
                 const double loud =
                     loudness(control, m_past.front().slots[slot], values.slots[slot]);
-                if (loud <= most) continue;
+                if (loud <= most || onlyShakes(control, slot, values, now)) continue;
                 most = loud;
                 loudest = ControlRef{controller.rig.id, control.code};
             }

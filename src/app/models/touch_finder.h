@@ -17,6 +17,13 @@ class TouchFinder
     static constexpr double kLoud = 0.06;
     static constexpr Time kWindow = std::chrono::milliseconds(350);
 
+    /// What moves to and fro, its way longer than this many times how far it came, only shakes.
+    static constexpr double kShaking = 2.5;
+
+    /// An axis has to be watched for this long to tell a shake from a touch, unless it came far.
+    static constexpr Time kLeastWatched = std::chrono::milliseconds(100);
+    static constexpr double kFar = 0.2;
+
     /// Looks at new values. @return the touched control, once for each touch that is another one
     /// than the last or comes after a rest.
     [[nodiscard]] std::optional<ControlRef> look(const Desk& desk, const LiveSnapshot& values,
@@ -33,6 +40,9 @@ class TouchFinder
 
     [[nodiscard]] static double loudness(const RigControl& control, const LiveValue& before,
                                          const LiveValue& now);
+
+    [[nodiscard]] bool onlyShakes(const RigControl& control, std::size_t slot,
+                                  const LiveSnapshot& values, Time now) const;
 
     std::deque<Past> m_past;
 };

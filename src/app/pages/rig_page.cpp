@@ -21,7 +21,12 @@ constexpr int kWalkWidth = 400;
 }  // namespace
 
 RigPage::RigPage(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_inside(new QWidget), m_plates(studio, m_inside)
+    : QWidget(parent),
+      m_studio(studio),
+      m_axis(studio),
+      m_buttons(studio),
+      m_inside(new QWidget),
+      m_plates(studio, m_inside)
 {
     setObjectName(QStringLiteral("rig"));
     auto* row = new QHBoxLayout(this);
@@ -33,15 +38,40 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
     m_inside->setObjectName(QStringLiteral("scrolled"));
     m_area->setWidget(m_inside);
     m_area->viewport()->installEventFilter(this);
-    m_facts = new ControlFacts(studio);
-    m_controllerFacts = new ControllerFacts(studio);
+    row->addWidget(m_area, 1);
+    buildSide();
+    buildEmpty();
+    connect(&m_plates, &ControllerPlates::activated, this,
+            [this](const ControlRef& ref) { m_studio.select(ref); });
+    connect(&studio, &Studio::deskChanged, this, &RigPage::rebuild);
+    connect(&studio, &Studio::selectionChanged, this, &RigPage::showSelection);
+    connect(&studio, &Studio::touchedChanged, this, &RigPage::settleDoubtByTouch,
+            Qt::QueuedConnection);
+    connect(&studio, &Studio::valuesMoved, this, [this] {
+        m_buttons.takeMoves();
+        if (!isVisible()) return;
+        m_plates.showValues();
+        m_axis.takeMoves();
+        m_calibration->takeMoves();
+        m_facts->showValues();
+    });
+    rebuild();
+}
+
+void RigPage::buildSide()
+{
+    m_facts = new ControlFacts(m_studio, m_axis, m_buttons);
+    m_notches = new NotchCard(m_studio, m_axis);
+    m_switch = new SwitchCard(m_studio);
+    m_controllerFacts = new ControllerFacts(m_studio);
     auto* facts = new QWidget;
     facts->setObjectName(QStringLiteral("scrolled"));
     auto* side = new QVBoxLayout(facts);
     side->setContentsMargins(0, 0, 0, 0);
     side->setSpacing(kGap);
-    side->addWidget(m_facts);
-    side->addWidget(m_controllerFacts);
+    for (QWidget* card : {static_cast<QWidget*>(m_facts), static_cast<QWidget*>(m_notches),
+                          static_cast<QWidget*>(m_switch), static_cast<QWidget*>(m_controllerFacts)})
+        side->addWidget(card);
     side->addStretch();
     m_side = new QScrollArea;
     m_side->setWidgetResizable(true);
@@ -49,46 +79,43 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
     m_side->setFocusPolicy(Qt::NoFocus);
     m_side->setWidget(facts);
     m_side->setFixedWidth(kFactsWidth);
-    row->addWidget(m_area, 1);
-    row->addWidget(m_side);
-    m_calibration = new CalibrationCard(studio);
+    m_calibration = new CalibrationCard(m_studio);
     m_calibration->setFixedWidth(kWalkWidth);
     m_calibration->hide();
-    row->addWidget(m_calibration);
+    layout()->addWidget(m_side);
+    layout()->addWidget(m_calibration);
     connect(m_facts, &ControlFacts::calibrationWanted, this, &RigPage::calibrate);
+    connect(m_facts, &ControlFacts::switchWanted, m_switch, &SwitchCard::make);
     connect(m_calibration, &CalibrationCard::ended, this, [this] {
-        m_calibration->hide();
-        m_side->show();
-        m_facts->forget();
+        showSide(m_side);
+        m_axis.forget();
+        showSelection();
     });
-    buildEmpty();
-    connect(&m_plates, &ControllerPlates::activated, this,
-            [this](const ControlRef& ref) { m_studio.select(ref); });
-    connect(&studio, &Studio::deskChanged, this, &RigPage::rebuild);
-    connect(&studio, &Studio::selectionChanged, this, [this] {
-        m_facts->showSelection();
-        m_controllerFacts->showSelection();
-        m_plates.showValues();
-        auto* view = m_studio.selected() ? m_plates.viewOf(*m_studio.selected()) : nullptr;
-        if (view) m_area->ensureWidgetVisible(view, 0, 60);
-    });
-    connect(&studio, &Studio::touchedChanged, this, &RigPage::settleDoubtByTouch,
-            Qt::QueuedConnection);
-    connect(&studio, &Studio::valuesMoved, this, [this] {
-        if (!isVisible()) return;
-        m_plates.showValues();
-        m_facts->takeMoves();
-        m_calibration->takeMoves();
-        m_facts->showValues();
-    });
-    rebuild();
 }
 
-void RigPage::calibrate(const std::string& controller)
+void RigPage::showSide(QWidget* side)
 {
-    if (!m_calibration->begin(controller)) return;
-    m_side->hide();
-    m_calibration->show();
+    for (QWidget* each : {static_cast<QWidget*>(m_side), static_cast<QWidget*>(m_calibration)})
+        each->setVisible(each == side);
+}
+
+void RigPage::showSelection()
+{
+    const auto& selected = m_studio.selected();
+    m_axis.follow();
+    m_facts->setWalkWaiting(selected && m_calibration->isWaiting(selected->controller));
+    m_notches->showSelection();
+    m_switch->showSelection();
+    m_controllerFacts->showSelection();
+    m_plates.showValues();
+    auto* view = selected ? m_plates.viewOf(*selected) : nullptr;
+    if (view) m_area->ensureWidgetVisible(view, 0, 60);
+}
+
+void RigPage::calibrate(const std::string& controller, bool onlyThisAxis)
+{
+    const auto only = onlyThisAxis ? std::optional(m_studio.selected()->code) : std::nullopt;
+    if (m_calibration->begin(controller, only)) showSide(m_calibration);
 }
 
 void RigPage::buildEmpty()
@@ -126,9 +153,9 @@ void RigPage::rebuild()
     m_plates.rebuild();
     for (auto* plate : m_plates.plates()) plate->show();
     askWhichOne();
+    m_buttons.checkDesk();
     m_calibration->checkController();
-    m_facts->showSelection();
-    m_controllerFacts->showSelection();
+    showSelection();
     arrange();
 }
 
@@ -213,7 +240,8 @@ void RigPage::showEvent(QShowEvent*)
 {
     arrange();
     m_plates.showValues();
-    m_facts->forget();
+    m_axis.forget();
+    showSelection();
 }
 
 }  // namespace jolly::app

@@ -5,6 +5,8 @@
 #include "app/rig/calibration_card.h"
 #include "app/rig/control_facts.h"
 #include "app/rig/controller_facts.h"
+#include "app/rig/notch_card.h"
+#include "app/rig/switch_card.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -35,12 +37,17 @@ class RigPage : public QWidget
     void rebuild();
     void arrange();
     void buildEmpty();
-    void calibrate(const std::string& controller);
+    void buildSide();
+    void showSelection();
+    void showSide(QWidget* side);
+    void calibrate(const std::string& controller, bool onlyThisAxis);
     void askWhichOne();
     void settleDoubtByTouch();
     void settleDoubt(std::size_t rig, const Identity& identity);
 
     Studio& m_studio;
+    AxisWatch m_axis;
+    ButtonWatch m_buttons;
     QWidget* m_inside;
     ControllerPlates m_plates;
     QScrollArea* m_area = nullptr;
@@ -49,6 +56,8 @@ class RigPage : public QWidget
     QVBoxLayout* m_doubtColumn = nullptr;
     QScrollArea* m_side = nullptr;
     ControlFacts* m_facts = nullptr;
+    NotchCard* m_notches = nullptr;
+    SwitchCard* m_switch = nullptr;
     ControllerFacts* m_controllerFacts = nullptr;
     CalibrationCard* m_calibration = nullptr;
 };

@@ -4,7 +4,6 @@
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
-#include "core/value/percent.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -20,30 +19,34 @@ namespace
 using Step = CalibrationWalk::Step;
 constexpr Time kLookEvery = std::chrono::milliseconds(200);
 
-/// What a verdict would set, for the small print.
-QString offerText(const AxisVerdict& verdict, const RigControl& control, std::ptrdiff_t strands)
+QString titleOf(const CalibrationWalk& walk)
 {
-    QStringList parts;
-    const auto& c = verdict.calibration;
-    const auto& was = control.calibration;
-    if (c.low != was.low || c.high != was.high)
-        parts << CalibrationCard::tr("ends %1 and %2 (were %3 and %4)")
-                     .arg(c.low)
-                     .arg(c.high)
-                     .arg(was.low)
-                     .arg(was.high);
-    if (c.centre != was.centre && control.sides == Sides::Two)
-        parts << CalibrationCard::tr("rest %1 (was %2)").arg(c.centre).arg(was.centre);
-    if (c.noise != was.noise)
-        parts << CalibrationCard::tr("noise %1 (was %2)").arg(c.noise).arg(was.noise);
-    if (verdict.deadZone > 0.0 && strands > 0) {
-        const auto amount = QString::fromStdString(percent(verdict.deadZone));
-        parts << (strands == 1
-                      ? CalibrationCard::tr("dead zone %1 on its strand").arg(amount)
-                      : CalibrationCard::tr("dead zone %1 on %2 strands").arg(amount).arg(strands));
+    static const QString kNames[] = {CalibrationCard::tr("ends"), CalibrationCard::tr("rest"),
+                                     CalibrationCard::tr("notches"), CalibrationCard::tr("verdict")};
+    return CalibrationCard::tr("Step %1 of %2 · %3")
+        .arg(walk.stepNumber())
+        .arg(walk.stepCount())
+        .arg(kNames[static_cast<std::size_t>(walk.step())]);
+}
+
+QString taskOf(Step step)
+{
+    switch (step) {
+        case Step::Ends:
+            return CalibrationCard::tr(
+                "Move everything slowly to both of its ends. Each axis ticks itself off.");
+        case Step::LetGo:
+            return CalibrationCard::tr(
+                "Push what springs back well to one side and let go, three times, from different "
+                "sides. Pull levers to their idle end, three times. Then take your hands off.");
+        case Step::Notches:
+            return CalibrationCard::tr(
+                "If a lever has notches: put it into one, wait a moment, press Capture. In any "
+                "order; the lever you moved last is meant. The same notch again makes it surer.");
+        default:
+            return CalibrationCard::tr(
+                "What is ticked will be set. It is one step of the history: undo takes it back.");
     }
-    return parts.isEmpty() ? QString()
-                           : CalibrationCard::tr("Sets %1.").arg(parts.join(QStringLiteral(", ")));
 }
 
 }  // namespace
@@ -54,7 +57,9 @@ CalibrationCard::CalibrationCard(Studio& studio, QWidget* parent)
       m_title(new QLabel),
       m_step(new QLabel),
       m_task(new QLabel),
+      m_capture(new QPushButton(tr("Capture the notch"))),
       m_leave(new QPushButton(tr("Leave"))),
+      m_anew(new QPushButton(tr("Begin anew"))),
       m_reset(new QPushButton(tr("Forget calibration"))),
       m_back(new QPushButton(tr("Back"))),
       m_next(new QPushButton)
@@ -85,7 +90,10 @@ void CalibrationCard::build()
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     area->setFocusPolicy(Qt::NoFocus);
     area->setWidget(m_list);
+    m_capture->setObjectName(QStringLiteral("capture notch"));
     m_leave->setObjectName(QStringLiteral("leave calibration"));
+    m_leave->setToolTip(tr("The walk waits until you go on with it"));
+    m_anew->setObjectName(QStringLiteral("calibrate anew"));
     m_reset->setObjectName(QStringLiteral("forget calibration"));
     m_reset->setToolTip(tr("Back to the ends and the rest that the device itself tells"));
     m_back->setObjectName(QStringLiteral("calibration back"));
@@ -93,82 +101,98 @@ void CalibrationCard::build()
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(m_leave);
     buttons->addWidget(m_reset);
+    buttons->addWidget(m_anew);
     buttons->addStretch();
     buttons->addWidget(m_back);
     buttons->addWidget(m_next);
     column->addWidget(m_title);
     column->addWidget(m_step);
     column->addWidget(m_task);
+    column->addWidget(m_capture, 0, Qt::AlignLeft);
     column->addWidget(area, 1);
     column->addLayout(buttons);
+    connect(m_capture, &QPushButton::clicked, this, &CalibrationCard::capture);
     connect(m_leave, &QPushButton::clicked, this, [this] { leave({}); });
+    connect(m_anew, &QPushButton::clicked, this, &CalibrationCard::beginAnew);
     connect(m_reset, &QPushButton::clicked, this, &CalibrationCard::forget);
     connect(m_next, &QPushButton::clicked, this, &CalibrationCard::goOn);
-    connect(m_back, &QPushButton::clicked, this,
-            [this] { go(m_walk->step() == Step::Verdict ? Step::LetGo : Step::Ends); });
+    connect(m_back, &QPushButton::clicked, this, [this] { go(m_walk->previous()); });
 }
 
-bool CalibrationCard::begin(const std::string& controller)
+bool CalibrationCard::isWaiting(const std::string& controller) const
 {
-    clear();
+    return m_walk && m_isWaiting && m_controller == controller;
+}
+
+bool CalibrationCard::begin(const std::string& controller, std::optional<ControlCode> only)
+{
     const auto* desk = m_studio.desk().find(controller);
     if (!desk) return false;
+    if (isWaiting(controller) && m_only == only && resume(*desk)) return true;
+    begin(*desk, only);
+    return m_walk.has_value();
+}
+
+void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCode> only)
+{
+    clear();
     std::vector<CalibrationWalk::Axis> axes;
-    for (std::size_t i = 0; i < desk->rig.controls.size(); ++i) {
-        const auto& control = desk->rig.controls[i];
-        const auto* described = describedAt(m_studio.session().status(), desk->slotOf[i]);
+    for (std::size_t i = 0; i < desk.rig.controls.size(); ++i) {
+        const auto& control = desk.rig.controls[i];
+        const auto* described = describedAt(m_studio.session().status(), desk.slotOf[i]);
         if (control.kind != ControlKind::Axis || !described) continue;
+        if (only && control.code != *only) continue;
         const auto range = rangeOf(*described, control);
-        axes.push_back({range, control.sides, control.calibration});
-        Row row;
-        row.place = i;
-        row.slot = desk->slotOf[i];
-        row.range = range;
-        buildRow(row, QString::fromStdString(nameOf(desk->rig, control)));
+        const auto axis = axes.size();
+        axes.push_back({range, control.sides, control.calibration, control.notches});
+        auto* row = new CalibrationRow(
+            control, QString::fromStdString(nameOf(desk.rig, control)), range, desk.slotOf[i]);
+        connect(row, &CalibrationRow::refused, &m_studio, &Studio::say);
+        connect(row, &CalibrationRow::notchesChanged, this, [this, axis](const NotchList& notches) {
+            m_walk->setNotches(axis, notches);
+            QMetaObject::invokeMethod(this, &CalibrationCard::showRows, Qt::QueuedConnection);
+        });
+        m_rowColumn->insertWidget(m_rowColumn->count() - 1, row);
         m_rows.push_back(row);
     }
-    if (m_rows.empty()) return false;
-    m_controller = controller;
-    m_title->setText(tr("Calibrate %1").arg(QString::fromStdString(desk->rig.alias)));
+    if (m_rows.empty()) return;
+    m_controller = desk.rig.id;
+    m_only = only;
+    m_isWaiting = false;
+    m_title->setText(tr("Calibrate %1").arg(QString::fromStdString(desk.rig.alias)));
     m_walk.emplace(axes, counts(), m_studio.now());
+    showStep();
+}
+
+/// Goes on with the walk that waits. @return false when the axes are not those of the walk any
+/// more.
+bool CalibrationCard::resume(const DeskController& desk)
+{
+    for (auto* row : m_rows) {
+        const auto found = std::ranges::find(desk.rig.controls, row->code(), &RigControl::code);
+        const auto place = static_cast<std::size_t>(found - desk.rig.controls.begin());
+        const auto* described = found == desk.rig.controls.end()
+                                    ? nullptr
+                                    : describedAt(m_studio.session().status(), desk.slotOf[place]);
+        if (!described || rangeOf(*described, *found) != row->range()) return false;
+        row->setSlot(desk.slotOf[place]);
+    }
+    m_isWaiting = false;
+    m_walk->resume(counts(), m_studio.now());
     showStep();
     return true;
 }
 
-void CalibrationCard::buildRow(Row& row, const QString& name)
+void CalibrationCard::beginAnew()
 {
-    auto* body = new QWidget;
-    auto* column = new QVBoxLayout(body);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(3);
-    row.name = new QCheckBox(name);
-    row.name->setObjectName(QStringLiteral("set %1").arg(name));
-    row.state = new QLabel;
-    row.state->setObjectName(QStringLiteral("state %1").arg(name));
-    row.track = new AxisTrack(false);
-    row.words = new QLabel;
-    row.words->setObjectName(QStringLiteral("words %1").arg(name));
-    row.words->setWordWrap(true);
-    setTone(*row.words, "dim");
-    auto* head = new QHBoxLayout;
-    head->addWidget(row.name, 1);
-    head->addWidget(row.state);
-    column->addLayout(head);
-    column->addWidget(row.track);
-    row.offer = new QLabel;
-    row.offer->setObjectName(QStringLiteral("offer %1").arg(name));
-    row.offer->setWordWrap(true);
-    column->addWidget(row.words);
-    column->addWidget(row.offer);
-    m_rowColumn->insertWidget(m_rowColumn->count() - 1, body);
+    if (const auto* desk = m_studio.desk().find(m_controller)) begin(*desk, m_only);
 }
 
 void CalibrationCard::clear()
 {
-    while (m_rowColumn->count() > 1) {
-        auto* item = m_rowColumn->takeAt(0);
-        delete item->widget();
-        delete item;
+    for (auto* row : m_rows) {
+        row->hide();
+        row->deleteLater();
     }
     m_rows.clear();
     m_walk.reset();
@@ -178,18 +202,19 @@ std::vector<std::int32_t> CalibrationCard::counts() const
 {
     std::vector<std::int32_t> counts;
     const auto& slots = m_studio.values().slots;
-    for (const auto& row : m_rows) {
-        const auto slot = static_cast<std::size_t>(row.slot);
-        counts.push_back(slot < slots.size() ? slots[slot].raw.x : row.range.rest);
+    for (const auto* row : m_rows) {
+        const auto slot = static_cast<std::size_t>(row->slot());
+        counts.push_back(slot < slots.size() ? slots[slot].raw.x : row->range().rest);
     }
     return counts;
 }
 
 void CalibrationCard::takeMoves()
 {
-    if (!m_walk) return;
+    if (!m_walk || m_isWaiting) return;
     for (const auto& move : m_studio.session().moves()) {
-        const auto row = std::ranges::find(m_rows, static_cast<int>(move.slot), &Row::slot);
+        const auto row =
+            std::ranges::find(m_rows, static_cast<int>(move.slot), &CalibrationRow::slot);
         if (row == m_rows.end() || move.isHatY) continue;
         m_walk->take(static_cast<std::size_t>(row - m_rows.begin()), {move.time, move.raw});
     }
@@ -197,18 +222,21 @@ void CalibrationCard::takeMoves()
     if (time - m_looked < kLookEvery || m_walk->step() == Step::Verdict) return;
     m_looked = time;
     m_walk->look(time);
-    for (std::size_t i = 0; i < m_rows.size(); ++i) showRow(i);
+    showRows();
 }
 
 void CalibrationCard::checkController()
 {
-    if (!m_walk) return;
+    if (!m_walk || m_isWaiting) return;
     const auto* desk = m_studio.desk().find(m_controller);
-    const bool isSame =
-        desk && std::ranges::all_of(m_rows, [&](const Row& row) {
-            return row.place < desk->slotOf.size() && desk->slotOf[row.place] == row.slot;
-        });
-    if (!isSame) leave(tr("The calibration ended: the controller went away or another one came."));
+    const bool isSame = desk && std::ranges::all_of(m_rows, [&](const CalibrationRow* row) {
+        const auto found = std::ranges::find(desk->rig.controls, row->code(), &RigControl::code);
+        return found != desk->rig.controls.end() &&
+               desk->slotOf[static_cast<std::size_t>(found - desk->rig.controls.begin())] ==
+                   row->slot();
+    });
+    if (!isSame)
+        leave(tr("The calibration waits: its controller went away. Go on when it is back."));
 }
 
 void CalibrationCard::go(Step step)
@@ -219,80 +247,54 @@ void CalibrationCard::go(Step step)
 
 void CalibrationCard::goOn()
 {
-    switch (m_walk->step()) {
-        case Step::Ends:
-            return go(Step::LetGo);
-        case Step::LetGo:
-            return go(Step::Verdict);
-        case Step::Verdict:
-            return set();
-    }
+    if (m_walk->step() == Step::Verdict) return set();
+    m_walk->look(m_studio.now());
+    go(m_walk->next());
+}
+
+void CalibrationCard::capture()
+{
+    const auto captured = m_walk->capture(m_studio.now());
+    if (!captured) return m_studio.say(QString::fromStdString(captured.error().text()));
+    showRows();
 }
 
 void CalibrationCard::showStep()
 {
     const auto step = m_walk->step();
-    static const QString kSteps[] = {tr("Step 1 of 3 · ends"), tr("Step 2 of 3 · rest"),
-                                     tr("Step 3 of 3 · verdict")};
-    static const QString kTasks[] = {
-        tr("Move everything slowly to both of its ends. Each axis ticks itself off."),
-        tr("Push what springs back well to one side and let go, three times, from different sides. "
-           "Pull levers to their idle end, three times. Then take your hands off."),
-        tr("What is ticked will be set. It is one step of the history: undo takes it back.")};
-    m_step->setText(kSteps[static_cast<int>(step)]);
-    m_task->setText(kTasks[static_cast<int>(step)]);
+    m_step->setText(titleOf(*m_walk));
+    m_task->setText(taskOf(step));
+    m_capture->setVisible(step == Step::Notches);
     m_back->setVisible(step != Step::Ends);
+    m_anew->setVisible(step != Step::Ends);
     m_reset->setVisible(step == Step::Ends);
     m_reset->setEnabled(isCalibrated());
     m_next->setText(step == Step::Verdict ? tr("Set what is ticked") : tr("Next"));
-    bool offersAny = false;
-    for (std::size_t i = 0; i < m_rows.size(); ++i) {
-        m_rows[i].words->setVisible(step == Step::Verdict);
-        m_rows[i].offer->hide();
-        m_rows[i].name->setEnabled(step == Step::Verdict);
-        if (step == Step::Verdict) {
-            showVerdict(i);
-        } else {
-            showRow(i);
-        }
-        offersAny = offersAny || m_rows[i].name->isEnabled();
+    if (step == Step::Verdict) {
+        for (std::size_t i = 0; i < m_rows.size(); ++i) showVerdict(i);
+    } else {
+        showRows();
     }
-    m_next->setEnabled(step != Step::Verdict || offersAny);
-    m_next->setFocus();
+    m_next->setEnabled(step != Step::Verdict ||
+                       std::ranges::any_of(m_rows, &CalibrationRow::canBeChosen));
+    (step == Step::Notches ? m_capture : m_next)->setFocus();
 }
 
-void CalibrationCard::showRow(std::size_t axis)
+void CalibrationCard::showRows()
 {
-    const auto& row = m_rows[axis];
-    const auto& found = m_walk->findings(axis);
-    const bool isTicked = m_walk->isTicked(axis);
-    row.name->setChecked(isTicked);
-    row.track->show(row.range, found, counts()[axis]);
-    const auto part = (static_cast<double>(found.high) - found.low) / row.range.travel();
-    row.state->setText(
-        m_walk->step() == Step::Ends
-            ? tr("%1 of its travel").arg(QString::fromStdString(percent(part)))
-            : tr("%1 of %2").arg(found.rests.size()).arg(CalibrationWalk::kReleases));
-    setTone(*row.state, isTicked ? "straw" : "dim");
+    if (!m_walk || m_walk->step() == Step::Verdict) return;
+    const auto present = counts();
+    for (std::size_t i = 0; i < m_rows.size(); ++i) m_rows[i]->showProgress(*m_walk, i, present[i]);
 }
 
 void CalibrationCard::showVerdict(std::size_t axis)
 {
-    const auto& row = m_rows[axis];
     const auto verdict = m_walk->verdict(axis);
-    const auto* desk = m_studio.desk().find(m_controller);
-    if (!desk) return;
-    const auto& control = desk->rig.controls[row.place];
-    const auto strands = m_studio.strandsFrom({m_controller, control.code});
-    const auto uncovered = std::ranges::count_if(
-        strands, [&](const Strand* strand) { return coverOfRest(*strand) < verdict.deadZone; });
-    const auto offer = offerText(verdict, control, uncovered);
-    row.name->setEnabled(!offer.isEmpty());
-    row.name->setChecked(!offer.isEmpty());
-    row.state->clear();
-    row.words->setText(QString::fromStdString(verdict.words));
-    row.offer->setText(offer);
-    row.offer->setVisible(!offer.isEmpty());
+    const auto strands = m_studio.strandsFrom({m_controller, m_rows[axis]->code()});
+    m_rows[axis]->showVerdict(verdict, m_walk->notches(axis),
+                              std::ranges::count_if(strands, [&](const Strand* strand) {
+                                  return coverOfRest(*strand) < verdict.deadZone;
+                              }));
 }
 
 void CalibrationCard::set()
@@ -302,11 +304,11 @@ void CalibrationCard::set()
     auto rig = desk->rig;
     std::vector<std::pair<ControlCode, double>> covers;
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
-        if (!m_rows[i].name->isChecked()) continue;
+        auto* control = findControl(rig, m_rows[i]->code());
+        if (!m_rows[i]->isChosen() || !control) continue;
         const auto verdict = m_walk->verdict(i);
-        auto& control = rig.controls[m_rows[i].place];
-        control.calibration = verdict.calibration;
-        if (verdict.deadZone > 0.0) covers.emplace_back(control.code, verdict.deadZone);
+        *control = CalibrationRow::settled(*control, verdict, m_walk->notches(i));
+        if (verdict.deadZone > 0.0) covers.emplace_back(control->code, verdict.deadZone);
     }
     const auto alias = QString::fromStdString(rig.alias);
     m_walk.reset();
@@ -314,16 +316,22 @@ void CalibrationCard::set()
         putIntoRig(tangle, rig);
         for (const auto& [code, amount] : covers) coverRest(tangle, {rig.id, code}, amount);
     });
-    leave(tr("%1 is calibrated. Undo takes it back.").arg(alias));
+    finish(tr("%1 is calibrated. Undo takes it back.").arg(alias));
+}
+
+const RigControl* CalibrationCard::controlOf(const CalibrationRow& row) const
+{
+    const auto* desk = m_studio.desk().find(m_controller);
+    return desk ? findControl(desk->rig, row.code()) : nullptr;
 }
 
 bool CalibrationCard::isCalibrated() const
 {
-    const auto* desk = m_studio.desk().find(m_controller);
-    return desk && std::ranges::any_of(m_rows, [&](const Row& row) {
-               return desk->rig.controls[row.place].calibration !=
-                      Calibration::ofRange(row.range.low, row.range.high);
-           });
+    return std::ranges::any_of(m_rows, [this](const CalibrationRow* row) {
+        const auto* control = controlOf(*row);
+        return control && control->calibration !=
+                              Calibration::ofRange(row->range().low, row->range().high);
+    });
 }
 
 void CalibrationCard::forget()
@@ -331,20 +339,29 @@ void CalibrationCard::forget()
     const auto* desk = m_studio.desk().find(m_controller);
     if (!desk) return;
     auto rig = desk->rig;
-    for (const auto& row : m_rows)
-        rig.controls[row.place].calibration = Calibration::ofRange(row.range.low, row.range.high);
+    for (const auto* row : m_rows) {
+        if (auto* control = findControl(rig, row->code()))
+            control->calibration = Calibration::ofRange(row->range().low, row->range().high);
+    }
     m_walk.reset();
     m_studio.document().edit(tr("forget calibration"),
                              [&](Tangle& tangle) { putIntoRig(tangle, rig); });
-    leave(tr("%1 is as the device tells it. Undo brings its calibration back.")
-              .arg(QString::fromStdString(rig.alias)));
+    finish(tr("%1 is as the device tells it. Undo brings its calibration back.")
+               .arg(QString::fromStdString(rig.alias)));
 }
 
 void CalibrationCard::leave(const QString& sentence)
 {
-    m_walk.reset();
+    if (m_walk) m_walk->pause(m_studio.now());
+    m_isWaiting = m_walk.has_value();
     if (!sentence.isEmpty()) m_studio.say(sentence);
     Q_EMIT ended();
+}
+
+void CalibrationCard::finish(const QString& sentence)
+{
+    clear();
+    leave(sentence);
 }
 
 void CalibrationCard::keyPressEvent(QKeyEvent* event)

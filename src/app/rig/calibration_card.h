@@ -3,10 +3,8 @@
 
 #include "app/faceplate/card.h"
 #include "app/models/studio.h"
-#include "app/rig/axis_track.h"
-#include "core/calibration/calibration_walk.h"
+#include "app/rig/calibration_row.h"
 
-#include <QCheckBox>
 #include <QLabel>
 #include <QPushButton>
 #include <optional>
@@ -17,9 +15,9 @@ class QVBoxLayout;
 namespace jolly::app
 {
 
-/// The guided walk through the calibration of a controller: two steps in which every axis ticks
-/// itself off, then what was found, in words, and what would be set. Setting it is one step of the
-/// history.
+/// The guided walk through the calibration of a controller: steps in which every axis ticks itself
+/// off, then what was found, in words, and what would be set. Setting it is one step of the history.
+/// A walk that was left, or whose controller went away, waits to be gone on with.
 class CalibrationCard : public Card
 {
     Q_OBJECT
@@ -27,13 +25,17 @@ class CalibrationCard : public Card
  public:
     explicit CalibrationCard(Studio& studio, QWidget* parent = nullptr);
 
-    /// Begins with a controller that is present and has axes. @return whether it has.
-    bool begin(const std::string& controller);
+    /// Begins with a controller that is present and has axes, or goes on with the walk that waits
+    /// for it. @param only  the one axis to calibrate; empty for all. @return whether it has.
+    bool begin(const std::string& controller, std::optional<ControlCode> only);
+
+    /// Whether a walk of this controller was left in the middle.
+    [[nodiscard]] bool isWaiting(const std::string& controller) const;
 
     /// Takes the moves that came since the values before, and shows them.
     void takeMoves();
 
-    /// Ends the walk when its controller went away or is another one now.
+    /// Lets the walk wait when its controller went away.
     void checkController();
 
  Q_SIGNALS:
@@ -43,30 +45,23 @@ class CalibrationCard : public Card
     void keyPressEvent(QKeyEvent* event) override;
 
  private:
-    /// One axis of the walk: where it is in the rig and in the live block, and its widgets.
-    struct Row {
-        std::size_t place = 0;
-        int slot = -1;
-        AxisRange range{};
-        QCheckBox* name = nullptr;
-        QLabel* state = nullptr;
-        AxisTrack* track = nullptr;
-        QLabel* words = nullptr;
-        QLabel* offer = nullptr;
-    };
-
     void build();
-    void buildRow(Row& row, const QString& name);
+    void begin(const DeskController& desk, std::optional<ControlCode> only);
+    [[nodiscard]] bool resume(const DeskController& desk);
     void clear();
     void go(CalibrationWalk::Step step);
     void goOn();
+    void capture();
     void showStep();
-    void showRow(std::size_t axis);
+    void showRows();
     void showVerdict(std::size_t axis);
     void set();
     void forget();
+    void beginAnew();
     [[nodiscard]] bool isCalibrated() const;
     void leave(const QString& sentence);
+    void finish(const QString& sentence);
+    [[nodiscard]] const RigControl* controlOf(const CalibrationRow& row) const;
     [[nodiscard]] std::vector<std::int32_t> counts() const;
 
     Studio& m_studio;
@@ -75,13 +70,17 @@ class CalibrationCard : public Card
     QLabel* m_task;
     QWidget* m_list = nullptr;
     QVBoxLayout* m_rowColumn = nullptr;
+    QPushButton* m_capture;
     QPushButton* m_leave;
+    QPushButton* m_anew;
     QPushButton* m_reset;
     QPushButton* m_back;
     QPushButton* m_next;
     std::string m_controller;
-    std::vector<Row> m_rows;
+    std::optional<ControlCode> m_only;
+    std::vector<CalibrationRow*> m_rows;
     std::optional<CalibrationWalk> m_walk;
+    bool m_isWaiting = false;
     Time m_looked{};
 };
 

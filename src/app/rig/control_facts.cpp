@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/control_facts.h"
 
-#include "app/rig/fact_grid.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/roles.h"
 #include "core/value/percent.h"
 
 #include <QSignalBlocker>
@@ -16,8 +16,10 @@ namespace jolly::app
 namespace
 {
 
-constexpr std::size_t kMostSamples = 60'000;
-constexpr Time kLookEvery = std::chrono::milliseconds(250);
+QString text(std::string_view s)
+{
+    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
 
 QString countsText(std::int32_t counts)
 {
@@ -29,8 +31,7 @@ QString restText(const AxisFindings& found, const AxisRange& range, Sides sides)
     if (found.rests.empty()) return ControlFacts::tr("let go to see it");
     return ControlFacts::tr("%1, within %2")
         .arg(found.rest)
-        .arg(QString::fromStdString(
-            percent((sides == Sides::Two ? 2.0 : 1.0) * found.stray / range.travel())));
+        .arg(text(percent((sides == Sides::Two ? 2.0 : 1.0) * found.stray / range.travel())));
 }
 
 QString spikesText(const AxisFindings& found)
@@ -40,9 +41,69 @@ QString spikesText(const AxisFindings& found)
     return ControlFacts::tr("%1 in %2 s").arg(found.spikes).arg(seconds);
 }
 
+/// What the kernel itself does to an axis.
+QString filterText(const ControlDescription& described)
+{
+    const auto range = soundRange({described.low, described.high, described.low}, {});
+    QStringList parts;
+    if (described.fuzz != 0)
+        parts << ControlFacts::tr("swallows changes of less than %1")
+                     .arg(countsText(described.fuzz));
+    if (described.flat != 0)
+        parts << ControlFacts::tr("tells games to ignore %1 around the middle")
+                     .arg(text(percent(described.flat / range.travel())));
+    return ControlFacts::tr("The kernel %1.").arg(parts.join(ControlFacts::tr(" and ")));
+}
+
+QStringList kindsOf(ControlKind kind)
+{
+    switch (kind) {
+        case ControlKind::Axis:
+            return {ControlFacts::tr("rests in the middle"), ControlFacts::tr("rests at its low end")};
+        case ControlKind::Button:
+            return {ControlFacts::tr("springs back"), ControlFacts::tr("stays: a switch"),
+                    ControlFacts::tr("one position of a selector"),
+                    ControlFacts::tr("a pulse of an endless dial")};
+        case ControlKind::Hat:
+            return {ControlFacts::tr("eight ways")};
+        default:
+            return {ControlFacts::tr("turns endlessly")};
+    }
+}
+
+QComboBox* makeChoice(const char* name, const QString& accessibleName, bool isEditable)
+{
+    auto* box = new QComboBox;
+    box->setObjectName(QLatin1String(name));
+    box->setAccessibleName(accessibleName);
+    box->setEditable(isEditable);
+    box->setInsertPolicy(QComboBox::NoInsert);
+    box->setMinimumContentsLength(8);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    return box;
+}
+
+/// Words and a button under them.
+QWidget* makeOffer(QLabel*& words, QPushButton*& button, const char* name)
+{
+    auto* offer = new QWidget;
+    auto* column = new QVBoxLayout(offer);
+    column->setContentsMargins(0, 8, 0, 0);
+    words = new QLabel;
+    words->setObjectName(QLatin1String(name) + QStringLiteral(" words"));
+    words->setWordWrap(true);
+    button = new QPushButton;
+    button->setObjectName(QLatin1String(name));
+    column->addWidget(words);
+    column->addWidget(button, 0, Qt::AlignLeft);
+    return offer;
+}
+
 }  // namespace
 
-ControlFacts::ControlFacts(Studio& studio, QWidget* parent) : Card(parent), m_studio(studio)
+ControlFacts::ControlFacts(Studio& studio, AxisWatch& axis, const ButtonWatch& buttons,
+                           QWidget* parent)
+    : Card(parent), m_studio(studio), m_axis(axis), m_buttons(buttons)
 {
     setObjectName(QStringLiteral("control facts"));
     build();
@@ -57,25 +118,41 @@ void ControlFacts::build()
     m_title->setFont(textFont(TextSize::Title, true));
     m_title->setWordWrap(true);
     column->addWidget(m_title);
-    auto* grid = new FactGrid;
-    m_body = grid;
+    m_body = new FactGrid;
     column->addWidget(m_body);
+    buildNature(*m_body);
+    m_value = m_body->addValue(tr("Value"), "value");
+    m_raw = m_body->addValue(tr("Raw count"), "raw");
+    buildGuess(*column);
     buildAxisFacts(*column);
     column->addStretch();
+}
+
+void ControlFacts::buildNature(FactGrid& grid)
+{
     m_label = new QLineEdit;
     m_label->setObjectName(QStringLiteral("label"));
     m_label->setAccessibleName(tr("Name of the control"));
-    m_kind = new QComboBox;
-    m_kind->setObjectName(QStringLiteral("kind"));
-    m_kind->setAccessibleName(tr("How the control behaves"));
-    grid->addField(tr("Name"), m_label);
-    grid->addField(tr("Behaves"), m_kind);
-    m_value = grid->addValue(tr("Value"), "value");
-    m_raw = grid->addValue(tr("Raw count"), "raw");
+    m_role = makeChoice("role", tr("What the control is for"), true);
+    m_kind = makeChoice("kind", tr("How the control behaves"), false);
+    m_more = makeChoice("more", tr("Which way of the hand is more"), true);
+    grid.addField(tr("Name"), m_label);
+    grid.addField(tr("Role"), m_role);
+    grid.addField(tr("Behaves"), m_kind);
+    grid.addField(tr("More is"), m_more);
     connect(m_label, &QLineEdit::editingFinished, this, [this] {
-        const auto label = m_label->text().toStdString();
+        const auto label = m_label->text().trimmed().toStdString();
         setControl(tr("rename control"), [&](RigControl& control) { control.label = label; });
     });
+    connect(m_role->lineEdit(), &QLineEdit::editingFinished, this,
+            [this] { setRole(m_role->currentText()); });
+    connect(m_role, &QComboBox::textActivated, this, &ControlFacts::setRole);
+    const auto setMore = [this] {
+        const auto more = m_more->currentText().trimmed().toStdString();
+        setControl(tr("direction of axis"), [&](RigControl& control) { control.more = more; });
+    };
+    connect(m_more->lineEdit(), &QLineEdit::editingFinished, this, setMore);
+    connect(m_more, &QComboBox::textActivated, this, setMore);
     connect(m_kind, &QComboBox::activated, this, [this](int choice) {
         setControl(tr("kind of control"), [&](RigControl& control) {
             if (control.kind == ControlKind::Axis) control.sides = static_cast<Sides>(choice);
@@ -83,6 +160,14 @@ void ControlFacts::build()
                 control.buttonKind = static_cast<ButtonKind>(choice);
         });
     });
+}
+
+void ControlFacts::buildGuess(QVBoxLayout& column)
+{
+    m_guess = makeOffer(m_guessWords, m_takeGuess, "guess");
+    m_guess->hide();
+    column.addWidget(m_guess);
+    connect(m_takeGuess, &QPushButton::clicked, this, &ControlFacts::takeGuess);
 }
 
 void ControlFacts::buildAxisFacts(QVBoxLayout& column)
@@ -97,12 +182,21 @@ void ControlFacts::buildAxisFacts(QVBoxLayout& column)
     m_track->setObjectName(QStringLiteral("dwell"));
     m_track->setAccessibleName(tr("Where the axis dwelt since it was selected"));
     grid->addField(tr("Dwells"), m_track, Qt::AlignBottom);
+    m_filter = makeOffer(m_filterWords, m_straight, "straight");
+    grid->addWide(m_filter);
+    connect(m_straight, &QPushButton::clicked, this, &ControlFacts::setStraight);
     m_calibrate = new QPushButton;
     m_calibrate->setObjectName(QStringLiteral("calibrate"));
-    connect(m_calibrate, &QPushButton::clicked, this, [this] {
-        if (m_studio.selected()) Q_EMIT calibrationWanted(m_studio.selected()->controller);
-    });
+    m_calibrateOne = new QPushButton(tr("Only this axis…"));
+    m_calibrateOne->setObjectName(QStringLiteral("calibrate one"));
     grid->addWide(m_calibrate);
+    grid->addWide(m_calibrateOne);
+    for (auto* button : {m_calibrate, m_calibrateOne}) {
+        connect(button, &QPushButton::clicked, this, [this, button] {
+            if (m_studio.selected())
+                Q_EMIT calibrationWanted(m_studio.selected()->controller, button == m_calibrateOne);
+        });
+    }
     column.addWidget(m_axisFacts);
 }
 
@@ -117,71 +211,133 @@ void ControlFacts::setControl(const QString& step, const std::function<void(RigC
     m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
+/// A known role brings its usual direction along, unless the pilot said another.
+void ControlFacts::setRole(const QString& role)
+{
+    const auto name = role.trimmed().toStdString();
+    setControl(tr("role of control"), [&](RigControl& control) {
+        const auto* before = findRole(control.role);
+        const auto* known = findRole(name);
+        if (control.more.empty() || (before && control.more == before->more))
+            control.more = known ? std::string(known->more) : std::string();
+        control.role = name;
+    });
+}
+
+void ControlFacts::setStraight()
+{
+    const auto& ref = m_studio.selected();
+    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
+    if (!controller) return;
+    auto rig = controller->rig;
+    rig.isStraight = !rig.isStraight;
+    m_studio.document().edit(rig.isStraight ? tr("set axes straight") : tr("leave axes to the kernel"),
+                             [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+}
+
+void ControlFacts::setWalkWaiting(bool isWaiting)
+{
+    m_isWalkWaiting = isWaiting;
+    showSelection();
+}
+
+void ControlFacts::showNature(const DeskController& controller, const RigControl& control)
+{
+    const bool isAxis = control.kind == ControlKind::Axis;
+    const QSignalBlocker quietKind(m_kind);
+    const QSignalBlocker quietRole(m_role);
+    const QSignalBlocker quietMore(m_more);
+    if (!m_label->hasFocus()) m_label->setText(text(control.label));
+    m_label->setPlaceholderText(text(jolly::nameOf(controller.rig, control)));
+    m_kind->clear();
+    m_kind->addItems(kindsOf(control.kind));
+    m_kind->setCurrentIndex(isAxis ? static_cast<int>(control.sides)
+                            : control.kind == ControlKind::Button
+                                ? static_cast<int>(control.buttonKind)
+                                : 0);
+    if (!m_role->lineEdit()->hasFocus()) {
+        m_role->clear();
+        for (const auto& role : knownRoles()) {
+            if (role.kind == control.kind) m_role->addItem(text(role.name));
+        }
+        m_role->setCurrentText(text(control.role));
+    }
+    m_body->setRowVisible(m_more, isAxis);
+    if (isAxis && !m_more->lineEdit()->hasFocus()) {
+        m_more->clear();
+        for (const auto way : knownWays()) m_more->addItem(text(way));
+        m_more->setCurrentText(text(control.more));
+    }
+}
+
 void ControlFacts::showSelection()
 {
     const auto& ref = m_studio.selected();
     const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
     m_body->setVisible(controller != nullptr);
     m_axisFacts->setVisible(false);
-    m_title->setText(controller ? QString::fromStdString(controller->rig.alias) +
-                                      QStringLiteral(" · ") + m_studio.nameOf(*ref)
+    m_title->setText(controller ? text(controller->rig.alias) + QStringLiteral(" · ") +
+                                      m_studio.nameOf(*ref)
                                 : tr("Move a control to see all about it here."));
+    showGuess();
     if (!controller) return;
     const auto& control = *findControl(controller->rig, ref->code);
     const auto place = static_cast<std::size_t>(&control - controller->rig.controls.data());
     const int slot = controller->slotOf[place];
-    if (!m_watched || m_watched->ref != *ref || m_watched->slot != slot)
-        m_watched = Watched{*ref, slot, {}, {}, {}};
     m_axisFacts->setVisible(control.kind == ControlKind::Axis);
-    m_calibrate->setText(tr("Calibrate %1…").arg(QString::fromStdString(controller->rig.alias)));
+    m_calibrate->setText((m_isWalkWaiting ? tr("Go on calibrating %1…") : tr("Calibrate %1…"))
+                             .arg(text(controller->rig.alias)));
     m_calibrate->setEnabled(slot >= 0);
-    const QSignalBlocker quiet(m_kind);
-    if (!m_label->hasFocus()) m_label->setText(QString::fromStdString(control.label));
-    m_label->setPlaceholderText(m_studio.nameOf(*ref));
-    m_kind->clear();
-    if (control.kind == ControlKind::Axis) {
-        m_kind->addItems({tr("rests in the middle"), tr("rests at its low end")});
-        m_kind->setCurrentIndex(static_cast<int>(control.sides));
-    } else if (control.kind == ControlKind::Button) {
-        m_kind->addItems({tr("springs back"), tr("stays: a switch"),
-                          tr("one position of a selector"), tr("a pulse of an endless dial")});
-        m_kind->setCurrentIndex(static_cast<int>(control.buttonKind));
-    } else {
-        m_kind->addItem(control.kind == ControlKind::Hat ? tr("eight ways")
-                                                         : tr("turns endlessly"));
-    }
+    m_calibrateOne->setEnabled(slot >= 0);
+    showNature(*controller, control);
+    showFilter(*controller, slot);
     showValues();
 }
 
-void ControlFacts::takeMoves()
+/// One place of truth: says when the kernel bends the axis as well.
+void ControlFacts::showFilter(const DeskController& controller, int slot)
 {
-    if (!m_watched || m_watched->slot < 0 || m_watched->samples.empty()) return;
-    auto& samples = m_watched->samples;
-    for (const auto& move : m_studio.session().moves()) {
-        if (static_cast<int>(move.slot) != m_watched->slot || move.isHatY) continue;
-        samples.push_back({std::max(move.time, samples.back().time), move.raw});
+    const auto* described = describedAt(m_studio.session().status(), slot);
+    m_filter->setVisible(described && described->isFiltered());
+    if (!described || !described->isFiltered()) return;
+    QString words = filterText(*described);
+    if (controller.rig.isStraight) {
+        words = tr("What the kernel did to this axis is switched off while Jolly Tangle runs.");
+    } else if (controller.hold == Hold::Held) {
+        words += tr(" Not now, while it is held.");
+    } else {
+        words += tr(" That bends it a second time.");
     }
-    if (samples.size() > kMostSamples) samples.erase(samples.begin(), samples.end() - kMostSamples);
+    m_filterWords->setText(words);
+    m_straight->setText(controller.rig.isStraight ? tr("Leave it to the kernel")
+                                                  : tr("Set its axes straight"));
 }
 
-void ControlFacts::forget()
+void ControlFacts::showGuess()
 {
-    m_watched.reset();
-    showSelection();
+    const auto& ref = m_studio.selected();
+    const auto guess = ref ? m_buttons.guess(*ref) : ButtonGuess{};
+    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
+    m_guess->setVisible(controller && guess.kind.has_value());
+    if (!controller || !guess.kind) return;
+    m_guessWords->setText(text(guess.words) + QLatin1Char('.'));
+    m_takeGuess->setText(guess.group.empty() ? tr("Take it so") : tr("Make them one selector…"));
+}
+
+void ControlFacts::takeGuess()
+{
+    const auto ref = m_studio.selected();
+    const auto guess = ref ? m_buttons.guess(*ref) : ButtonGuess{};
+    if (!guess.kind) return;
+    if (!guess.group.empty()) return Q_EMIT switchWanted(ref->controller, guess.group);
+    setControl(tr("kind of control"),
+               [&](RigControl& control) { control.buttonKind = *guess.kind; });
 }
 
 void ControlFacts::showAxis(const RigControl& control, const LiveValue& live)
 {
-    const auto* described = describedAt(m_studio.session().status(), m_watched->slot);
-    if (!described) return;
-    const auto time = m_studio.now();
-    if (m_watched->samples.empty()) m_watched->samples.push_back({time, live.raw.x});
-    const auto range = rangeOf(*described, control);
-    auto& found = m_watched->findings;
-    if (time - m_watched->looked >= kLookEvery) {
-        m_watched->looked = time;
-        found = survey(m_watched->samples, range, time);
-    }
+    const auto& found = m_axis.findings();
+    const auto range = m_axis.range();
     m_range->setText(QStringLiteral("%1 … %2").arg(found.low).arg(found.high));
     m_rest->setText(restText(found, range, control.sides));
     m_noise->setText(found.rests.empty() ? tr("let go to see it") : countsText(found.jitter));
@@ -197,7 +353,6 @@ void ControlFacts::showValues()
     const auto& control = *findControl(controller->rig, ref->code);
     const auto place = static_cast<std::size_t>(&control - controller->rig.controls.data());
     const auto value = m_studio.desk().valueOf(*controller, place, m_studio.values());
-    const bool isAxis = control.kind == ControlKind::Axis;
     const int slot = controller->slotOf[place];
     if (slot < 0 || static_cast<std::size_t>(slot) >= m_studio.values().slots.size()) {
         for (auto* label : {m_value, m_raw, m_range, m_rest, m_noise, m_spikes})
@@ -205,12 +360,19 @@ void ControlFacts::showValues()
         return;
     }
     const auto& live = m_studio.values().slots[static_cast<std::size_t>(slot)];
-    m_value->setText(isAxis ? percentText(value.x, control.sides == Sides::Two)
-                            : (value.isPressed() ? tr("pressed") : tr("released")));
-    if (control.kind == ControlKind::Hat)
-        m_value->setText(QStringLiteral("%1, %2").arg(value.x).arg(value.y));
     m_raw->setText(QString::number(live.raw.x));
-    if (isAxis && m_watched) showAxis(control, live);
+    if (control.kind == ControlKind::Axis) {
+        const auto way = text(wayOf(control, value.x));
+        const auto amount = percentText(way.isEmpty() ? value.x : std::abs(value.x),
+                                        way.isEmpty() && control.sides == Sides::Two);
+        m_value->setText(way.isEmpty() ? amount : amount + QLatin1Char(' ') + way);
+        if (m_axis.isWatching()) showAxis(control, live);
+    } else if (control.kind == ControlKind::Hat) {
+        m_value->setText(QStringLiteral("%1, %2").arg(value.x).arg(value.y));
+    } else {
+        m_value->setText(value.isPressed() ? tr("pressed") : tr("released"));
+        showGuess();
+    }
 }
 
 }  // namespace jolly::app

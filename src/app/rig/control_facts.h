@@ -2,72 +2,85 @@
 #pragma once
 
 #include "app/faceplate/card.h"
-#include "app/models/studio.h"
+#include "app/models/axis_watch.h"
+#include "app/models/button_watch.h"
 #include "app/rig/axis_track.h"
-#include "app/style/value_text.h"
+#include "app/rig/fact_grid.h"
 
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <functional>
 
 class QVBoxLayout;
 
 namespace jolly::app
 {
 
-/// What there is to know and to set about the selected control: name, kind, raw count, and of an
-/// axis what it did since it was selected, of the last minutes: the range, rest, noise and spikes
-/// seen, and where it dwelt.
+/// All about the selected control: its name, its role, how it behaves, what it tells now, and of an
+/// axis what it did since it was selected.
 class ControlFacts : public Card
 {
     Q_OBJECT
 
  public:
-    explicit ControlFacts(Studio& studio, QWidget* parent = nullptr);
+    ControlFacts(Studio& studio, AxisWatch& axis, const ButtonWatch& buttons,
+                 QWidget* parent = nullptr);
 
     void showSelection();
     void showValues();
 
-    /// Takes the moves that came since the values before.
-    void takeMoves();
-
-    /// Forgets what the control did; after a time in which moves were not taken.
-    void forget();
+    /// The words of the two calibrate buttons depend on it.
+    void setWalkWaiting(bool isWaiting);
 
  Q_SIGNALS:
-    /// The pilot wants to calibrate the selected control's controller.
-    void calibrationWanted(const std::string& controller);
+    /// The pilot wants to calibrate the selected control's controller, or only the axis.
+    void calibrationWanted(const std::string& controller, bool onlyThisAxis);
+
+    /// The pilot wants the buttons at these places of the controller to be one switch.
+    void switchWanted(const std::string& controller, const std::vector<std::size_t>& places);
 
  private:
-    struct Watched {
-        ControlRef ref;
-        int slot = -1;
-        std::vector<AxisSample> samples;
-        AxisFindings findings;
-        Time looked{};
-    };
-
     void build();
+    void buildNature(FactGrid& grid);
+    void buildGuess(QVBoxLayout& column);
     void buildAxisFacts(QVBoxLayout& column);
-    void setControl(const QString& step, const std::function<void(RigControl&)>& change);
+    void showNature(const DeskController& controller, const RigControl& control);
     void showAxis(const RigControl& control, const LiveValue& live);
+    void showFilter(const DeskController& controller, int slot);
+    void showGuess();
+    void takeGuess();
+    void setRole(const QString& role);
+    void setStraight();
+    void setControl(const QString& step, const std::function<void(RigControl&)>& change);
 
     Studio& m_studio;
+    AxisWatch& m_axis;
+    const ButtonWatch& m_buttons;
+    bool m_isWalkWaiting = false;
     QLabel* m_title = nullptr;
-    QWidget* m_body = nullptr;
+    FactGrid* m_body = nullptr;
     QLineEdit* m_label = nullptr;
+    QComboBox* m_role = nullptr;
     QComboBox* m_kind = nullptr;
+    QComboBox* m_more = nullptr;
     ValueLabel* m_raw = nullptr;
     ValueLabel* m_value = nullptr;
+    QWidget* m_guess = nullptr;
+    QLabel* m_guessWords = nullptr;
+    QPushButton* m_takeGuess = nullptr;
     QWidget* m_axisFacts = nullptr;
     ValueLabel* m_range = nullptr;
     ValueLabel* m_rest = nullptr;
     ValueLabel* m_noise = nullptr;
     ValueLabel* m_spikes = nullptr;
     AxisTrack* m_track = nullptr;
+    QWidget* m_filter = nullptr;
+    QLabel* m_filterWords = nullptr;
+    QPushButton* m_straight = nullptr;
     QPushButton* m_calibrate = nullptr;
-    std::optional<Watched> m_watched;
+    QPushButton* m_calibrateOne = nullptr;
 };
 
 }  // namespace jolly::app

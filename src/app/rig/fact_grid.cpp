@@ -51,6 +51,17 @@ void FactGrid::addField(const QString& title, QWidget* field, Qt::Alignment titl
     m_grid->addWidget(field, row, 1);
 }
 
+void FactGrid::setRowVisible(QWidget* field, bool isVisible)
+{
+    int row = 0;
+    int column = 0;
+    int rows = 0;
+    int columns = 0;
+    m_grid->getItemPosition(m_grid->indexOf(field), &row, &column, &rows, &columns);
+    m_grid->itemAtPosition(row, 0)->widget()->setVisible(isVisible);
+    field->setVisible(isVisible);
+}
+
 void FactGrid::addWide(QWidget* widget)
 {
     m_grid->addWidget(widget, m_grid->rowCount(), 0, 1, 2);

@@ -24,6 +24,9 @@ class FactGrid : public QWidget
     /// A field, or something drawn.
     void addField(const QString& title, QWidget* field, Qt::Alignment titleAt = {});
 
+    /// Shows or hides a field with its title.
+    void setRowVisible(QWidget* field, bool isVisible);
+
     /// Something as wide as the grid.
     void addWide(QWidget* widget);
 

@@ -296,6 +296,17 @@ double AxisFindings::spikesAMinute() const noexcept
     return minutes > 0.0 ? spikes / minutes : 0.0;
 }
 
+AxisRange soundRange(const AxisRange& range, std::span<const AxisSample> samples)
+{
+    if (range.isSound()) return range;
+    Band band;
+    for (const auto& sample : samples) band.take(sample.raw);
+    if (samples.empty()) band.take(range.low);
+    if (band.low == band.high)
+        band.high < std::numeric_limits<std::int32_t>::max() ? ++band.high : --band.low;
+    return {band.low, band.high, std::clamp(range.rest, band.low, band.high)};
+}
+
 AxisFindings survey(std::span<const AxisSample> samples, const AxisRange& range, Time until)
 {
     AxisFindings findings;

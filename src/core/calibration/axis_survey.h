@@ -24,7 +24,14 @@ struct AxisRange {
     std::int32_t rest = 0;
 
     [[nodiscard]] double travel() const noexcept { return static_cast<double>(high) - low; }
+    [[nodiscard]] bool isSound() const noexcept { return low < high; }
+
+    friend bool operator==(const AxisRange&, const AxisRange&) = default;
 };
+
+/// A range that is sound; an impossible one (its ends equal or the wrong way round) becomes what
+/// was seen, one count at least.
+[[nodiscard]] AxisRange soundRange(const AxisRange& range, std::span<const AxisSample> samples);
 
 /// What an axis did, in numbers. Counts are raw counts of the device.
 struct AxisFindings {

@@ -17,7 +17,8 @@ struct Calibration {
 
     friend bool operator==(const Calibration&, const Calibration&) = default;
 
-    /// The calibration of an axis whose range is all that is known of it.
+    /// The calibration of an axis whose range is all that is known of it. An impossible range
+    /// becomes a sound one: turned round, or one count wide.
     [[nodiscard]] static Calibration ofRange(std::int32_t low, std::int32_t high) noexcept;
 
     /// Whether `low < high`, the centre lies between them and the noise is not negative.

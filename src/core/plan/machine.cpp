@@ -65,7 +65,9 @@ void Machine::reset() noexcept
 Value Machine::valueOf(const PlanInput& input, Counts raw) const noexcept
 {
     if (input.control.kind == ControlKind::Axis) {
-        return {input.control.calibration.valueOf(raw.x, input.control.sides), 0.0};
+        return {valueWithNotches(input.control.calibration, input.control.notches, raw.x,
+                                 input.control.sides),
+                0.0};
     }
     return {static_cast<double>(raw.x), static_cast<double>(raw.y)};
 }

@@ -26,7 +26,16 @@ struct Identity {
 };
 
 /// What kind of thing a controller is: decides its drawing and whether it is held by default.
-enum class ControllerKind : std::uint8_t { Stick, Gamepad, Keyboard, Pointer };
+enum class ControllerKind : std::uint8_t {
+    Stick,
+    Throttle,
+    Pedals,
+    Wheel,
+    Box,
+    Gamepad,
+    Keyboard,
+    Pointer,
+};
 
 /// One control as the device reports it. Ranges are raw counts and concern axes only.
 struct ControlDescription {
@@ -34,6 +43,10 @@ struct ControlDescription {
     ControlKind kind = ControlKind::Axis;
     std::int32_t low = 0;
     std::int32_t high = 1;
+    std::int32_t fuzz = 0;  ///< the kernel swallows smaller changes; 0 for none
+    std::int32_t flat = 0;  ///< the kernel's dead zone around the middle, told to readers; 0 for none
+
+    [[nodiscard]] bool isFiltered() const noexcept { return fuzz != 0 || flat != 0; }
 
     friend bool operator==(const ControlDescription&, const ControlDescription&) = default;
 

@@ -1,10 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/edit.h"
 
+#include "core/tangle/likely.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
-
-#include <linux/input-event-codes.h>
 
 #include <algorithm>
 #include <set>
@@ -48,15 +47,6 @@ std::string freeAlias(const Tangle& tangle, const std::string& name)
     return alias;
 }
 
-Sides guessSides(ControlCode code, ControllerKind kind)
-{
-    const bool isLever =
-        code.code == ABS_THROTTLE || code.code == ABS_GAS || code.code == ABS_BRAKE;
-    const bool isTrigger =
-        kind == ControllerKind::Gamepad && (code.code == ABS_Z || code.code == ABS_RZ);
-    return isLever || isTrigger ? Sides::One : Sides::Two;
-}
-
 bool isDeadZone(const Stage& stage)
 {
     return std::holds_alternative<DeadZone>(stage.parameters);
@@ -87,14 +77,14 @@ RigController adopt(const ControllerDescription& description, const Tangle& tang
     controller.id = allIds(tangle).contains(id) ? freshId(tangle, id) : id;
     controller.alias = freeAlias(tangle, description.identity.name);
     controller.identity = description.identity;
-    controller.kind = description.kind;
-    controller.isHeld =
-        description.kind == ControllerKind::Stick || description.kind == ControllerKind::Gamepad;
+    controller.kind = likelyKind(description);
+    controller.isHeld = controller.kind != ControllerKind::Keyboard &&
+                        controller.kind != ControllerKind::Pointer;
     for (const auto& control : description.controls) {
         controller.controls.push_back(
             {.code = control.code,
              .kind = control.kind,
-             .sides = guessSides(control.code, description.kind),
+             .sides = likelySides(description, controller.kind, control.code),
              .calibration = Calibration::ofRange(control.low, control.high)});
     }
     return controller;

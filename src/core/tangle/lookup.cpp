@@ -3,6 +3,8 @@
 
 #include "core/tangle/virtual_layout.h"
 
+#include <algorithm>
+
 namespace jolly
 {
 
@@ -16,9 +18,26 @@ VirtualSettings settingsOf(const VirtualDevice& device, VirtualControl control)
     return plain;
 }
 
+std::optional<std::pair<std::size_t, std::size_t>> switchAt(const RigController& controller,
+                                                            ControlCode button)
+{
+    for (std::size_t s = 0; s < controller.switches.size(); ++s) {
+        const auto& positions = controller.switches[s].positions;
+        const auto found = std::ranges::find(positions, button, &SwitchPosition::button);
+        if (found != positions.end())
+            return std::pair(s, static_cast<std::size_t>(found - positions.begin()));
+    }
+    return std::nullopt;
+}
+
 std::string nameOf(const RigController& controller, const RigControl& control)
 {
     if (!control.label.empty()) return control.label;
+    if (const auto at = switchAt(controller, control.code)) {
+        const auto& of = controller.switches[at->first];
+        return of.name + ": " + of.positions[at->second].name;
+    }
+    if (!control.role.empty()) return control.role;
     std::size_t number = 0;
     for (const auto& other : controller.controls) {
         if (other.kind == control.kind) ++number;

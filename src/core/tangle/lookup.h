@@ -3,8 +3,10 @@
 
 #include "core/tangle/tangle.h"
 
+#include <optional>
 #include <string>
 #include <string_view>
+#include <utility>
 
 namespace jolly
 {
@@ -47,7 +49,12 @@ template <class T>
 /// The settings of a virtual control; the defaults where the tangle says nothing of it.
 [[nodiscard]] VirtualSettings settingsOf(const VirtualDevice& device, VirtualControl control);
 
-/// The name of a control for reading: its label, else "axis X", "button 3", "hat 1", "turner DIAL".
+/// The switch and position of which a button is, as places in the rig; empty when it is of none.
+[[nodiscard]] std::optional<std::pair<std::size_t, std::size_t>> switchAt(
+    const RigController& controller, ControlCode button);
+
+/// The name of a control for reading: its label, else the position of its switch ("Mode: cruise"),
+/// else its role, else "axis X", "button 3", "hat 1", "turner DIAL".
 /// Buttons are counted in the order of the controller.
 [[nodiscard]] std::string nameOf(const RigController& controller, const RigControl& control);
 

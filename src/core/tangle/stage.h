@@ -4,7 +4,7 @@
 #include "core/shaping/curve.h"
 #include "core/shaping/dead_zone.h"
 #include "core/shaping/invert.h"
-#include "core/tangle/extra.h"
+#include "core/value/extra.h"
 
 #include <type_traits>
 #include <variant>

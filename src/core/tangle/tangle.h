@@ -1,8 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/calibration/calibration.h"
-#include "core/tangle/controller.h"
+#include "core/tangle/rig.h"
 #include "core/tangle/stage.h"
 #include "core/tangle/virtual_control.h"
 
@@ -13,32 +12,6 @@
 
 namespace jolly
 {
-
-/// What a tangle knows of one control of its rig.
-struct RigControl {
-    ControlCode code{};
-    std::string label{};  ///< the pilot's name for it
-    ControlKind kind = ControlKind::Axis;
-    Sides sides = Sides::Two;                  ///< of an axis
-    ButtonKind buttonKind = ButtonKind::Push;  ///< of a button
-    Calibration calibration{};                 ///< of an axis
-    Extra extra{};
-
-    friend bool operator==(const RigControl&, const RigControl&) = default;
-};
-
-/// A controller that the tangle knows, present or away.
-struct RigController {
-    std::string id{};     ///< stable; strands refer to it
-    std::string alias{};  ///< the pilot's name for it, unique in the rig
-    Identity identity{};
-    ControllerKind kind = ControllerKind::Stick;
-    bool isHeld = true;  ///< grabbed while live, so that games do not hear it twice
-    std::vector<RigControl> controls{};
-    Extra extra{};
-
-    friend bool operator==(const RigController&, const RigController&) = default;
-};
 
 enum class VirtualKind : std::uint8_t { Joystick, Gamepad };
 

@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/axis_watch.h"
+#include "app/rig/notch_table.h"
+
+#include <QPushButton>
+
+class QMenu;
+
+namespace jolly::app
+{
+
+/// The notches of the selected lever: captured, set by hand, named, and matched with those of
+/// another lever.
+class NotchCard : public Card
+{
+    Q_OBJECT
+
+ public:
+    NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent = nullptr);
+
+    void showSelection();
+
+ private:
+    void capture();
+    void setByHand();
+    void matchWith(const ControlRef& other);
+    void fillMenu();
+    void set(const QString& step, const NotchList& notches);
+    void add(const QString& step, Notch notch);
+    [[nodiscard]] const RigControl* axis() const;
+
+    Studio& m_studio;
+    const AxisWatch& m_axis;
+    NotchTable* m_table;
+    QPushButton* m_capture;
+    QPushButton* m_byHand;
+    QPushButton* m_match;
+    QMenu* m_menu;
+};
+
+}  // namespace jolly::app

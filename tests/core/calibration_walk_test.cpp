@@ -169,5 +169,56 @@ TEST_F(WalkTest, GoingBackBeginsTheStepAnew)
     EXPECT_FALSE(walk.isTicked(0));
 }
 
+TEST(Judge, AnAxisStuckAtAnEndIsNamed)
+{
+    const auto stuck = judgeStick(AxisSeries(0).stay(2.0), AxisSeries(0).stay(2.0));
+    EXPECT_THAT(stuck.words, HasSubstr("Stands at its low end and never moved"));
+    EXPECT_FALSE(stuck.offersCalibration);
+    EXPECT_THAT(judgeStick(AxisSeries(1000), AxisSeries(1000)).words, HasSubstr("high end"));
+    EXPECT_EQ(judgeStick(AxisSeries(500), AxisSeries(500)).words, "Not moved: it stays as it is.");
+}
+
+TEST(Judge, AnImpossibleRangeGivesWayToWhatWasSeen)
+{
+    for (const auto& told : {AxisRange{5, 5, 5}, AxisRange{900, 100, 500}}) {
+        const auto ends = AxisSeries(400).moveTo(10).moveTo(790).moveTo(400);
+        const auto seen = ends.survey(soundRange(told, ends.samples()));
+        const auto verdict = judge(seen, {}, told, Sides::Two, Calibration::ofRange(5, 5));
+        EXPECT_EQ(verdict.calibration.low, 10);
+        EXPECT_EQ(verdict.calibration.high, 790);
+        EXPECT_THAT(verdict.words, HasSubstr("Its device tells an impossible range"));
+    }
+}
+
+TEST(Judge, CountsBeyondTheToldEndsBecomeTheEnds)
+{
+    const auto verdict =
+        judgeStick(AxisSeries(500).moveTo(-40).moveTo(1030).moveTo(500), AxisSeries(500).stay(2.0));
+    EXPECT_EQ(verdict.calibration.low, -40);
+    EXPECT_THAT(verdict.words, HasSubstr("Goes beyond the ends that its device tells"));
+}
+
+TEST(CalibrationWalk, TheTimeInWhichItWasLeftDoesNotCount)
+{
+    const std::vector<CalibrationWalk::Axis> axes{{kRange, Sides::Two, kPresent, {}}};
+    CalibrationWalk walk(axes, {500}, Time{});
+    walk.begin(CalibrationWalk::Step::LetGo, {500}, Time{});
+    const auto play = [&](const AxisSeries& series, Time offset) {
+        for (const auto& sample : series.samples())
+            walk.take(0, {sample.time + offset, sample.raw});
+        walk.look(series.now() + offset);
+        return series.now() + offset;
+    };
+    const auto left = play(AxisSeries(500).moveTo(900).moveTo(504).stay(0.3), {});
+    walk.pause(left);
+    walk.take(0, {left + std::chrono::seconds(1), 100});
+    EXPECT_EQ(walk.findings(0).low, 500) << "nobody listens meanwhile";
+    const auto back = left + std::chrono::hours(1);
+    walk.resume({504}, back);
+    EXPECT_TRUE(walk.findings(0).rests.empty()) << "an hour away is no rest";
+    play(AxisSeries(504).moveTo(900).moveTo(500).stay(1.0), back);
+    EXPECT_EQ(walk.findings(0).rests.size(), 1U);
+}
+
 }  // namespace
 }  // namespace jolly

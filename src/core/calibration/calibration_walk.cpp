@@ -41,6 +41,8 @@ Calibration offer(const AxisFindings& ends, const AxisFindings& rests, const Axi
         const auto inset = hasJitter(rests, range) ? rests.jitter : 0;
         calibration.low = ends.low + inset;
         calibration.high = ends.high - inset;
+        if (calibration.centre < calibration.low || calibration.centre > calibration.high)
+            calibration.centre = Calibration::ofRange(calibration.low, calibration.high).centre;
     }
     if (rests.rests.empty()) return calibration;
     if (sides == Sides::Two) calibration.centre = rests.rest;

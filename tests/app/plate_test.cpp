@@ -35,10 +35,10 @@ void expectTidy(const PlateLayout& layout, std::size_t controls, int width)
 TEST(Plate, EveryControllerOfTheDemoIsLaidOutTidily)
 {
     for (const auto& controller : demo().rig) {
-        const auto controls = plateOf(controller);
+        const auto plate = plateOf(controller);
         for (const int width : {290, 320, 420}) {
             SCOPED_TRACE(controller.alias + " at " + std::to_string(width));
-            expectTidy(layOutController(controls, width), controls.size(), width);
+            expectTidy(layOutController(plate, width), plate.controls.size(), width);
         }
     }
 }
@@ -47,9 +47,9 @@ TEST(Plate, EveryVirtualDeviceOfTheDemoIsLaidOutTidily)
 {
     const auto tangle = demo();
     for (const auto& device : tangle.devices) {
-        const auto controls = plateOf(device, tangle);
+        const auto plate = plateOf(device, tangle);
         SCOPED_TRACE(device.name);
-        expectTidy(layOutVirtual(controls, 310), controls.size(), 310);
+        expectTidy(layOutVirtual(plate, 310), plate.controls.size(), 310);
     }
 }
 
@@ -66,18 +66,18 @@ TEST(Plate, ACrowdedControllerAndAnEmptyOneAreLaidOutTidily)
              .kind = ControlKind::Button,
              .buttonKind = code % 3 == 0 ? ButtonKind::Switch : ButtonKind::Push});
     }
-    const auto controls = plateOf(crowded);
-    expectTidy(layOutController(controls, 320), controls.size(), 320);
+    const auto plate = plateOf(crowded);
+    expectTidy(layOutController(plate, 320), plate.controls.size(), 320);
     EXPECT_TRUE(layOutController({}, 320).items.empty());
 }
 
 TEST(Plate, AVirtualControlIsCalledAfterItsLabelOrItsStrand)
 {
     auto tangle = demo();
-    const auto controls = plateOf(tangle.devices[0], tangle);
-    EXPECT_EQ(controls[0].label, "roll");
-    EXPECT_EQ(controls[6].number, "Throttle");
-    EXPECT_EQ(controls[8 + 8].label, "flaps up") << "button 9 has no label of its own";
+    const auto plate = plateOf(tangle.devices[0], tangle);
+    EXPECT_EQ(plate.controls[0].label, "roll");
+    EXPECT_EQ(plate.controls[6].number, "Throttle");
+    EXPECT_EQ(plate.controls[8 + 8].label, "flaps up") << "button 9 has no label of its own";
 }
 
 }  // namespace

@@ -17,6 +17,9 @@ namespace
 
 constexpr int kLabelHeight = 16;
 constexpr int kRowName = 58;
+constexpr int kFirstButtonCode = 0x100;  ///< BTN_MISC; what is below are keys of a keyboard
+constexpr int kSwitchSlot = 15;
+constexpr double kWheelTurn = 135.0;  ///< degrees that are drawn for the whole way to one side
 
 QColor activeColour(const ControlState& s)
 {
@@ -175,8 +178,10 @@ void paintButton(QPainter& painter, const ControlView& view)
     painter.setBrush(isFilled
                          ? QBrush(ring)
                          : QBrush(s.isUsed && size < 22 ? palette().strawDeep : palette().card));
-    if (view.control(0).buttonKind == ButtonKind::Selector) {
-        painter.drawRoundedRect(circle, 6, 6);
+    const bool isKey = view.control(0).code.type == EventType::Key &&
+                       view.control(0).code.code < kFirstButtonCode;
+    if (isKey || view.control(0).buttonKind == ButtonKind::Selector) {
+        painter.drawRoundedRect(circle, isKey ? 4 : 6, isKey ? 4 : 6);
     } else {
         painter.drawEllipse(circle);
     }
@@ -204,6 +209,77 @@ void paintToggle(QPainter& painter, const ControlView& view)
     painter.setBrush(isUp ? activeColour(s) : palette().faint);
     painter.drawEllipse(QPointF(slot.center().x(), isUp ? slot.top() + 8 : slot.bottom() - 8), 5,
                         5);
+    drawLabel(painter, view.rect(), view.control(0).label, s);
+}
+
+double rowHeight(const QRect& field, int positions)
+{
+    return static_cast<double>(field.height()) / std::max(1, positions);
+}
+
+void paintSwitch(QPainter& painter, const ControlView& view)
+{
+    const auto field = fieldOf(view.rect());
+    const auto& positions = view.positions().positions;
+    const double row = rowHeight(field, static_cast<int>(positions.size()));
+    const int now = view.positionNow();
+    ControlState frame;
+    for (int part = 0; part < view.parts(); ++part) {
+        const auto& s = view.state(part);
+        frame.isSelected = frame.isSelected || s.isSelected;
+        frame.isUsed = frame.isUsed || s.isUsed;
+        frame.isAway = s.isAway;
+    }
+    painter.setPen(frame.isUsed && !frame.isSelected ? QPen(activeColour(frame), 1.3)
+                                                     : framePen(view, frame));
+    painter.setBrush(palette().well);
+    painter.drawRoundedRect(QRectF(field.left() + 1, field.top(), kSwitchSlot, field.height()), 7,
+                            7);
+    for (int i = 0; i < static_cast<int>(positions.size()); ++i) {
+        const auto& position = positions[static_cast<std::size_t>(i)];
+        const double middle = field.top() + (i + 0.5) * row;
+        const bool isNow = i == now && !frame.isAway;
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(isNow ? activeColour(frame) : palette().faint);
+        const double dot = isNow ? std::min(5.0, row / 2 - 1) : 2.0;
+        painter.drawEllipse(QPointF(field.left() + 1 + kSwitchSlot / 2.0, middle), dot, dot);
+        const bool isSelected = position.control != PlateSwitch::kNoButton &&
+                                view.state(position.control).isSelected;
+        painter.setFont(textFont(TextSize::Small, isNow || isSelected));
+        painter.setPen(isSelected ? palette().straw : isNow ? palette().strong : palette().dim);
+        const QRectF words(field.left() + kSwitchSlot + 5, middle - row / 2,
+                           field.width() - kSwitchSlot - 5, row);
+        painter.drawText(words, Qt::AlignLeft | Qt::AlignVCenter,
+                         painter.fontMetrics().elidedText(position.name, Qt::ElideRight,
+                                                          static_cast<int>(words.width())));
+    }
+    drawLabel(painter, view.rect(), view.positions().name, frame);
+}
+
+void paintWheel(QPainter& painter, const ControlView& view)
+{
+    const auto& s = view.state(0);
+    const QRectF field = padField(view.rect());
+    constexpr double kRim = 9.0;
+    const QRectF rim = field.adjusted(kRim / 2 + 2, kRim / 2 + 2, -kRim / 2 - 2, -kRim / 2 - 2);
+    const double turn = s.value.x * kWheelTurn;
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(palette().well, kRim));
+    painter.drawEllipse(rim);
+    painter.setPen(QPen(activeColour(s), kRim - 3, Qt::SolidLine, Qt::FlatCap));
+    painter.drawArc(rim, 90 * 16, static_cast<int>(std::lround(-turn * 16)));
+    painter.setPen(framePen(view, s));
+    painter.drawEllipse(rim.adjusted(-kRim / 2, -kRim / 2, kRim / 2, kRim / 2));
+    painter.save();
+    painter.translate(rim.center());
+    painter.rotate(turn);
+    const double radius = rim.width() / 2 - kRim / 2;
+    painter.setPen(QPen(s.isAway ? palette().faint : palette().slate, 2));
+    painter.drawLine(QPointF(-radius, 0), QPointF(radius, 0));
+    painter.drawLine(QPointF(0, 0), QPointF(0, radius));
+    painter.setPen(QPen(s.isAway ? palette().faint : palette().strong, 3));
+    painter.drawLine(QPointF(0, -radius - kRim), QPointF(0, -radius));
+    painter.restore();
     drawLabel(painter, view.rect(), view.control(0).label, s);
 }
 
@@ -261,6 +337,13 @@ QRect padField(QRect view)
     return {field.center().x() - size / 2 + 1, field.bottom() - size, size - 1, size - 1};
 }
 
+int switchRowAt(QRect view, int positions, QPoint place)
+{
+    const auto field = fieldOf(view);
+    const auto row = (place.y() - field.top()) / rowHeight(field, positions);
+    return std::clamp(static_cast<int>(row), 0, std::max(0, positions - 1));
+}
+
 QPointF anchorOf(const ControlView& view)
 {
     const QRectF rect = view.rect();
@@ -287,6 +370,10 @@ void paintControl(QPainter& painter, const ControlView& view)
     switch (view.shape()) {
         case Shape::Pad:
             return paintPad(painter, view);
+        case Shape::Wheel:
+            return paintWheel(painter, view);
+        case Shape::Switch:
+            return paintSwitch(painter, view);
         case Shape::Bar:
             return paintBar(painter, view);
         case Shape::Lever:

@@ -14,6 +14,9 @@ void paintControl(QPainter& painter, const ControlView& view);
 /// The square of a pad without its label.
 [[nodiscard]] QRect padField(QRect view);
 
+/// The position of a switch at a place of its drawing.
+[[nodiscard]] int switchRowAt(QRect view, int positions, QPoint place);
+
 /// Where threads meet the drawing.
 [[nodiscard]] QPointF anchorOf(const ControlView& view);
 

@@ -8,6 +8,7 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
+#include <algorithm>
 #include <cmath>
 
 namespace jolly::app
@@ -39,9 +40,27 @@ ControlView::ControlView(Shape shape, std::vector<PlateControl> controls, QWidge
     setCursor(Qt::PointingHandCursor);
 }
 
+void ControlView::setSwitch(const PlateSwitch& ofParts)
+{
+    m_switch = ofParts;
+    setAccessibleName(describe());
+    setToolTip(describe());
+}
+
+int ControlView::positionNow() const
+{
+    int without = -1;
+    for (int i = 0; i < static_cast<int>(m_switch.positions.size()); ++i) {
+        const int part = m_switch.positions[static_cast<std::size_t>(i)].control;
+        if (part == PlateSwitch::kNoButton) without = i;
+        if (part != PlateSwitch::kNoButton && state(part).value.isPressed()) return i;
+    }
+    return without;
+}
+
 QString ControlView::describe() const
 {
-    QString text;
+    QString text = m_switch.name;
     for (const auto& control : m_controls) {
         const auto name = control.label.isEmpty() ? control.id
                                                   : control.label + QStringLiteral(" (") +
@@ -61,6 +80,12 @@ void ControlView::setState(int part, const ControlState& state)
 
 int ControlView::partAt(QPoint place) const
 {
+    if (m_shape == Shape::Switch) {
+        const auto& all = m_switch.positions;
+        const int row = switchRowAt(rect(), static_cast<int>(all.size()), place);
+        const int part = all.empty() ? 0 : all[static_cast<std::size_t>(row)].control;
+        return part == PlateSwitch::kNoButton ? 0 : part;
+    }
     if (parts() < 2) return 0;
     const auto field = padField(rect());
     if (place.y() > field.bottom()) return place.x() < rect().center().x() ? 0 : 1;
@@ -116,7 +141,14 @@ void ControlView::keyPressEvent(QKeyEvent* event)
     const bool isFirst = event->key() == Qt::Key_Left || event->key() == Qt::Key_Right;
     const bool isChosen = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter ||
                           event->key() == Qt::Key_Space;
-    if (parts() == 2 && (isFirst || isSecond)) {
+    if (m_shape == Shape::Switch && (isFirst || isSecond)) {
+        const bool isBack = event->key() == Qt::Key_Up || event->key() == Qt::Key_Left;
+        int selected = 0;
+        for (int part = 0; part < parts(); ++part) {
+            if (state(part).isSelected) selected = part;
+        }
+        Q_EMIT activated(control(std::clamp(selected + (isBack ? -1 : 1), 0, parts() - 1)).id);
+    } else if (parts() == 2 && (isFirst || isSecond)) {
         Q_EMIT activated(control(isSecond ? 1 : 0).id);
     } else if (isChosen) {
         Q_EMIT activated(control(0).id);

@@ -26,6 +26,13 @@ class ControlView : public QWidget
  public:
     ControlView(Shape shape, std::vector<PlateControl> controls, QWidget* parent);
 
+    /// Of a switch: its name and positions, each with the part that is its button.
+    void setSwitch(const PlateSwitch& ofParts);
+    [[nodiscard]] const PlateSwitch& positions() const { return m_switch; }
+
+    /// The position that the switch is in; -1 when none fits.
+    [[nodiscard]] int positionNow() const;
+
     /// @param part  0, or 1 for the second axis of a pad.
     void setState(int part, const ControlState& state);
 
@@ -68,6 +75,7 @@ class ControlView : public QWidget
     Shape m_shape;
     std::vector<PlateControl> m_controls;
     std::vector<ControlState> m_states;
+    PlateSwitch m_switch;
     QPoint m_pressedAt;
     bool m_isPressed = false;
     bool m_isDragging = false;

@@ -2,8 +2,10 @@
 #include "app/faceplate/faceplate.h"
 
 #include "app/style/elided_label.h"
+#include "app/style/palette.h"
 #include "app/style/theme.h"
 
+#include <QPainter>
 #include <algorithm>
 
 namespace jolly::app
@@ -16,13 +18,7 @@ constexpr int kMargin = 14;
 constexpr int kTitle = 34;
 constexpr int kFooter = 22;
 
-bool areSame(const PlateControls& a, const PlateControls& b)
-{
-    return std::ranges::equal(a, b, [](const PlateControl& x, const PlateControl& y) {
-        return x.id == y.id && x.label == y.label && x.number == y.number && x.kind == y.kind &&
-               x.sides == y.sides && x.buttonKind == y.buttonKind;
-    });
-}
+constexpr int kFrameLabel = 15;
 
 }  // namespace
 
@@ -66,19 +62,32 @@ int Faceplate::footerHeight() const
     return m_left->text().isEmpty() && m_right->text().isEmpty() ? 0 : kFooter;
 }
 
-void Faceplate::setControls(const PlateControls& controls)
+void Faceplate::setPlate(const Plate& plate)
 {
-    if (areSame(m_controls, controls)) return;
-    m_controls = controls;
-    makeViews(layOut(width()));
+    if (plate == m_plate) return;
+    const bool hasSameControls =
+        plate.controls == m_plate.controls && plate.switches == m_plate.switches;
+    m_plate = plate;
+    if (!hasSameControls) makeViews(layOut(width()));
     place();
+    update();
+}
+
+QPoint Faceplate::origin() const
+{
+    return {kMargin, kTitle};
+}
+
+int Faceplate::innerWidth() const
+{
+    return std::max(200, width() - 2 * kMargin);
 }
 
 PlateLayout Faceplate::layOut(int width) const
 {
     const int inner = std::max(200, width - 2 * kMargin);
-    return m_kind == Kind::Controller ? layOutController(m_controls, inner)
-                                      : layOutVirtual(m_controls, inner);
+    return m_kind == Kind::Controller ? layOutController(m_plate, inner)
+                                      : layOutVirtual(m_plate, inner);
 }
 
 /// Whether the drawings that are there are those of the layout.
@@ -91,6 +100,18 @@ bool Faceplate::hasViewsOf(const PlateLayout& layout) const
         });
 }
 
+/// The switch of a drawing, its buttons counted as the parts of the drawing.
+PlateSwitch Faceplate::switchOfParts(const PlateItem& item) const
+{
+    auto parts = m_plate.switches[static_cast<std::size_t>(item.ofSwitch)];
+    for (auto& position : parts.positions) {
+        if (position.control == PlateSwitch::kNoButton) continue;
+        position.control = static_cast<int>(std::ranges::find(item.controls, position.control) -
+                                            item.controls.begin());
+    }
+    return parts;
+}
+
 void Faceplate::makeViews(const PlateLayout& layout)
 {
     for (auto* view : m_views) {
@@ -98,12 +119,13 @@ void Faceplate::makeViews(const PlateLayout& layout)
         view->deleteLater();
     }
     m_views.clear();
-    m_spots.assign(m_controls.size(), {});
+    m_spots.assign(m_plate.controls.size(), {});
     for (const auto& item : layout.items) {
         std::vector<PlateControl> controls;
         for (const int i : item.controls)
-            controls.push_back(m_controls[static_cast<std::size_t>(i)]);
+            controls.push_back(m_plate.controls[static_cast<std::size_t>(i)]);
         auto* view = new ControlView(item.shape, controls, this);
+        if (item.ofSwitch >= 0) view->setSwitch(switchOfParts(item));
         for (int part = 0; part < view->parts(); ++part) {
             m_spots[static_cast<std::size_t>(item.controls[static_cast<std::size_t>(part)])] = {
                 view, part};
@@ -129,6 +151,7 @@ void Faceplate::place()
         m_views[static_cast<qsizetype>(i)]->setGeometry(
             layout.items[i].rect.translated(kMargin, kTitle));
     }
+    m_frames = layout.frames;
     const int y = kTitle + layout.height + 6;
     const int words = std::min(inner / 2, m_right->sizeHint().width());
     m_left->setGeometry(kMargin, y, inner - words - 6, kFooter - 2);
@@ -144,7 +167,7 @@ void Faceplate::setState(std::size_t control, const ControlState& state)
 ControlView* Faceplate::view(const QString& id) const
 {
     for (std::size_t i = 0; i < m_spots.size(); ++i) {
-        if (m_controls[i].id == id) return m_spots[i].view;
+        if (m_plate.controls[i].id == id) return m_spots[i].view;
     }
     return nullptr;
 }
@@ -162,6 +185,22 @@ int Faceplate::heightForWidth(int width) const
 QSize Faceplate::sizeHint() const
 {
     return {352, heightForWidth(std::max(300, width()))};
+}
+
+void Faceplate::paintEvent(QPaintEvent* event)
+{
+    Card::paintEvent(event);
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setFont(textFont(TextSize::Small));
+    for (const auto& frame : m_frames) {
+        const QRectF box = QRectF(frame.rect.translated(origin())).adjusted(0.5, 0.5, -0.5, -0.5);
+        painter.setPen(QPen(jolly::app::palette().line, 1));
+        painter.drawRoundedRect(box, 7, 7);
+        painter.setPen(jolly::app::palette().dim);
+        painter.drawText(QRectF(box.left() + 8, box.top() + 1, box.width() - 16, kFrameLabel),
+                         Qt::AlignLeft | Qt::AlignVCenter, frame.label);
+    }
 }
 
 void Faceplate::resizeEvent(QResizeEvent*)

@@ -24,15 +24,19 @@ class Faceplate : public Card
     void setTitle(const QString& title, const QString& state);
     void setFooter(const QString& left, const QString& right);
 
-    /// Draws these controls from now on. Does nothing when they are what it draws already.
-    void setControls(const PlateControls& controls);
+    /// Draws this plate from now on. Does nothing when it is what it draws already.
+    void setPlate(const Plate& plate);
 
-    /// Shows the state of the control at this place of controls().
+    /// Shows the state of the control at this place of the plate's controls.
     void setState(std::size_t control, const ControlState& state);
 
     /// The drawing of a control; null when it is not on the plate.
     [[nodiscard]] ControlView* view(const QString& id) const;
-    [[nodiscard]] const PlateControls& controls() const { return m_controls; }
+    [[nodiscard]] const Plate& plate() const { return m_plate; }
+
+    /// Where the drawings are, and how wide the place for them is.
+    [[nodiscard]] QPoint origin() const;
+    [[nodiscard]] int innerWidth() const;
 
     [[nodiscard]] int heightForWidth(int width) const override;
     [[nodiscard]] QSize sizeHint() const override;
@@ -44,6 +48,7 @@ class Faceplate : public Card
 
  protected:
     void resizeEvent(QResizeEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
 
  private:
     struct Spot {
@@ -55,12 +60,14 @@ class Faceplate : public Card
     [[nodiscard]] int footerHeight() const;
     [[nodiscard]] int heightFor(const PlateLayout& layout) const;
     [[nodiscard]] bool hasViewsOf(const PlateLayout& layout) const;
+    [[nodiscard]] PlateSwitch switchOfParts(const PlateItem& item) const;
     void makeViews(const PlateLayout& layout);
     void place();
 
     Kind m_kind;
-    PlateControls m_controls;
-    std::vector<Spot> m_spots;  ///< one for each of m_controls
+    Plate m_plate;
+    std::vector<PlateFrame> m_frames;
+    std::vector<Spot> m_spots;  ///< one for each of the plate's controls
     QList<ControlView*> m_views;
     QLabel* m_title;
     QLabel* m_state;

@@ -27,40 +27,72 @@ QString labelFor(const VirtualSettings& settings, const Target& target, const Ta
     return {};
 }
 
-}  // namespace
-
-PlateControls plateOf(const RigController& controller)
+/// What stands on a key of a keyboard.
+QString keyName(ControlCode code)
 {
-    PlateControls controls;
-    int button = 0;
-    for (const auto& control : controller.controls) {
-        PlateControl plate{.id = text(toText(control.code)),
-                           .label = text(nameOf(controller, control))};
-        plate.kind = control.kind;
-        plate.sides = control.sides;
-        plate.buttonKind = control.buttonKind;
-        plate.code = control.code.code;
-        if (control.kind == ControlKind::Button) plate.number = QString::number(++button);
-        controls.push_back(plate);
-    }
-    return controls;
+    const auto name = text(toText({code.type, code.code, 0}));
+    return name.mid(name.indexOf(QLatin1Char('_')) + 1).left(3);
 }
 
-PlateControls plateOf(const VirtualDevice& device, const Tangle& tangle)
+/// The switches of which a button is there.
+std::vector<PlateSwitch> switchesOf(const RigController& controller)
 {
-    PlateControls controls;
-    for (const auto& slot : layoutOf(device)) {
-        PlateControl plate{.id = text(toText(slot.control))};
-        plate.label = labelFor(settingsOf(device, slot.control), {device.id, slot.control}, tangle);
-        plate.number = slot.control.kind == ControlKind::Axis
-                           ? text(nameOf(device, slot.control))
-                           : QString::number(slot.control.number);
-        plate.kind = slot.control.kind;
-        plate.sides = slot.sides;
-        plate.code = slot.code.code;
-        controls.push_back(plate);
+    std::vector<PlateSwitch> switches;
+    for (const auto& each : controller.switches) {
+        PlateSwitch made{text(each.name), {}};
+        bool hasButton = false;
+        for (const auto& position : each.positions) {
+            const auto* button =
+                position.button ? findControl(controller, *position.button) : nullptr;
+            const auto place = button ? static_cast<int>(button - controller.controls.data())
+                                      : PlateSwitch::kNoButton;
+            made.positions.push_back({text(position.name), place});
+            hasButton = hasButton || button;
+        }
+        if (hasButton) switches.push_back(made);
     }
-    return controls;
+    return switches;
+}
+
+}  // namespace
+
+Plate plateOf(const RigController& controller)
+{
+    Plate plate{.kind = controller.kind};
+    int button = 0;
+    for (const auto& control : controller.controls) {
+        PlateControl each{.id = text(toText(control.code)),
+                          .label = text(nameOf(controller, control))};
+        each.kind = control.kind;
+        each.sides = control.sides;
+        each.buttonKind = control.buttonKind;
+        each.code = control.code;
+        if (control.kind == ControlKind::Button) {
+            each.number = QString::number(++button);
+            if (controller.kind == ControllerKind::Keyboard) each.number = keyName(control.code);
+        }
+        plate.controls.push_back(each);
+    }
+    plate.switches = switchesOf(controller);
+    plate.arrangement = controller.faceplate;
+    return plate;
+}
+
+Plate plateOf(const VirtualDevice& device, const Tangle& tangle)
+{
+    Plate plate;
+    for (const auto& slot : layoutOf(device)) {
+        PlateControl each{.id = text(toText(slot.control))};
+        each.label = labelFor(settingsOf(device, slot.control), {device.id, slot.control}, tangle);
+        each.number = slot.control.kind == ControlKind::Axis
+                          ? text(nameOf(device, slot.control))
+                          : QString::number(slot.control.number);
+        each.kind = slot.control.kind;
+        each.sides = slot.sides;
+        each.code = slot.code;
+        plate.controls.push_back(each);
+    }
+    return plate;
 }
 
 }  // namespace jolly::app

@@ -18,47 +18,96 @@ struct PlateControl {
     ControlKind kind = ControlKind::Axis;
     Sides sides = Sides::Two;
     ButtonKind buttonKind = ButtonKind::Push;
-    std::uint16_t code = 0;  ///< the kernel's, to find pairs of axes
+    ControlCode code{};  ///< the kernel's: to find pairs of axes and what the pilot arranged
+
+    friend bool operator==(const PlateControl&, const PlateControl&) = default;
 };
 
 using PlateControls = std::vector<PlateControl>;
 
-/// How one or two controls are drawn.
+/// A switch of several positions: for each its name and the place of its button in the list of
+/// controls, or kNoButton.
+struct PlateSwitch {
+    static constexpr int kNoButton = -1;
+    struct Position {
+        QString name{};
+        int control = kNoButton;
+
+        friend bool operator==(const Position&, const Position&) = default;
+    };
+
+    QString name{};
+    std::vector<Position> positions{};
+
+    friend bool operator==(const PlateSwitch&, const PlateSwitch&) = default;
+};
+
+/// Everything that a faceplate shows, but for how it is now.
+struct Plate {
+    ControllerKind kind = ControllerKind::Stick;
+    PlateControls controls{};
+    std::vector<PlateSwitch> switches{};
+    Arrangement arrangement{};
+
+    friend bool operator==(const Plate&, const Plate&) = default;
+};
+
+/// How one or several controls are drawn.
 enum class Shape {
     Pad,     ///< two axes as a square with a dot
+    Wheel,   ///< an axis, turning
     Bar,     ///< an axis, lying
     Lever,   ///< an axis, standing
     Row,     ///< an axis of a virtual device: name, bar, label and value
     Button,  ///< a round button with its number
     Toggle,  ///< a switch, up or down
+    Switch,  ///< several positions, one beneath the other
     Hat,     ///< eight ways
     Turner,  ///< an endless dial
 };
 
-/// One drawing on the plate. A pad has two controls, everything else one.
+/// One drawing on the plate. A pad has two controls, a switch its buttons, everything else one.
 struct PlateItem {
     Shape shape = Shape::Button;
     std::vector<int> controls{};  ///< places in the list of controls
-    QRect rect;                   ///< with its label
+    QRect rect{};                 ///< with its label
+    int ofSwitch = -1;            ///< place in the list of switches
+};
+
+/// A named frame around drawings.
+struct PlateFrame {
+    QString label{};
+    QRect rect{};
 };
 
 struct PlateLayout {
     std::vector<PlateItem> items;
+    std::vector<PlateFrame> frames;
     int height = 0;
 };
 
-/// Lays out a controller's faceplate by itself, from what it has: sticks and levers left, the rest
-/// to the right, buttons below.
-[[nodiscard]] PlateLayout layOutController(const PlateControls& controls, int width);
+/// Lays out a controller's faceplate by itself, from what it has and the kind of thing it is.
+[[nodiscard]] PlateLayout layOutByItself(const Plate& plate, int width);
+
+/// Lays out a controller's faceplate as the pilot arranged it; by itself where nothing is arranged.
+/// What the arrangement does not know follows below it.
+[[nodiscard]] PlateLayout layOutController(const Plate& plate, int width);
 
 /// Lays out a virtual device: axes as rows, then buttons, then hats.
-[[nodiscard]] PlateLayout layOutVirtual(const PlateControls& controls, int width);
+[[nodiscard]] PlateLayout layOutVirtual(const Plate& plate, int width);
+
+/// The arrangement that looks like the present drawing, every part of it included.
+[[nodiscard]] Arrangement wholeArrangement(const Plate& plate);
+
+/// The pixels of cells on a faceplate of that width, and back to the nearest cell.
+[[nodiscard]] QRect pixelsOf(const Cells& cells, int width);
+[[nodiscard]] Cells cellsOf(const QRect& pixels, int width);
 
 /// What to show of a controller of the rig.
-[[nodiscard]] PlateControls plateOf(const RigController& controller);
+[[nodiscard]] Plate plateOf(const RigController& controller);
 
 /// What to show of a virtual device; a control without a label of its own takes the name of the
 /// strand that ends there.
-[[nodiscard]] PlateControls plateOf(const VirtualDevice& device, const Tangle& tangle);
+[[nodiscard]] Plate plateOf(const VirtualDevice& device, const Tangle& tangle);
 
 }  // namespace jolly::app

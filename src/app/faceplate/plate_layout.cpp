@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/plate.h"
+#include "app/faceplate/flow.h"
+#include "app/faceplate/plate_parts.h"
 
 #include <linux/input-event-codes.h>
 
@@ -21,118 +22,46 @@ constexpr int kRoomForSmallThings = 120;  ///< to the right of levers
 constexpr int kBar = 14;
 constexpr int kDial = 64;
 constexpr int kDot = 28;
+constexpr int kSmallDot = 22;
+constexpr std::size_t kManyButtons = 60;
+constexpr int kKey = 21;
 constexpr int kToggleWidth = 48;
 constexpr int kToggleHeight = 34;
+constexpr int kSwitchWidth = 72;
+constexpr int kPositionHeight = 15;
 constexpr int kRow = 31;
 constexpr int kVirtualDot = 19;
 constexpr int kVirtualInARow = 16;
 
-/// Puts things side by side and begins a new line when one does not fit.
-class Flow
-{
- public:
-    Flow(int left, int top, int width) : m_left(left), m_right(left + width), m_x(left), m_y(top) {}
+/// The codes with which the rows of a keyboard begin.
+constexpr int kKeyRows[] = {KEY_TAB, KEY_LEFTCTRL, KEY_LEFTSHIFT, KEY_KPASTERISK, KEY_F1,
+                            KEY_NUMLOCK, KEY_ZENKAKUHANKAKU, KEY_HOME};
 
-    QRect place(int width, int height)
-    {
-        if (m_x > m_left && m_x + width > m_right) newLine();
-        const QRect rect(m_x, m_y, width, height);
-        m_x += width + m_space;
-        m_line = std::max(m_line, height);
-        return rect;
-    }
-
-    void newLine()
-    {
-        if (m_line > 0) m_y += m_line + m_space;
-        m_x = m_left;
-        m_line = 0;
-    }
-
-    void setSpace(int space) { m_space = space; }
-    [[nodiscard]] int bottom() const { return m_y + m_line; }
-
- private:
-    int m_left;
-    int m_right;
-    int m_x;
-    int m_y;
-    int m_line = 0;
-    int m_space = kSpace;
-};
-
-/// Sorts a controller's controls into the parts of its faceplate.
-struct Parts {
-    std::vector<int> pad;     ///< X and Y of a stick
-    std::vector<int> mini;    ///< RX and RY of a thumb stick
-    std::vector<int> bars;    ///< other two-sided axes
-    std::vector<int> levers;  ///< one-sided axes
-    std::vector<int> hats;
-    std::vector<int> turners;
-    std::vector<int> toggles;
-    std::vector<int> buttons;
-
-    explicit Parts(const PlateControls& controls)
-    {
-        takePair(controls, ABS_X, ABS_Y, pad);
-        takePair(controls, ABS_RX, ABS_RY, mini);
-        for (int i = 0; i < static_cast<int>(controls.size()); ++i)
-            sort(controls[static_cast<std::size_t>(i)], i);
-    }
-
-    [[nodiscard]] bool hasSmallThings() const
-    {
-        return !(hats.empty() && turners.empty() && toggles.empty() && buttons.empty() &&
-                 mini.empty());
-    }
-
- private:
-    static void takePair(const PlateControls& controls, int x, int y, std::vector<int>& pair)
-    {
-        const auto find = [&](int code) {
-            const auto found = std::ranges::find_if(controls, [code](const auto& c) {
-                return c.kind == ControlKind::Axis && c.code == code && c.sides == Sides::Two;
-            });
-            return static_cast<int>(found - controls.begin());
-        };
-        const auto none = static_cast<int>(controls.size());
-        if (find(x) != none && find(y) != none) pair = {find(x), find(y)};
-    }
-
-    void sort(const PlateControl& control, int i)
-    {
-        if (std::ranges::count(pad, i) + std::ranges::count(mini, i) > 0) return;
-        switch (control.kind) {
-            case ControlKind::Axis:
-                (control.sides == Sides::Two ? bars : levers).push_back(i);
-                break;
-            case ControlKind::Hat:
-                hats.push_back(i);
-                break;
-            case ControlKind::Turner:
-                turners.push_back(i);
-                break;
-            case ControlKind::Button:
-                (control.buttonKind == ButtonKind::Switch ? toggles : buttons).push_back(i);
-                break;
-        }
-    }
-};
-
+/// Lays out each kind of controller from what most of that kind look like.
 class ControllerLayout
 {
  public:
-    ControllerLayout(const PlateControls& controls, int width) : m_parts(controls), m_width(width)
+    ControllerLayout(const Plate& plate, int width)
+        : m_plate(plate), m_parts(plate), m_width(width)
     {
     }
 
     PlateLayout run()
     {
-        if (m_parts.pad.empty()) placeWideBars();
-        const int left = placeLeft();
-        const int leftBottom = m_bottom;
-        if (m_parts.hasSmallThings()) placeRight(left);
-        m_layout.height = std::max(leftBottom, m_bottom);
+        switch (m_plate.kind) {
+            case ControllerKind::Pedals:
+                placePedals();
+                break;
+            case ControllerKind::Gamepad:
+                placeGamepad();
+                break;
+            case ControllerKind::Keyboard:
+                placeKeys();
+                break;
+            default:
+                placeDeskController();
+        }
+        m_layout.height = m_bottom;
         return std::move(m_layout);
     }
 
@@ -140,6 +69,16 @@ class ControllerLayout
     void add(Shape shape, std::vector<int> controls, QRect rect)
     {
         m_layout.items.push_back({shape, std::move(controls), rect});
+        m_bottom = std::max(m_bottom, rect.bottom() + 1);
+    }
+
+    /// Stick, throttle, wheel, box and pointer: what the hand rests on at the left, small things
+    /// beside it.
+    void placeDeskController()
+    {
+        if (m_parts.pad.empty() && m_parts.wheel.empty()) placeWideBars();
+        const int left = placeLeft();
+        if (m_parts.hasSmallThings()) placeSmallThings(left, m_top);
     }
 
     void placeWideBars()
@@ -148,58 +87,118 @@ class ControllerLayout
             add(Shape::Bar, {i}, QRect(0, m_top, m_width, kBar + kLabel));
             m_top += kBar + kLabel + kSpace;
         }
-        m_bottom = std::max(0, m_top - kSpace);
     }
 
     /// @return the width it took.
     int placeLeft()
     {
+        if (!m_parts.wheel.empty()) {
+            add(Shape::Wheel, m_parts.wheel, QRect(0, m_top, kPad, kPad + kLabel));
+            const int y = placeBars(m_parts.bars, m_top + kPad + kLabel + 4);
+            const int pedals = static_cast<int>(m_parts.levers.size());
+            const int each = pedals > 0 ? std::min(kPad / pedals, kLeverWidth) : 0;
+            for (int n = 0; n < pedals; ++n)
+                add(Shape::Lever, {m_parts.levers[static_cast<std::size_t>(n)]},
+                    QRect(n * each, y, each, kPad + kLabel));
+            return kPad + kSpace + 4;
+        }
         if (!m_parts.pad.empty()) {
             add(Shape::Pad, m_parts.pad, QRect(0, m_top, kPad, kPad + kLabel));
-            int y = m_top + kPad + kLabel + 4;
-            for (const auto* axes : {&m_parts.bars, &m_parts.levers}) {
-                for (const int i : *axes) {
-                    add(Shape::Bar, {i}, QRect(0, y, kPad, kBar + kLabel));
-                    y += kBar + kLabel + 4;
-                }
-            }
-            m_bottom = y - 4;
+            placeBars(m_parts.levers, placeBars(m_parts.bars, m_top + kPad + kLabel + 4));
             return kPad + kSpace + 4;
         }
         if (m_parts.levers.empty()) return 0;
-        if (!m_parts.hasSmallThings()) return placeHalfBars();
-        const auto room =
-            static_cast<std::size_t>(std::max(1, (m_width - kRoomForSmallThings) / kLeverWidth));
-        const int standing = static_cast<int>(std::min(room, m_parts.levers.size()));
-        const int width = standing * kLeverWidth;
-        int bottom = m_top + kLeverHeight + kLabel;
-        for (int n = 0; n < static_cast<int>(m_parts.levers.size()); ++n) {
-            const int i = m_parts.levers[static_cast<std::size_t>(n)];
-            if (n < standing) {
-                add(Shape::Lever, {i},
-                    QRect(n * kLeverWidth, m_top, kLeverWidth, kLeverHeight + kLabel));
-            } else {
-                add(Shape::Bar, {i}, QRect(0, bottom + 4, width, kBar + kLabel));
-                bottom += kBar + kLabel + 4;
-            }
-        }
-        m_bottom = bottom;
+        if (!m_parts.hasSmallThings()) return placeStanding(m_parts.levers, m_width);
+        const auto room = std::max(1, (m_width - kRoomForSmallThings) / kLeverWidth);
+        const auto standing = std::min(static_cast<std::size_t>(room), m_parts.levers.size());
+        const int width = static_cast<int>(standing) * kLeverWidth;
+        const auto middle = m_parts.levers.begin() + static_cast<std::ptrdiff_t>(standing);
+        placeStanding({m_parts.levers.begin(), middle}, width);
+        int y = m_top + kLeverHeight + kLabel + 4;
+        for (auto each = middle; each != m_parts.levers.end(); ++each, y += kBar + kLabel + 4)
+            add(Shape::Bar, {*each}, QRect(0, y, width, kBar + kLabel));
         return width + kSpace;
     }
 
-    int placeHalfBars()
+    /// Under a pad. @return where the next thing goes.
+    int placeBars(const std::vector<int>& axes, int y)
     {
-        Flow flow(0, m_top, m_width);
-        for (const int i : m_parts.levers) {
-            add(Shape::Bar, {i}, flow.place((m_width - kSpace) / 2, kBar + kLabel));
+        for (const int i : axes) {
+            add(Shape::Bar, {i}, QRect(0, y, kPad, kBar + kLabel));
+            y += kBar + kLabel + 4;
         }
-        m_bottom = flow.bottom();
+        return y;
+    }
+
+    int placeStanding(const std::vector<int>& levers, int width)
+    {
+        const int each = width / static_cast<int>(levers.size());
+        for (int n = 0; n < static_cast<int>(levers.size()); ++n)
+            add(Shape::Lever, {levers[static_cast<std::size_t>(n)]},
+                QRect(n * each, m_top, each, kLeverHeight + kLabel));
         return 0;
     }
 
-    void placeRight(int left)
+    /// The axis that turns them on top, what the toes press side by side below it.
+    void placePedals()
     {
-        Flow flow(left, m_top, m_width - left);
+        m_parts.bars.insert(m_parts.bars.end(), m_parts.pad.begin(), m_parts.pad.end());
+        placeWideBars();
+        if (!m_parts.levers.empty()) placeStanding(m_parts.levers, m_width);
+        if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kSpace : 0);
+    }
+
+    /// Triggers on top, then a thumb stick at either side of what is in the middle.
+    void placeGamepad()
+    {
+        auto shoulders = m_parts.levers;
+        shoulders.insert(shoulders.end(), m_parts.bars.begin(), m_parts.bars.end());
+        Flow bars(0, 0, m_width);
+        for (const int i : shoulders)
+            add(Shape::Bar, {i}, bars.place((m_width - kSpace) / 2, kBar + kLabel));
+        const int top = m_bottom > 0 ? m_bottom + kSpace : 0;
+        constexpr int kStick = 84;
+        if (!m_parts.pad.empty())
+            add(Shape::Pad, m_parts.pad, QRect(0, top, kStick, kStick + kLabel));
+        if (!m_parts.mini.empty())
+            add(Shape::Pad, m_parts.mini,
+                QRect(m_width - kStick, top, kStick, kStick + kLabel));
+        m_parts.mini.clear();
+        Flow middle(kStick + kSpace, top, m_width - 2 * (kStick + kSpace));
+        for (const int i : m_parts.hats) add(Shape::Hat, {i}, middle.place(kDial, kDial + kLabel));
+        m_parts.hats.clear();
+        if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kSpace : 0);
+    }
+
+    /// Keys in the order of their codes, which is that of the rows of a keyboard.
+    void placeKeys()
+    {
+        auto keys = m_parts.buttons;
+        keys.insert(keys.end(), m_parts.toggles.begin(), m_parts.toggles.end());
+        std::ranges::sort(keys, {}, [this](int i) {
+            return m_plate.controls[static_cast<std::size_t>(i)].code.code;
+        });
+        m_parts.buttons.clear();
+        m_parts.toggles.clear();
+        if (m_parts.hasSmallThings() || !m_parts.bars.empty()) placeDeskController();
+        Flow flow(0, m_bottom > 0 ? m_bottom + kSpace : 0, m_width);
+        flow.setSpace(2);
+        std::size_t row = 0;
+        for (const int i : keys) {
+            const int code = m_plate.controls[static_cast<std::size_t>(i)].code.code;
+            bool isNewRow = false;
+            while (row < std::size(kKeyRows) && code >= kKeyRows[row]) {
+                isNewRow = true;
+                ++row;
+            }
+            if (isNewRow) flow.newLine();
+            add(Shape::Button, {i}, flow.place(kKey, kKey));
+        }
+    }
+
+    void placeSmallThings(int left, int top)
+    {
+        Flow flow(left, top, m_width - left);
         flow.setSpace(4);
         for (const int i : m_parts.hats) add(Shape::Hat, {i}, flow.place(kDial, kDial + kLabel));
         if (!m_parts.mini.empty())
@@ -207,15 +206,28 @@ class ControllerLayout
         for (const int i : m_parts.turners)
             add(Shape::Turner, {i}, flow.place(kDial, kDial + kLabel));
         flow.newLine();
-        flow.setSpace(4);
+        for (const int s : m_parts.switches) addSwitch(s, flow);
         for (const int i : m_parts.toggles)
             add(Shape::Toggle, {i}, flow.place(kToggleWidth, kToggleHeight + kLabel - 2));
         flow.newLine();
-        for (const int i : m_parts.buttons) add(Shape::Button, {i}, flow.place(kDot, kDot));
-        m_bottom = flow.bottom();
+        const int dot = m_parts.buttons.size() > kManyButtons ? kSmallDot : kDot;
+        for (const int i : m_parts.buttons) add(Shape::Button, {i}, flow.place(dot, dot));
     }
 
-    Parts m_parts;
+    void addSwitch(int place, Flow& flow)
+    {
+        const auto& positions = m_plate.switches[static_cast<std::size_t>(place)].positions;
+        std::vector<int> controls;
+        for (const auto& position : positions) {
+            if (position.control != PlateSwitch::kNoButton) controls.push_back(position.control);
+        }
+        const int height = static_cast<int>(positions.size()) * kPositionHeight + kLabel + 2;
+        add(Shape::Switch, controls, flow.place(kSwitchWidth, height));
+        m_layout.items.back().ofSwitch = place;
+    }
+
+    const Plate& m_plate;
+    PlateParts m_parts;
     PlateLayout m_layout;
     int m_width;
     int m_top = 0;
@@ -224,19 +236,19 @@ class ControllerLayout
 
 }  // namespace
 
-PlateLayout layOutController(const PlateControls& controls, int width)
+PlateLayout layOutByItself(const Plate& plate, int width)
 {
-    return ControllerLayout(controls, width).run();
+    return ControllerLayout(plate, width).run();
 }
 
-PlateLayout layOutVirtual(const PlateControls& controls, int width)
+PlateLayout layOutVirtual(const Plate& plate, int width)
 {
     PlateLayout layout;
     Flow rows(0, 0, width);
     rows.setSpace(0);
     const auto placeAll = [&](ControlKind kind, Shape shape, int itemWidth, int itemHeight) {
-        for (int i = 0; i < static_cast<int>(controls.size()); ++i) {
-            if (controls[static_cast<std::size_t>(i)].kind != kind) continue;
+        for (int i = 0; i < static_cast<int>(plate.controls.size()); ++i) {
+            if (plate.controls[static_cast<std::size_t>(i)].kind != kind) continue;
             layout.items.push_back({shape, {i}, rows.place(itemWidth, itemHeight)});
         }
         rows.newLine();

@@ -91,7 +91,7 @@ void ControllerPlates::dress(std::size_t place)
     auto* plate = m_plates[place];
     plate->setTitle(QString::fromStdString(controller.rig.alias),
                     stateText(controller, m_studio.session().isLive()));
-    plate->setControls(jolly::app::plateOf(controller.rig));
+    plate->setPlate(jolly::app::plateOf(controller.rig));
     plate->setFooter(controller.port, usedText(used, controller.rig.controls.size()));
     plate->setDashed(!controller.isPresent);
 }
@@ -171,7 +171,7 @@ void DevicePlates::rebuild()
         }
         m_plates[d]->setTitle(QString::fromStdString(device.name),
                               devices[d].isThere ? tr("games see it") : tr("not live"));
-        m_plates[d]->setControls(jolly::app::plateOf(device, m_studio.tangle()));
+        m_plates[d]->setPlate(jolly::app::plateOf(device, m_studio.tangle()));
         m_plates[d]->setFooter({}, usedText(used, layout.size()));
     }
     showValues();

@@ -144,22 +144,37 @@ Json SchemaMaker::make(Stage&, const Rule&)
     return {{"oneOf", kinds}};
 }
 
+/// @param kind  the key that holds the version.
+template <class T>
+std::string makeSchema(const char* kind, const char* title, const char* description)
+{
+    auto body = SchemaMaker::objectOf<T>();
+    Json schema{{"$schema", "http://json-schema.org/draft-07/schema#"},
+                {"title", title},
+                {"description", description}};
+    schema["type"] = "object";
+    schema["properties"] = {
+        {kind, {{"const", kVersion}, {"description", "Version of the format."}}}};
+    schema["properties"].update(body["properties"]);
+    schema["required"] = Json::array({kind});
+    for (const auto& name : body["required"]) schema["required"].push_back(name);
+    return schema.dump(2) + "\n";
+}
+
 }  // namespace
 
 std::string writeSchema()
 {
-    auto body = SchemaMaker::objectOf<Tangle>();
-    Json schema{{"$schema", "http://json-schema.org/draft-07/schema#"},
-                {"title", "Tangle"},
-                {"description",
-                 "A tangle of Jolly Tangle: rig, virtual devices, craft, layers and strands."}};
-    schema["type"] = "object";
-    schema["properties"] = {
-        {"tangle", {{"const", kVersion}, {"description", "Version of the format."}}}};
-    schema["properties"].update(body["properties"]);
-    schema["required"] = Json::array({"tangle"});
-    for (const auto& name : body["required"]) schema["required"].push_back(name);
-    return schema.dump(2) + "\n";
+    return makeSchema<Tangle>(
+        "tangle", "Tangle",
+        "A tangle of Jolly Tangle: rig, virtual devices, craft, layers and strands.");
+}
+
+std::string writeFaceplateSchema()
+{
+    return makeSchema<SharedFaceplate>(
+        "faceplate", "Faceplate",
+        "A faceplate of Jolly Tangle: names, kinds, switches and places for one hardware.");
 }
 
 }  // namespace jolly::format

@@ -10,4 +10,7 @@ namespace jolly::format
 /// published as data/tangle.schema.json.
 [[nodiscard]] std::string writeSchema();
 
+/// The JSON Schema, draft 7, of faceplate files.
+[[nodiscard]] std::string writeFaceplateSchema();
+
 }  // namespace jolly::format

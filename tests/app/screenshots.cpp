@@ -10,6 +10,7 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QTest>
 
 /// Renders the main views from the demo data, as they stand at one moment of the pretend rig: the
 /// same picture each time. Usage: screenshots FOLDER
@@ -26,8 +27,8 @@ constexpr Time kMoment = std::chrono::milliseconds(5600);
 class NoDialogs : public Dialogs
 {
  public:
-    QString openFile(QWidget*) override { return {}; }
-    QString saveFile(QWidget*, const QString&) override { return {}; }
+    QString openFile(QWidget*, FileKind) override { return {}; }
+    QString saveFile(QWidget*, FileKind, const QString&) override { return {}; }
     Answer unsaved(QWidget*, const QString&) override { return Answer::Discard; }
     Leaving leaving(QWidget*) override { return Leaving::StandDown; }
     void tell(QWidget*, const QString&, const QString&) override {}
@@ -225,6 +226,24 @@ const Shot kShots[] = {
          s.click("calibration next");
          for (const int high : {990, 1000, 1012}) s.sweep(20, high);
          s.click("calibration next");
+     }},
+    {"rig-notches", false, false,
+     [](Scene& s) {
+         s.play(std::chrono::seconds(2));
+         s.select("twinlever-q2", "ABS_X");
+     }},
+    {"rig-switch", false, false,
+     [](Scene& s) {
+         s.play(std::chrono::seconds(2));
+         s.select("bodger-box-24", "BTN_TRIGGER_HAPPY3");
+     }},
+    {"arrange", false, false,
+     [](Scene& s) {
+         s.select("bodger-box-24", "BTN_THUMB");
+         s.click("arrange");
+         auto* overlay = s.window.findChild<QWidget*>("arrange overlay");
+         for (int i = 0; i < 7; ++i) QTest::keyClick(overlay, Qt::Key_Tab);
+         s.settle();
      }},
     {"rig-light", true, false, [](Scene& s) { s.select("orrin-wheel-900", "ABS_Y"); }},
     {"rig-empty", false, true, [](Scene&) {}},

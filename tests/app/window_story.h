@@ -16,8 +16,8 @@ namespace jolly::test
 class ScriptedDialogs : public app::Dialogs
 {
  public:
-    QString openFile(QWidget*) override { return file; }
-    QString saveFile(QWidget*, const QString&) override { return file; }
+    QString openFile(QWidget*, FileKind) override { return file; }
+    QString saveFile(QWidget*, FileKind, const QString&) override { return file; }
     Answer unsaved(QWidget*, const QString&) override
     {
         ++asked;

@@ -25,6 +25,7 @@ bool isValid(const fs::path& file)
 TEST(Schema, ThePublishedOneIsTheOneTheReaderFollows)
 {
     test::expectGolden(test::shippedData() / "tangle.schema.json", writeSchema());
+    test::expectGolden(test::shippedData() / "faceplate.schema.json", writeFaceplateSchema());
 }
 
 TEST(Schema, TheDemoTangleIsValid)

@@ -11,8 +11,6 @@ namespace jolly::app
 namespace
 {
 
-/// The width for which a layout is made before it goes on the grid.
-constexpr int kNominalWidth = 8 * Cells::kColumns;
 constexpr int kSpace = 10;
 
 /// By its first control the arrangement knows a drawing.
@@ -76,11 +74,11 @@ PlateLayout layOutController(const Plate& plate, int width)
     return layout;
 }
 
-Arrangement wholeArrangement(const Plate& plate)
+Arrangement wholeArrangement(const Plate& plate, int width)
 {
     auto whole = plate.arrangement;
-    for (const auto& item : layOutController(plate, kNominalWidth).items)
-        putPart(whole, keyOf(item, plate), cellsOf(item.rect, kNominalWidth));
+    for (const auto& item : layOutController(plate, width).items)
+        putPart(whole, keyOf(item, plate), cellsOf(item.rect, width));
     return whole;
 }
 

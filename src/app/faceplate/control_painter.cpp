@@ -114,6 +114,12 @@ void paintLever(QPainter& painter, const ControlView& view)
     painter.setPen(QPen(palette().line, 1));
     painter.setBrush(palette().well);
     painter.drawRoundedRect(groove, 5, 5);
+    painter.setPen(QPen(palette().dim, 1));
+    for (const double notch : view.control(0).notches) {
+        const qreal y = groove.bottom() - groove.height() * notch;
+        painter.drawLine(QPointF(groove.right() + 3, y), QPointF(groove.right() + 9, y));
+        painter.drawLine(QPointF(groove.left() - 3, y), QPointF(groove.left() - 9, y));
+    }
     const qreal at =
         groove.bottom() - groove.height() * partOfTravel(s.value.x, view.control(0).sides);
     QColor fill = activeColour(s);

@@ -67,6 +67,8 @@ Plate plateOf(const RigController& controller)
         each.sides = control.sides;
         each.buttonKind = control.buttonKind;
         each.code = control.code;
+        for (const auto& notch : control.notches)
+            each.notches.push_back(control.calibration.valueOf(notch.at, Sides::One));
         if (control.kind == ControlKind::Button) {
             each.number = QString::number(++button);
             if (controller.kind == ControllerKind::Keyboard) each.number = keyName(control.code);

@@ -19,6 +19,7 @@ struct PlateControl {
     Sides sides = Sides::Two;
     ButtonKind buttonKind = ButtonKind::Push;
     ControlCode code{};  ///< the kernel's: to find pairs of axes and what the pilot arranged
+    std::vector<double> notches{};  ///< of an axis, where it catches: parts of its travel
 
     friend bool operator==(const PlateControl&, const PlateControl&) = default;
 };
@@ -96,8 +97,8 @@ struct PlateLayout {
 /// Lays out a virtual device: axes as rows, then buttons, then hats.
 [[nodiscard]] PlateLayout layOutVirtual(const Plate& plate, int width);
 
-/// The arrangement that looks like the present drawing, every part of it included.
-[[nodiscard]] Arrangement wholeArrangement(const Plate& plate);
+/// The arrangement that looks like the drawing at that width, every part of it included.
+[[nodiscard]] Arrangement wholeArrangement(const Plate& plate, int width);
 
 /// The pixels of cells on a faceplate of that width, and back to the nearest cell.
 [[nodiscard]] QRect pixelsOf(const Cells& cells, int width);

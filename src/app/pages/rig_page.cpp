@@ -82,8 +82,16 @@ void RigPage::buildSide()
     m_calibration = new CalibrationCard(m_studio);
     m_calibration->setFixedWidth(kWalkWidth);
     m_calibration->hide();
+    m_arrange = new ArrangeCard(m_studio);
+    m_arrange->setFixedWidth(kFactsWidth);
+    m_arrange->hide();
     layout()->addWidget(m_side);
+    layout()->addWidget(m_arrange);
     layout()->addWidget(m_calibration);
+    connect(m_controllerFacts, &ControllerFacts::arrangeWanted, this, &RigPage::arrangePlate);
+    connect(m_arrange, &ArrangeCard::ended, this, [this] { showSide(m_side); });
+    connect(m_arrange, &ArrangeCard::exportWanted, this, &RigPage::exportWanted);
+    connect(m_arrange, &ArrangeCard::importWanted, this, &RigPage::importWanted);
     connect(m_facts, &ControlFacts::calibrationWanted, this, &RigPage::calibrate);
     connect(m_facts, &ControlFacts::switchWanted, m_switch, &SwitchCard::make);
     connect(m_calibration, &CalibrationCard::ended, this, [this] {
@@ -95,7 +103,8 @@ void RigPage::buildSide()
 
 void RigPage::showSide(QWidget* side)
 {
-    for (QWidget* each : {static_cast<QWidget*>(m_side), static_cast<QWidget*>(m_calibration)})
+    for (QWidget* each : {static_cast<QWidget*>(m_side), static_cast<QWidget*>(m_calibration),
+                          static_cast<QWidget*>(m_arrange)})
         each->setVisible(each == side);
 }
 
@@ -110,6 +119,15 @@ void RigPage::showSelection()
     m_plates.showValues();
     auto* view = selected ? m_plates.viewOf(*selected) : nullptr;
     if (view) m_area->ensureWidgetVisible(view, 0, 60);
+}
+
+void RigPage::arrangePlate(const std::string& controller)
+{
+    auto* plate = m_plates.plateOf(controller);
+    if (!plate) return;
+    showSide(m_arrange);
+    m_arrange->begin(controller, plate);
+    m_area->ensureWidgetVisible(plate, 0, 0);
 }
 
 void RigPage::calibrate(const std::string& controller, bool onlyThisAxis)
@@ -157,6 +175,7 @@ void RigPage::rebuild()
     m_calibration->checkController();
     showSelection();
     arrange();
+    m_arrange->refresh();
 }
 
 void RigPage::askWhichOne()

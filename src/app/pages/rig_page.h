@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/arrange/arrange_card.h"
 #include "app/pages/plate_list.h"
 #include "app/rig/calibration_card.h"
 #include "app/rig/control_facts.h"
@@ -29,6 +30,10 @@ class RigPage : public QWidget
     /// The pilot wants the pretend rig, since no controller is there.
     void pretendRigWanted();
 
+    /// The faceplate of a controller is to be written to a file, or taken from one.
+    void exportWanted(const std::string& controller);
+    void importWanted(const std::string& controller);
+
  protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     void showEvent(QShowEvent* event) override;
@@ -40,6 +45,7 @@ class RigPage : public QWidget
     void buildSide();
     void showSelection();
     void showSide(QWidget* side);
+    void arrangePlate(const std::string& controller);
     void calibrate(const std::string& controller, bool onlyThisAxis);
     void askWhichOne();
     void settleDoubtByTouch();
@@ -60,6 +66,7 @@ class RigPage : public QWidget
     SwitchCard* m_switch = nullptr;
     ControllerFacts* m_controllerFacts = nullptr;
     CalibrationCard* m_calibration = nullptr;
+    ArrangeCard* m_arrange = nullptr;
 };
 
 }  // namespace jolly::app

@@ -6,6 +6,7 @@
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
+#include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -99,6 +100,12 @@ void ControllerFacts::build()
     m_games = grid->addText(tr("Games"), "games");
     m_hold->setObjectName(QStringLiteral("hold"));
     grid->addWide(m_hold);
+    auto* arrange = new QPushButton(tr("Arrange its faceplate…"));
+    arrange->setObjectName(QStringLiteral("arrange"));
+    grid->addWide(arrange);
+    connect(arrange, &QPushButton::clicked, this, [this] {
+        if (controller()) Q_EMIT arrangeWanted(controller()->rig.id);
+    });
     connect(m_alias, &QLineEdit::editingFinished, this, &ControllerFacts::rename);
     connect(m_hold, &QCheckBox::clicked, this, &ControllerFacts::hold);
 }

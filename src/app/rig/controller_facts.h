@@ -22,6 +22,10 @@ class ControllerFacts : public Card
 
     void showSelection();
 
+ Q_SIGNALS:
+    /// The pilot wants to arrange the controller's faceplate.
+    void arrangeWanted(const std::string& controller);
+
  private:
     void build();
     void rename();

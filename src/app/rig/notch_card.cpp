@@ -51,8 +51,8 @@ NotchCard::NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent)
       m_axis(axis),
       m_table(new NotchTable),
       m_capture(new QPushButton(tr("Capture here"))),
-      m_byHand(new QPushButton(tr("Set by hand"))),
-      m_match(new QPushButton(tr("Match with"))),
+      m_byHand(new QPushButton(tr("By hand"))),
+      m_match(new QPushButton(tr("Match…"))),
       m_menu(new QMenu(this))
 {
     setObjectName(QStringLiteral("notch card"));

@@ -74,8 +74,9 @@ void NotchTable::addRow(std::size_t place)
                            120.0, tr("place of notch %1").arg(place + 1));
     auto* width = makePercent(100.0 * notch.half / travel, 0.1, 50.0,
                               tr("half width of notch %1").arg(place + 1));
-    at->setFixedWidth(64);
-    width->setFixedWidth(60);
+    at->setFixedWidth(60);
+    width->setFixedWidth(58);
+    name->setMinimumWidth(60);
     width->setPrefix(QStringLiteral("± "));
     if (notch.value)
         name->setToolTip(tr("Matched: gives %1 %").arg(100.0 * *notch.value, 0, 'f', 1));

@@ -65,7 +65,16 @@ QPushButton[tone="plain-coral"] { color: @coral; }
 QLineEdit, QDoubleSpinBox, QComboBox, QPlainTextEdit { background: @well; border: 1px solid @line; border-radius: 6px; padding: 3px 6px; selection-background-color: @straw; selection-color: @onStraw; }
 QLineEdit:focus, QDoubleSpinBox:focus, QComboBox:focus { border-color: @straw; }
 QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: 0; }
-QComboBox::drop-down { border: 0; width: 16px; }
+QComboBox::drop-down { border: 0; width: 18px; }
+QComboBox::down-arrow { width: 0; height: 0; border-left: 4px solid @well; border-right: 4px solid @well; border-top: 5px solid @dim; margin-right: 6px; }
+QComboBox QLineEdit { border: 0; padding: 0; background: transparent; }
+QToolButton { background: @raised; border: 1px solid @line; border-radius: 9px; padding: 2px; min-width: 16px; min-height: 16px; color: @dim; }
+QToolButton:hover { border-color: @dim; color: @strong; }
+QToolButton:focus { border-color: @straw; }
+QToolButton[tone="plain"] { background: transparent; border-color: transparent; }
+QToolButton[tone="plain"]:hover { border-color: @line; }
+QToolButton[tone="plain"]:focus { border-color: @straw; }
+QToolButton::menu-indicator { image: none; }
 QComboBox QAbstractItemView, QMenu, QListWidget { background: @raised; border: 1px solid @line; padding: 4px; outline: 0; }
 QMenu::item { padding: 5px 22px 5px 14px; border-radius: 5px; }
 QMenu::item:selected, QListWidget::item:selected { background: @strawDeep; color: @strong; }

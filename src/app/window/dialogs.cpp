@@ -11,23 +11,29 @@ namespace jolly::app
 namespace
 {
 
-QString filter()
+QString filter(Dialogs::FileKind kind)
 {
-    return QObject::tr("Tangles (*.tangle);;All files (*)");
+    return kind == Dialogs::FileKind::Tangle ? QObject::tr("Tangles (*.tangle);;All files (*)")
+                                             : QObject::tr("Faceplates (*.faceplate);;All files (*)");
 }
 
 }  // namespace
 
-QString RealDialogs::openFile(QWidget* parent)
+QString RealDialogs::openFile(QWidget* parent, FileKind kind)
 {
-    return QFileDialog::getOpenFileName(parent, QObject::tr("Open a tangle"), {}, filter());
+    const auto title = kind == FileKind::Tangle ? QObject::tr("Open a tangle")
+                                                : QObject::tr("Import a faceplate");
+    return QFileDialog::getOpenFileName(parent, title, {}, filter(kind));
 }
 
-QString RealDialogs::saveFile(QWidget* parent, const QString& suggestion)
+QString RealDialogs::saveFile(QWidget* parent, FileKind kind, const QString& suggestion)
 {
-    auto file =
-        QFileDialog::getSaveFileName(parent, QObject::tr("Save the tangle"), suggestion, filter());
-    if (!file.isEmpty() && !file.contains(QLatin1Char('.'))) file += QStringLiteral(".tangle");
+    const bool isTangle = kind == FileKind::Tangle;
+    auto file = QFileDialog::getSaveFileName(
+        parent, isTangle ? QObject::tr("Save the tangle") : QObject::tr("Export the faceplate"),
+        suggestion, filter(kind));
+    if (!file.isEmpty() && !file.contains(QLatin1Char('.')))
+        file += isTangle ? QStringLiteral(".tangle") : QStringLiteral(".faceplate");
     return file;
 }
 

@@ -13,13 +13,15 @@ class Dialogs
 {
  public:
     enum class Answer { Save, Discard, Cancel };
+    enum class FileKind { Tangle, Faceplate };
     enum class Leaving { KeepFlying, StandDown, Cancel };
 
     virtual ~Dialogs() = default;
 
     /// A file to open or to save to; empty when the pilot gave up.
-    [[nodiscard]] virtual QString openFile(QWidget* parent) = 0;
-    [[nodiscard]] virtual QString saveFile(QWidget* parent, const QString& suggestion) = 0;
+    [[nodiscard]] virtual QString openFile(QWidget* parent, FileKind kind) = 0;
+    [[nodiscard]] virtual QString saveFile(QWidget* parent, FileKind kind,
+                                           const QString& suggestion) = 0;
 
     /// What becomes of unsaved changes.
     [[nodiscard]] virtual Answer unsaved(QWidget* parent, const QString& name) = 0;
@@ -35,8 +37,9 @@ class Dialogs
 class RealDialogs : public Dialogs
 {
  public:
-    [[nodiscard]] QString openFile(QWidget* parent) override;
-    [[nodiscard]] QString saveFile(QWidget* parent, const QString& suggestion) override;
+    [[nodiscard]] QString openFile(QWidget* parent, FileKind kind) override;
+    [[nodiscard]] QString saveFile(QWidget* parent, FileKind kind,
+                                   const QString& suggestion) override;
     [[nodiscard]] Answer unsaved(QWidget* parent, const QString& name) override;
     [[nodiscard]] Leaving leaving(QWidget* parent) override;
     void tell(QWidget* parent, const QString& title, const QString& sentence) override;

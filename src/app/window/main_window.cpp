@@ -2,6 +2,7 @@
 #include "app/window/main_window.h"
 
 #include "app/style/palette.h"
+#include "app/window/faceplate_files.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
@@ -45,6 +46,12 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     connect(m_rail, &Rail::chosen, this,
             [this](int page) { showPage(static_cast<Rail::Page>(page)); });
     connect(m_rig, &RigPage::pretendRigWanted, this, &MainWindow::pretendRigWanted);
+    connect(m_rig, &RigPage::exportWanted, this, [this](const std::string& controller) {
+        exportFaceplate(m_studio, m_dialogs, this, controller);
+    });
+    connect(m_rig, &RigPage::importWanted, this, [this](const std::string& controller) {
+        importFaceplate(m_studio, m_dialogs, this, controller);
+    });
     connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
     connect(&studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
     showCounts();
@@ -201,7 +208,7 @@ void MainWindow::begin()
 void MainWindow::open()
 {
     if (!mayLeaveDocument()) return;
-    const auto path = m_dialogs.openFile(this);
+    const auto path = m_dialogs.openFile(this, Dialogs::FileKind::Tangle);
     if (!path.isEmpty()) openFile(path);
 }
 
@@ -228,7 +235,7 @@ bool MainWindow::saveAs()
         document.path().isEmpty()
             ? QString::fromStdString(document.tangle().name) + QStringLiteral(".tangle")
             : document.path();
-    const auto path = m_dialogs.saveFile(this, suggestion);
+    const auto path = m_dialogs.saveFile(this, Dialogs::FileKind::Tangle, suggestion);
     if (path.isEmpty()) return false;
     const auto done = m_studio.document().save(path);
     if (!done) m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));

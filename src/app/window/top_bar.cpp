@@ -71,7 +71,7 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     m_menu->setIconSize({32, 32});
     m_menu->setAutoRaise(true);
     m_menu->setPopupMode(QToolButton::InstantPopup);
-    m_menu->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
+    setTone(*m_menu, "plain");
     auto* words = new QVBoxLayout;
     words->setSpacing(0);
     m_title->setFont(textFont(TextSize::Normal, true));

@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/faceplate_files.h"
+
+#include "core/tangle/edit.h"
+#include "format/faceplate_text.h"
+#include "format/files.h"
+#include "format/place.h"
+
+#include <QFileInfo>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString text(const std::string& s)
+{
+    return QString::fromStdString(s);
+}
+
+QString tr(const char* words)
+{
+    return QObject::tr(words);
+}
+
+}  // namespace
+
+void exportFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
+                     const std::string& controller)
+{
+    const auto* desk = studio.desk().find(controller);
+    if (!desk) return;
+    const auto path = dialogs.saveFile(parent, Dialogs::FileKind::Faceplate,
+                                       text(desk->rig.alias) + QStringLiteral(".faceplate"));
+    if (path.isEmpty()) return;
+    const auto saved =
+        format::saveText(path.toStdString(), format::writeFaceplate(share(desk->rig)));
+    if (!saved) return dialogs.tell(parent, tr("Not exported"), text(saved.error().text()));
+    studio.say(tr("The faceplate is in %1.").arg(QFileInfo(path).fileName()));
+}
+
+void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
+                     const std::string& controller)
+{
+    const auto* desk = studio.desk().find(controller);
+    if (!desk) return;
+    const auto path = dialogs.openFile(parent, Dialogs::FileKind::Faceplate);
+    if (path.isEmpty()) return;
+    const auto file = format::readText(path.toStdString());
+    if (!file) return dialogs.tell(parent, tr("Not imported"), text(file.error().text()));
+    const auto read = format::readFaceplate(*file);
+    if (!read.isReadable) {
+        std::string sentences;
+        for (const auto& problem : read.problems)
+            sentences +=
+                format::toText(problem, QFileInfo(path).fileName().toStdString()) + "\n";
+        return dialogs.tell(parent, tr("Not imported"), text(sentences));
+    }
+    auto rig = desk->rig;
+    const auto remarks = takeShared(rig, read.faceplate);
+    studio.document().edit(tr("import faceplate"),
+                           [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    std::string sentence = "The faceplate is taken; undo takes it back.";
+    for (const auto& remark : remarks) sentence += " " + remark;
+    studio.say(text(sentence));
+}
+
+}  // namespace jolly::app

@@ -5,6 +5,8 @@
 
 #include <gtest/gtest.h>
 
+#include <cmath>
+
 namespace jolly::app
 {
 namespace
@@ -98,6 +100,26 @@ TEST_F(TouchFinderTest, AfterTheDeskChangedItBeginsAnew)
     lever(0, 0.9);
     values.slots.resize(values.slots.size() + 1);
     EXPECT_EQ(look(), "");
+}
+
+TEST_F(TouchFinderTest, WhatOnlyShakesIsNotTouchedHoweverLoud)
+{
+    for (int i = 0; i < 60; ++i) {
+        lever(0, i % 2 == 0 ? 0.15 : -0.15);
+        EXPECT_EQ(look(), "") << "after " << i << " shakes";
+    }
+    lever(1, 0.2);
+    EXPECT_EQ(look(), "ABS_Y") << "a touch beside it is heard";
+}
+
+TEST_F(TouchFinderTest, AHandThatWigglesIsHeard)
+{
+    std::string heard;
+    for (int i = 0; i < 20 && heard.empty(); ++i) {
+        lever(0, 0.4 * std::sin(i * 0.016 * 2 * 3.14159 * 3));  // three times a second
+        heard = look();
+    }
+    EXPECT_EQ(heard, "ABS_X");
 }
 
 }  // namespace

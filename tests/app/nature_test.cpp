@@ -3,6 +3,8 @@
 #include "app/listen/listen_field.h"
 #include "rig_story.h"
 
+#include <QPointer>
+
 namespace jolly
 {
 namespace
@@ -94,6 +96,7 @@ TEST_F(NatureTest, ButtonsThatHandOverBecomeOneSelector)
     choose(kTrigger);
     at(500);
     move(kTrigger, 1);
+    move(kToggle, 0);
     at(2000);
     move(kTrigger, 0);
     at(2010);
@@ -134,13 +137,13 @@ TEST_F(NatureTest, ThreePositionsOfTwoButtonsAreChosenByTouchOrFromTheList)
     click("three positions");
     ASSERT_EQ(rig().switches.size(), 1U);
     EXPECT_EQ(rig().switches[0].positions[2].button, kThumb) << "the next button is proposed";
-    auto* field = static_cast<ListenField*>(find("button of position 3"));
+    const QPointer<ListenField> field = static_cast<ListenField*>(find("button of position 3"));
     field->listen();
     EXPECT_THAT(field->findChild<QPushButton*>("listen")->text().toStdString(),
                 HasSubstr("Touch it… 8 s"));
     at(500);
     move(kToggle, 1);
-    EXPECT_FALSE(field->isListening());
+    EXPECT_FALSE(field && field->isListening());
     EXPECT_EQ(rig().switches[0].positions[2].button, kToggle);
     EXPECT_EQ(studio.selected(), (ControlRef{"stick", kTrigger})) << "a touch for a field selects "
                                                                      "nothing";
@@ -153,7 +156,7 @@ TEST_F(NatureTest, AListeningFieldGivesUpByEscapeAndIgnoresWhatDoesNotFit)
 {
     choose(kTrigger);
     click("three positions");
-    auto* field = static_cast<ListenField*>(find("button of position 3"));
+    const QPointer<ListenField> field = static_cast<ListenField*>(find("button of position 3"));
     field->listen();
     at(500);
     move(kY, 900);

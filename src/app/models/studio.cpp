@@ -44,6 +44,7 @@ void Studio::rebuild()
 {
     m_desk = makeDesk(tangle(), m_session.status());
     m_finder.reset();
+    static_cast<void>(m_finder.look(m_desk, values(), now()));  // a touch differs from what is now
     if (m_selected && !controllerOf(*m_selected)) m_selected.reset();
     auto problems = preflight(tangle(), m_session.status());
     const bool areOther = problems != m_problems;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/first_look.h"
 #include "cli/open_world.h"
+#include "control/engine_client.h"
 #include "control/status_json.h"
 
 #include <iostream>
@@ -21,8 +22,27 @@ std::size_t countOf(const ControllerDescription& d, ControlKind kind)
         std::ranges::count(d.controls, kind, &ControlDescription::kind));
 }
 
-void print(const ControllerDescription& d)
+/// What the engine that runs, if one does, does with these controllers: it holds them against games.
+void askEngine(std::vector<PresentController>& controllers)
 {
+    const auto engine = EngineClient::connect();
+    const auto status = engine ? (*engine)->status() : Result<EngineStatus>();
+    if (!engine || !status) return;
+    for (auto& controller : controllers) {
+        const auto known =
+            std::ranges::find_if(status->controllers, [&](const PresentController& each) {
+                return each.description.nodes == controller.description.nodes &&
+                       each.description.identity == controller.description.identity;
+            });
+        if (known == status->controllers.end()) continue;
+        controller.hold = known->hold;
+        controller.rig = known->rig;
+    }
+}
+
+void print(const PresentController& controller)
+{
+    const auto& d = controller.description;
     std::cout << d.identity.name << "\n  port "
               << (d.identity.phys.empty() ? "unknown" : d.identity.phys);
     if (!d.identity.uniq.empty()) std::cout << ", serial " << d.identity.uniq;
@@ -30,11 +50,14 @@ void print(const ControllerDescription& d)
     for (const auto& node : d.nodes) std::cout << ", " << node;
     std::cout << "\n  " << countOf(d, ControlKind::Axis) << " axes, "
               << countOf(d, ControlKind::Button) << " buttons, " << countOf(d, ControlKind::Hat)
-              << " hats, " << countOf(d, ControlKind::Turner) << " turners\n ";
+              << " hats, " << countOf(d, ControlKind::Turner) << " turners"
+              << (controller.hold == Hold::Held ? "; held: games list it, but do not hear it" : "")
+              << "\n ";
     for (const auto& control : d.controls) {
         std::cout << " " << toText(control.code);
         if (control.kind == ControlKind::Axis)
-            std::cout << "[" << control.low << ".." << control.high << "]";
+            std::cout << "[" << control.low << ".." << control.high
+                      << (control.isFiltered() ? ", bent by the kernel" : "") << "]";
     }
     std::cout << "\n";
 }
@@ -57,11 +80,12 @@ ExitCode list(const WorldChoice& choice, bool wantsJson)
     for (const auto& [handle, seen] : look.controllers)
         status.controllers.push_back({.description = seen.description});
     for (const auto& [path, problem] : look.troubles) status.troubles.push_back(problem);
+    if (choice.isKernel()) askEngine(status.controllers);
     if (wantsJson) {
         std::cout << statusToJson(status) << std::endl;
         return ExitCode::Fine;
     }
-    for (const auto& controller : status.controllers) print(controller.description);
+    for (const auto& controller : status.controllers) print(controller);
     complain(status.troubles, "tangle");
     if (status.controllers.empty())
         std::cout << "No controller is there that you may read. See docs/permissions.md.\n";

@@ -2,7 +2,7 @@
 #include "cli/first_look.h"
 #include "cli/moves.h"
 #include "cli/open_world.h"
-#include "core/calibration/calibration_walk.h"
+#include "core/calibration/judge.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "core/value/percent.h"
@@ -65,10 +65,12 @@ class Measurement
     {
         auto json = Json::array();
         for (const auto& axis : m_axes) {
-            const auto found = survey(axis.samples, axis.range, until);
+            const auto range = soundRange(axis.range, axis.samples);
             const auto& control = *axis.control;
+            const auto sided = surveyRests(axis.samples, range, control.sides, until);
+            const auto& found = sided.findings;
             const auto verdict =
-                judge(found, found, axis.range, control.sides, control.calibration);
+                judge(found, sided, axis.range, control.sides, control.calibration);
             if (wantsJson) {
                 json.push_back(jsonOf(axis, found, verdict));
             } else {
@@ -110,7 +112,11 @@ class Measurement
                 {"name", nameOf(m_rig, *axis.control)},
                 {"range", {axis.range.low, axis.range.high}},
                 {"seen", {found.low, found.high}},
+                {"deadTravel",
+                 {found.low - axis.range.low, axis.range.high - found.high}},
+                {"sides", verdict.sides == Sides::Two ? "two" : "one"},
                 {"step", found.step},
+                {"levels", found.levels},
                 {"rests", found.rests},
                 {"rest", found.rest},
                 {"drift", found.drift},

@@ -15,6 +15,8 @@ struct WorldChoice {
     std::string world = "kernel";
     bool takesKeyboards = false;
 
+    [[nodiscard]] bool isKernel() const { return world == "kernel"; }
+
     void addTo(CLI::App& command);
 
     /// Opens it. A world file's problems are said on standard error.

@@ -3,6 +3,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include <algorithm>
+
 namespace jolly
 {
 
@@ -15,6 +17,8 @@ constexpr const char* kControllerKinds[] = {"stick", "throttle", "pedals",   "wh
                                             "box",   "gamepad",  "keyboard", "pointer"};
 constexpr const char* kControlKinds[] = {"axis", "button", "hat", "turner"};
 constexpr const char* kHolds[] = {"free", "waiting", "held"};
+constexpr const char* kGames[] = {"hear it", "hear it until its buttons are let go",
+                                  "list it, but do not hear it"};
 
 template <class Enum, std::size_t N>
 Enum enumOf(const Json& json, const char* const (&names)[N])
@@ -43,6 +47,17 @@ Identity identityOf(const Json& j)
             j.at("name"), j.at("uniq"),   j.at("phys")};
 }
 
+/// How many axes, buttons, hats and turners it has.
+Json countsOf(const ControllerDescription& description)
+{
+    Json counts;
+    for (std::size_t kind = 0; kind < std::size(kControlKinds); ++kind)
+        counts[kControlKinds[kind]] =
+            std::ranges::count(description.controls, static_cast<ControlKind>(kind),
+                               &ControlDescription::kind);
+    return counts;
+}
+
 Json toJson(const PresentController& c)
 {
     auto controls = Json::array();
@@ -58,6 +73,8 @@ Json toJson(const PresentController& c)
             {"kind", nameOf(c.description.kind, kControllerKinds)},
             {"rig", c.rig},
             {"hold", nameOf(c.hold, kHolds)},
+            {"games", nameOf(c.hold, kGames)},
+            {"has", countsOf(c.description)},
             {"firstSlot", c.firstSlot},
             {"driver", c.description.driver},
             {"nodes", c.description.nodes},

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/faceplate_text.h"
 
+#include "format/faceplate_fields.h"
 #include "format/place.h"
 #include "format/version.h"
 #include "format/writer.h"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/schema.h"
 
+#include "format/faceplate_fields.h"
 #include "format/fields.h"
 
 #include <nlohmann/json.hpp>

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "pretend/motion.h"
 #include "rig_story.h"
 
 #include <QDoubleSpinBox>
@@ -133,6 +134,58 @@ TEST_F(CalibrationTest, OneAxisAloneIsCalibratedAlone)
     EXPECT_EQ(x().calibration.low, -900);
 }
 
+/// A worn stick: its rest wanders by kDrift counts to either side as in the pretend world, with a
+/// noise of one count on everything.
+class WornStickTest : public CalibrationTest
+{
+ protected:
+    static constexpr double kDrift = 9.0;
+
+    /// How far it is from where it should be, and time goes on.
+    std::int32_t stray()
+    {
+        PretendControl worn;
+        worn.code = kX;
+        worn.low = -1000;
+        worn.high = 1000;
+        worn.jitter = 1.0;
+        worn.drift = kDrift;
+        m_played += std::chrono::milliseconds(20);
+        local.world.setNow(local.world.now() + std::chrono::milliseconds(20));
+        return positionAt(worn, m_played, 7, ++m_tick).x;
+    }
+    void hold(int at, double seconds)
+    {
+        for (double t = 0.0; t < seconds; t += 0.02)
+            move(kX, std::clamp(at + stray(), -1000, 1000));
+    }
+
+ private:
+    Time m_played{};
+    std::uint64_t m_tick = 0;
+};
+
+TEST_F(WornStickTest, TheProposedNumbersCoverItsTrueDrift)
+{
+    click("calibrate one");
+    for (const int at : {-1000, -500, 0, 500, 1000, 0}) hold(at, 0.1);
+    click("calibration next");
+    for (const int side : {900, -900, 900, -900, 900, -900}) {
+        hold(side, 0.1);
+        hold(0, 7.0);
+    }
+    click("calibration next");
+    click("calibration next");
+    EXPECT_NEAR(x().calibration.centre, 0, kDrift + 1.0);
+    const double covered = coverOfRest(strands()[0]);
+    for (int i = 0; i < 3000; ++i) {
+        const auto raw = stray();
+        EXPECT_LE(std::abs(x().calibration.valueOf(raw, Sides::Two)), covered) << raw;
+    }
+    const double furthest = (kDrift + 1.0 + std::abs(x().calibration.centre)) / 1000.0;
+    EXPECT_LE(covered, 1.25 * furthest + 0.002) << "a quarter above what it strays, not more";
+}
+
 /// The walk of the lever alone, up to its notches.
 class LeverTest : public CalibrationTest
 {
@@ -226,6 +279,20 @@ TEST_F(LeverTest, ALeverThatRestsAtItsLowEndIsOneWhateverItWasTakenFor)
                 HasSubstr("rests at its low end (was: rests in the middle)"));
     click("calibration next");
     EXPECT_EQ(throttle().sides, Sides::One);
+}
+
+TEST_F(LeverTest, HowItRestsIsSuggestedWithoutAWalk)
+{
+    document.edit("take for a stick", [](Tangle& tangle) {
+        findControl(tangle.rig[0], kThrottle)->sides = Sides::Two;
+        findControl(tangle.rig[0], kThrottle)->calibration = Calibration::ofRange(0, 1000);
+    });
+    settle();
+    for (const int raw : {800, 2, 800, 0}) lever(raw);
+    EXPECT_EQ(wordsOf("guess words"), "Rests at its low end, as a lever or pedal does.");
+    click("guess");
+    EXPECT_EQ(throttle().sides, Sides::One);
+    EXPECT_FALSE(window.findChild<QPushButton*>("guess")->isVisible());
 }
 
 }  // namespace

@@ -22,10 +22,11 @@ TEST_F(RigTest, TheFactsTellWhatTheSelectedAxisDid)
     local.world.setNow(local.world.now() + std::chrono::milliseconds(10));
     move(kX, 4);
     wait(1.0);
-    EXPECT_EQ(factOf("range"), "-500 … 4") << "the spike is none of it";
+    EXPECT_EQ(factOf("range"), "-500 … 4, 25.2 %") << "the spike is none of it";
     EXPECT_THAT(factOf("rest"), HasSubstr("4, within 0.0 %"));
     EXPECT_EQ(factOf("noise"), "0 counts");
     EXPECT_EQ(factOf("spikes"), "1 in 3 s");
+    EXPECT_EQ(factOf("steps"), "steps of 500, 3 counts seen");
 }
 
 TEST_F(RigTest, AnotherControlBeginsAnew)
@@ -33,7 +34,7 @@ TEST_F(RigTest, AnotherControlBeginsAnew)
     moveX(-500);
     studio.select(ControlRef{"stick", kY});
     wait(0.3);
-    EXPECT_EQ(factOf("range"), "0 … 0");
+    EXPECT_EQ(factOf("range"), "0 … 0, 0.0 %");
     studio.select(ControlRef{"stick", kTrigger});
     settle();
     EXPECT_EQ(window.findChild<QWidget*>("range")->isVisible(), false) << "a button has no range";

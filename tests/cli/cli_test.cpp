@@ -82,7 +82,11 @@ TEST(Cli, WhatTheWorldRefusesEndsWith3)
 TEST(Cli, DevicesAndWatchShowThePretendRig)
 {
     expect({"devices", "--world", kWorld}, 0, "Bodger Box 24");
-    expect({"devices", "--world", kWorld, "--json"}, 0, "\"name\": \"Holm Pedals\"");
+    for (const auto* fact :
+         {"\"name\": \"Holm Pedals\"", "\"fuzz\": 15", "\"flat\": 255", "\"games\": \"hear it\"",
+          "\"has\": {\n        \"axis\": 0,\n        \"button\": 24"})
+        expect({"devices", "--world", kWorld, "--json"}, 0, fact);
+    expect({"devices", "--world", kWorld}, 0, "ABS_Z[0..4095, bent by the kernel]");
     expect({"watch", "--world", kWorld, "--for", "3"}, 0, "Orrin Wheel 900  ABS_Y  ");
 }
 
@@ -123,7 +127,8 @@ TEST(Cli, WhatWatchRecordsIsMeasured)
            "Roll (ABS_X)\n"
            "  counts 20 to 1000 of 0 to 1023, in steps of 1\n"
            "  rest 512, 3 times, drift 4, jitter 2\n"
-           "  Reaches 95.8 % of its travel, which becomes the whole. Rests within 1.0 %: a dead "
+           "  Reaches 95.8 % of its travel, which becomes the whole; its low end is 2.0 % "
+           "short, its high end 2.2 %. Rests within 1.0 %: a dead "
            "zone of 1.3 % covers it. Jitters by 2 counts, which will be no move.\n");
     const auto [code, recorded] = run({"watch", "--world", kWorld, "--for", "2", "--json"});
     EXPECT_EQ(code, 0);

@@ -19,7 +19,8 @@ constexpr Calibration kPresent{0, 500, 1000, 0};
 
 AxisVerdict judgeStick(const AxisSeries& ends, const AxisSeries& rests)
 {
-    return judge(ends.survey(kRange), rests.survey(kRange), kRange, Sides::Two, kPresent);
+    return judge(ends.survey(kRange), {rests.survey(kRange), Sides::Two}, kRange, Sides::Two,
+                 kPresent);
 }
 
 TEST(Judge, AWornStickGetsItsEndsItsRestAndTheDeadZoneThatCoversItsDrift)
@@ -92,7 +93,7 @@ TEST(Judge, AnAxisThatWasNotMovedStaysAsItIs)
 {
     const AxisRange far{0, 1000, 0};
     const auto still = AxisSeries(700).stay(3.0).survey(far);
-    const auto verdict = judge(still, still, far, Sides::One, kPresent);
+    const auto verdict = judge(still, {still, Sides::One}, far, Sides::One, kPresent);
     EXPECT_FALSE(verdict.offersCalibration);
     EXPECT_EQ(verdict.words, "Not moved: it stays as it is.");
 }
@@ -102,7 +103,8 @@ TEST(Judge, ALeverRestsAtItsLowEndAndSpikesAreNamed)
     const AxisRange lever{0, 1000, 0};
     AxisSeries rests(6);
     rests.stay(1.0).spike(900).stay(1.0).moveTo(900).moveTo(2).stay(1.0);
-    const auto verdict = judge(AxisSeries(0).moveTo(1000).survey(lever), rests.survey(lever), lever,
+    const auto verdict = judge(AxisSeries(0).moveTo(1000).survey(lever),
+                                {rests.survey(lever), Sides::One}, lever,
                                Sides::One, kPresent);
     EXPECT_EQ(verdict.calibration.low, 6);
     EXPECT_DOUBLE_EQ(verdict.deadZone, 0.006) << "4 of 994 counts, and a quarter more";
@@ -183,7 +185,7 @@ TEST(Judge, AnImpossibleRangeGivesWayToWhatWasSeen)
     for (const auto& told : {AxisRange{5, 5, 5}, AxisRange{900, 100, 500}}) {
         const auto ends = AxisSeries(400).moveTo(10).moveTo(790).moveTo(400);
         const auto seen = ends.survey(soundRange(told, ends.samples()));
-        const auto verdict = judge(seen, {}, told, Sides::Two, Calibration::ofRange(5, 5));
+        const auto verdict = judge(seen, {{}, Sides::Two}, told, Sides::Two, Calibration::ofRange(5, 5));
         EXPECT_EQ(verdict.calibration.low, 10);
         EXPECT_EQ(verdict.calibration.high, 790);
         EXPECT_THAT(verdict.words, HasSubstr("Its device tells an impossible range"));

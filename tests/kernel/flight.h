@@ -22,20 +22,31 @@ inline const std::string kPrograms = std::string(JOLLY_BUILD_DIR) + "/bin/";
 inline const std::vector<StandIn::Axis> kTwoAxes = {{ABS_X, -32768, 32767}, {ABS_Y, 0, 1023, 512}};
 inline const std::vector<int> kFourButtons = {BTN_TRIGGER, BTN_THUMB, BTN_THUMB2, BTN_TOP};
 
-/// What the stand-in of this name is as a controller, when all its event nodes are there.
-inline ControllerDescription look(const std::string& name, std::size_t controls = 1)
+/// What the stand-ins of this name are as controllers, when all their event nodes are there.
+inline std::vector<ControllerDescription> lookAt(const std::string& name, std::size_t count,
+                                                 std::size_t controls = 1)
 {
     KernelWorld world(true);
     FirstLook seen;
-    for (const auto end = world.now() + std::chrono::seconds(8); world.now() < end;) {
+    std::vector<ControllerDescription> found;
+    for (const auto end = world.now() + std::chrono::seconds(8);
+         world.now() < end && found.size() < count;) {
         world.wait(end, seen);
+        found.clear();
         for (const auto& [handle, controller] : seen.controllers) {
-            const auto& found = controller.description;
-            if (found.identity.name == name && found.controls.size() >= controls) return found;
+            const auto& each = controller.description;
+            if (each.identity.name == name && each.controls.size() >= controls)
+                found.push_back(each);
         }
     }
-    ADD_FAILURE() << name << " is not there";
-    return {};
+    EXPECT_GE(found.size(), count) << name << " is not there";
+    found.resize(count);
+    return found;
+}
+
+inline ControllerDescription look(const std::string& name, std::size_t controls = 1)
+{
+    return lookAt(name, 1, controls).front();
 }
 
 /// A tangle for one stand-in: its axes to axes 1, 2 and so on one to one, its buttons to buttons 1,

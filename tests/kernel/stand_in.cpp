@@ -79,7 +79,8 @@ void StandIn::send(int type, int code, int value)
     orThrow(::write(m_fd.get(), events, sizeof events) == sizeof events, "writing to the stand-in");
 }
 
-HidStandIn::HidStandIn(const std::string& name, Parts parts)
+HidStandIn::HidStandIn(const std::string& name, Parts parts, const std::string& serial,
+                       const std::string& phys)
     : m_fd(::open("/dev/uhid", O_RDWR | O_CLOEXEC))
 {
     orThrow(m_fd.isOpen(), "/dev/uhid");
@@ -87,8 +88,8 @@ HidStandIn::HidStandIn(const std::string& name, Parts parts)
     event.type = UHID_CREATE2;
     auto& create = event.u.create2;
     std::strncpy(reinterpret_cast<char*>(create.name), name.c_str(), sizeof create.name - 1);
-    std::strncpy(reinterpret_cast<char*>(create.phys), "usb-test-1/input0", sizeof create.phys - 1);
-    std::strncpy(reinterpret_cast<char*>(create.uniq), "HID-7", sizeof create.uniq - 1);
+    std::strncpy(reinterpret_cast<char*>(create.phys), phys.c_str(), sizeof create.phys - 1);
+    std::strncpy(reinterpret_cast<char*>(create.uniq), serial.c_str(), sizeof create.uniq - 1);
     const bool hasPanel = parts == Parts::StickAndPanel;
     create.rd_size = sizeof kDescriptor + (hasPanel ? sizeof kPanel : 0);
     create.bus = BUS_USB;

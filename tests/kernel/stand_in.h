@@ -46,7 +46,9 @@ class HidStandIn
 {
  public:
     enum class Parts { Stick, StickAndPanel };
-    explicit HidStandIn(const std::string& name, Parts parts = Parts::Stick);
+    explicit HidStandIn(const std::string& name, Parts parts = Parts::Stick,
+                        const std::string& serial = "HID-7",
+                        const std::string& phys = "usb-test-1/input0");
     ~HidStandIn();
 
     void report(const std::vector<int>& axes, int hat, const std::vector<int>& pressedButtons);

@@ -30,10 +30,11 @@ void AxisWatch::follow()
     const auto range = rangeOf(*described, *control);
     if (m_watched && m_watched->ref == *ref && m_watched->slot == slot) {
         m_watched->range = range;
+        m_watched->sides = control->sides;
         return;
     }
     m_watched = Watched{
-        *ref, slot, range, {{m_studio.now(), m_studio.values().slots[place].raw.x}}, {}, {}};
+        *ref, slot, range, control->sides, {{m_studio.now(), m_studio.values().slots[place].raw.x}}, {}, {}};
 }
 
 void AxisWatch::takeMoves()
@@ -58,12 +59,12 @@ AxisRange AxisWatch::range() const
     return soundRange(m_watched->range, m_watched->samples);
 }
 
-const AxisFindings& AxisWatch::findings()
+const SidedFindings& AxisWatch::findings()
 {
     const auto time = m_studio.now();
     if (time - m_watched->looked >= kLookEvery) {
         m_watched->looked = time;
-        m_watched->findings = survey(m_watched->samples, range(), time);
+        m_watched->findings = surveyRests(m_watched->samples, range(), m_watched->sides, time);
     }
     return m_watched->findings;
 }

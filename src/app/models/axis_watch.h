@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "core/calibration/judge.h"
 
 namespace jolly::app
 {
@@ -30,16 +31,17 @@ class AxisWatch
     /// As the device tells it, or as seen when that is impossible.
     [[nodiscard]] AxisRange range() const;
 
-    /// Measured anew every quarter of a second.
-    [[nodiscard]] const AxisFindings& findings();
+    /// What it did and the sides as which it behaves; measured anew every quarter of a second.
+    [[nodiscard]] const SidedFindings& findings();
 
  private:
     struct Watched {
         ControlRef ref;
         int slot = -1;
         AxisRange range{};
+        Sides sides = Sides::Two;  ///< as the rig has it
         std::vector<AxisSample> samples;
-        AxisFindings findings;
+        SidedFindings findings;
         Time looked{};
     };
 

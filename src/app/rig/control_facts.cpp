@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/control_facts.h"
 
+#include "app/rig/control_words.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
-#include "core/value/percent.h"
 
 #include <QSignalBlocker>
 #include <algorithm>
@@ -15,61 +15,6 @@ namespace jolly::app
 
 namespace
 {
-
-QString text(std::string_view s)
-{
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
-
-QString countsText(std::int32_t counts)
-{
-    return counts == 1 ? ControlFacts::tr("1 count") : ControlFacts::tr("%1 counts").arg(counts);
-}
-
-QString restText(const AxisFindings& found, const AxisRange& range, Sides sides)
-{
-    if (found.rests.empty()) return ControlFacts::tr("let go to see it");
-    return ControlFacts::tr("%1, within %2")
-        .arg(found.rest)
-        .arg(text(percent((sides == Sides::Two ? 2.0 : 1.0) * found.stray / range.travel())));
-}
-
-QString spikesText(const AxisFindings& found)
-{
-    const int seconds = static_cast<int>(found.minutes * 60.0);
-    if (found.spikes == 0) return ControlFacts::tr("none in %1 s").arg(seconds);
-    return ControlFacts::tr("%1 in %2 s").arg(found.spikes).arg(seconds);
-}
-
-/// What the kernel itself does to an axis.
-QString filterText(const ControlDescription& described)
-{
-    const auto range = soundRange({described.low, described.high, described.low}, {});
-    QStringList parts;
-    if (described.fuzz != 0)
-        parts << ControlFacts::tr("swallows changes of less than %1")
-                     .arg(countsText(described.fuzz));
-    if (described.flat != 0)
-        parts << ControlFacts::tr("tells games to ignore %1 around the middle")
-                     .arg(text(percent(described.flat / range.travel())));
-    return ControlFacts::tr("The kernel %1.").arg(parts.join(ControlFacts::tr(" and ")));
-}
-
-QStringList kindsOf(ControlKind kind)
-{
-    switch (kind) {
-        case ControlKind::Axis:
-            return {ControlFacts::tr("rests in the middle"), ControlFacts::tr("rests at its low end")};
-        case ControlKind::Button:
-            return {ControlFacts::tr("springs back"), ControlFacts::tr("stays: a switch"),
-                    ControlFacts::tr("one position of a selector"),
-                    ControlFacts::tr("a pulse of an endless dial")};
-        case ControlKind::Hat:
-            return {ControlFacts::tr("eight ways")};
-        default:
-            return {ControlFacts::tr("turns endlessly")};
-    }
-}
 
 QComboBox* makeChoice(const char* name, const QString& accessibleName, bool isEditable)
 {
@@ -178,6 +123,7 @@ void ControlFacts::buildAxisFacts(QVBoxLayout& column)
     m_rest = grid->addValue(tr("Rests at"), "rest");
     m_noise = grid->addValue(tr("Noise at rest"), "noise");
     m_spikes = grid->addValue(tr("Spikes"), "spikes");
+    m_steps = grid->addValue(tr("Resolution"), "steps");
     m_track = new AxisTrack(true);
     m_track->setObjectName(QStringLiteral("dwell"));
     m_track->setAccessibleName(tr("Where the axis dwelt since it was selected"));
@@ -313,21 +259,37 @@ void ControlFacts::showFilter(const DeskController& controller, int slot)
                                                   : tr("Set its axes straight"));
 }
 
+/// The sides as which the selected axis behaves, when the rig has it otherwise.
+std::optional<Sides> ControlFacts::otherSides() const
+{
+    const auto& ref = m_studio.selected();
+    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
+    const auto* control = controller ? findControl(controller->rig, ref->code) : nullptr;
+    if (!control || control->kind != ControlKind::Axis || !m_axis.isWatching()) return std::nullopt;
+    const auto sides = m_axis.findings().sides;
+    return sides == control->sides ? std::nullopt : std::optional(sides);
+}
+
 void ControlFacts::showGuess()
 {
     const auto& ref = m_studio.selected();
     const auto guess = ref ? m_buttons.guess(*ref) : ButtonGuess{};
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
-    m_guess->setVisible(controller && guess.kind.has_value());
-    if (!controller || !guess.kind) return;
+    const auto sides = otherSides();
+    m_guess->setVisible(sides || guess.kind);
+    m_takeGuess->setText(tr("Take it so"));
+    if (sides) m_guessWords->setText(sidesText(*sides));
+    if (!guess.kind) return;
     m_guessWords->setText(text(guess.words) + QLatin1Char('.'));
-    m_takeGuess->setText(guess.group.empty() ? tr("Take it so") : tr("Make them one selector…"));
+    if (!guess.group.empty()) m_takeGuess->setText(tr("Make them one selector…"));
 }
 
 void ControlFacts::takeGuess()
 {
     const auto ref = m_studio.selected();
     const auto guess = ref ? m_buttons.guess(*ref) : ButtonGuess{};
+    if (const auto sides = otherSides())
+        return setControl(tr("kind of control"),
+                          [&](RigControl& control) { control.sides = *sides; });
     if (!guess.kind) return;
     if (!guess.group.empty()) return Q_EMIT switchWanted(ref->controller, guess.group);
     setControl(tr("kind of control"),
@@ -336,9 +298,10 @@ void ControlFacts::takeGuess()
 
 void ControlFacts::showAxis(const RigControl& control, const LiveValue& live)
 {
-    const auto& found = m_axis.findings();
+    const auto& found = m_axis.findings().findings;
     const auto range = m_axis.range();
-    m_range->setText(QStringLiteral("%1 … %2").arg(found.low).arg(found.high));
+    m_range->setText(rangeText(found, range));
+    m_steps->setText(stepsText(found));
     m_rest->setText(restText(found, range, control.sides));
     m_noise->setText(found.rests.empty() ? tr("let go to see it") : countsText(found.jitter));
     m_spikes->setText(spikesText(found));
@@ -355,7 +318,7 @@ void ControlFacts::showValues()
     const auto value = m_studio.desk().valueOf(*controller, place, m_studio.values());
     const int slot = controller->slotOf[place];
     if (slot < 0 || static_cast<std::size_t>(slot) >= m_studio.values().slots.size()) {
-        for (auto* label : {m_value, m_raw, m_range, m_rest, m_noise, m_spikes})
+        for (auto* label : {m_value, m_raw, m_range, m_rest, m_noise, m_spikes, m_steps})
             label->setText(tr("away"));
         return;
     }
@@ -367,6 +330,7 @@ void ControlFacts::showValues()
                                         way.isEmpty() && control.sides == Sides::Two);
         m_value->setText(way.isEmpty() ? amount : amount + QLatin1Char(' ') + way);
         if (m_axis.isWatching()) showAxis(control, live);
+        showGuess();
     } else if (control.kind == ControlKind::Hat) {
         m_value->setText(QStringLiteral("%1, %2").arg(value.x).arg(value.y));
     } else {

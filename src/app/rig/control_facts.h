@@ -50,6 +50,7 @@ class ControlFacts : public Card
     void showAxis(const RigControl& control, const LiveValue& live);
     void showFilter(const DeskController& controller, int slot);
     void showGuess();
+    [[nodiscard]] std::optional<Sides> otherSides() const;
     void takeGuess();
     void setRole(const QString& role);
     void setStraight();
@@ -75,6 +76,7 @@ class ControlFacts : public Card
     ValueLabel* m_rest = nullptr;
     ValueLabel* m_noise = nullptr;
     ValueLabel* m_spikes = nullptr;
+    ValueLabel* m_steps = nullptr;
     AxisTrack* m_track = nullptr;
     QWidget* m_filter = nullptr;
     QLabel* m_filterWords = nullptr;

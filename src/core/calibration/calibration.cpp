@@ -12,7 +12,8 @@ namespace jolly
 Calibration Calibration::ofRange(std::int32_t low, std::int32_t high) noexcept
 {
     if (low > high) std::swap(low, high);
-    if (low == high) high < std::numeric_limits<std::int32_t>::max() ? ++high : --low;
+    if (low == high) low = std::min(low, std::numeric_limits<std::int32_t>::max() - 2);
+    if (low >= high) high = low + 2;
     const auto sum = static_cast<std::int64_t>(low) + high + 1;
     const auto centre = sum >= 0 ? sum / 2 : -((1 - sum) / 2);
     return {low, static_cast<std::int32_t>(centre), high, 0};

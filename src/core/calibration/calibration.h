@@ -18,7 +18,7 @@ struct Calibration {
     friend bool operator==(const Calibration&, const Calibration&) = default;
 
     /// The calibration of an axis whose range is all that is known of it. An impossible range
-    /// becomes a sound one: turned round, or one count wide.
+    /// becomes a sound one: turned round, or two counts wide.
     [[nodiscard]] static Calibration ofRange(std::int32_t low, std::int32_t high) noexcept;
 
     /// Whether `low < high`, the centre lies between them and the noise is not negative.

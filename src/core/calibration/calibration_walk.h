@@ -1,36 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/calibration/axis_survey.h"
-#include "core/calibration/calibration.h"
+#include "core/calibration/judge.h"
 #include "core/calibration/notch.h"
 
 #include <optional>
-#include <string>
 #include <vector>
 
 namespace jolly
 {
-
-/// What a walk found out about an axis, and what it would set.
-struct AxisVerdict {
-    bool offersCalibration = false;
-    Calibration calibration{};  ///< as it would be; as it is when nothing is offered
-    Sides sides = Sides::Two;   ///< as it behaves
-    double deadZone = 0.0;      ///< that covers the drift, part of a side; 0 when none is needed
-    std::string words;          ///< for the pilot
-};
-
-/// Judges an axis by what it did while it was moved to its ends and while it was let go.
-///
-/// The ends that were reached become the ends; where it rested becomes its rest; jitter of at most
-/// two counts or half a percent of the range becomes noise that is no move. Ends count only
-/// when more than half of the range was moved through. The dead zone is a quarter larger than what
-/// was seen, since the next flight is longer than the walk.
-///
-/// @param range  as the device tells it; an impossible one gives way to what was seen.
-[[nodiscard]] AxisVerdict judge(const AxisFindings& ends, const AxisFindings& rests,
-                                const AxisRange& range, Sides sides, const Calibration& present);
 
 /// The guided walk through the calibration of a controller: move everything to its ends, let
 /// everything go, put levers into their notches, see the verdict. It can go back and forth, each
@@ -117,7 +95,6 @@ class CalibrationWalk
     [[nodiscard]] Record* recordOf(Walked& walked) const noexcept;
     [[nodiscard]] bool hasLevers() const noexcept;
     [[nodiscard]] static AxisRange rangeOf(const Walked& walked);
-    static void lookForRests(Walked& walked, Time now);
 
     Step m_step = Step::Ends;
     std::vector<Walked> m_axes;

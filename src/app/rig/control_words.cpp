@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/rig/control_words.h"
+
+#include "core/calibration/judge.h"
+#include "core/value/percent.h"
+
+#include <QObject>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString tr(const char* words)
+{
+    return QObject::tr(words);
+}
+
+}  // namespace
+
+QString text(std::string_view s)
+{
+    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
+
+QString countsText(std::int32_t counts)
+{
+    return counts == 1 ? tr("1 count") : tr("%1 counts").arg(counts);
+}
+
+QString restText(const AxisFindings& found, const AxisRange& range, Sides sides)
+{
+    if (found.rests.empty()) return tr("let go to see it");
+    return tr("%1, within %2")
+        .arg(found.rest)
+        .arg(text(percent((sides == Sides::Two ? 2.0 : 1.0) * found.stray / range.travel())));
+}
+
+QString spikesText(const AxisFindings& found)
+{
+    const int seconds = static_cast<int>(found.minutes * 60.0);
+    if (found.spikes == 0) return tr("none in %1 s").arg(seconds);
+    return tr("%1 in %2 s").arg(found.spikes).arg(seconds);
+}
+
+QString stepsText(const AxisFindings& found)
+{
+    if (found.step == 0) return tr("move it to see it");
+    return tr("steps of %1, %2 counts seen").arg(found.step).arg(found.levels);
+}
+
+QString rangeText(const AxisFindings& found, const AxisRange& range)
+{
+    return QStringLiteral("%1 … %2, %3")
+        .arg(found.low)
+        .arg(found.high)
+        .arg(text(percent(reachOf(found, range))));
+}
+
+QString sidesText(Sides sides)
+{
+    return sides == Sides::One ? tr("Rests at its low end, as a lever or pedal does.")
+                               : tr("Rests in the middle, as a stick does.");
+}
+
+QString filterText(const ControlDescription& described)
+{
+    const auto range = soundRange({described.low, described.high, described.low}, {});
+    QStringList parts;
+    if (described.fuzz != 0)
+        parts << tr("swallows changes of less than %1")
+                     .arg(countsText(described.fuzz));
+    if (described.flat != 0)
+        parts << tr("tells games to ignore %1 around the middle")
+                     .arg(text(percent(described.flat / range.travel())));
+    return tr("The kernel %1.").arg(parts.join(tr(" and ")));
+}
+
+QStringList kindsOf(ControlKind kind)
+{
+    switch (kind) {
+        case ControlKind::Axis:
+            return {tr("rests in the middle"), tr("rests at its low end")};
+        case ControlKind::Button:
+            return {tr("springs back"), tr("stays: a switch"),
+                    tr("one position of a selector"),
+                    tr("a pulse of an endless dial")};
+        case ControlKind::Hat:
+            return {tr("eight ways")};
+        default:
+            return {tr("turns endlessly")};
+    }
+}
+
+}  // namespace jolly::app

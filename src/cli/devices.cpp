@@ -22,7 +22,8 @@ std::size_t countOf(const ControllerDescription& d, ControlKind kind)
         std::ranges::count(d.controls, kind, &ControlDescription::kind));
 }
 
-/// What the engine that runs, if one does, does with these controllers: it holds them against games.
+/// What the engine that runs, if one does, does with these controllers: it holds them against
+/// games.
 void askEngine(std::vector<PresentController>& controllers)
 {
     const auto engine = EngineClient::connect();

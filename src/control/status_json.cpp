@@ -52,9 +52,8 @@ Json countsOf(const ControllerDescription& description)
 {
     Json counts;
     for (std::size_t kind = 0; kind < std::size(kControlKinds); ++kind)
-        counts[kControlKinds[kind]] =
-            std::ranges::count(description.controls, static_cast<ControlKind>(kind),
-                               &ControlDescription::kind);
+        counts[kControlKinds[kind]] = std::ranges::count(
+            description.controls, static_cast<ControlKind>(kind), &ControlDescription::kind);
     return counts;
 }
 
@@ -93,10 +92,9 @@ PresentController controllerOf(const Json& j)
     c.description.nodes = j.at("nodes");
     for (const auto& control : j.at("controls")) {
         const auto code = parseControlCode(control.at("code").get<std::string>());
-        c.description.controls.push_back({code.value_or(ControlCode{}),
-                                          enumOf<ControlKind>(control.at("kind"), kControlKinds),
-                                          control.at("low"), control.at("high"),
-                                          control.at("fuzz"), control.at("flat")});
+        c.description.controls.push_back(
+            {code.value_or(ControlCode{}), enumOf<ControlKind>(control.at("kind"), kControlKinds),
+             control.at("low"), control.at("high"), control.at("fuzz"), control.at("flat")});
     }
     return c;
 }

@@ -27,14 +27,10 @@ struct Names<ControlKind> {
 template <>
 struct Names<ControllerKind> {
     static constexpr std::pair<std::string_view, ControllerKind> rows[] = {
-        {"stick", ControllerKind::Stick},
-        {"throttle", ControllerKind::Throttle},
-        {"pedals", ControllerKind::Pedals},
-        {"wheel", ControllerKind::Wheel},
-        {"box", ControllerKind::Box},
-        {"gamepad", ControllerKind::Gamepad},
-        {"keyboard", ControllerKind::Keyboard},
-        {"pointer", ControllerKind::Pointer}};
+        {"stick", ControllerKind::Stick},       {"throttle", ControllerKind::Throttle},
+        {"pedals", ControllerKind::Pedals},     {"wheel", ControllerKind::Wheel},
+        {"box", ControllerKind::Box},           {"gamepad", ControllerKind::Gamepad},
+        {"keyboard", ControllerKind::Keyboard}, {"pointer", ControllerKind::Pointer}};
 };
 
 template <>

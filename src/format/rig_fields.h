@@ -36,9 +36,9 @@ void describe(Visitor& visit, Notch& n)
     visit.field("name", n.name, required("The pilot's name for it."));
     visit.field("at", n.at, required("Counts in the middle of it."));
     visit.field("half", n.half, {"Half its width in counts.", true, 1.0});
-    visit.field("value", n.value,
-                {"What the axis gives there; without it, what its travel has there.", false, -1.0,
-                 1.0});
+    visit.field(
+        "value", n.value,
+        {"What the axis gives there; without it, what its travel has there.", false, -1.0, 1.0});
 }
 
 /// What a control is, without what was measured of it: the part that holds for all hardware alike.

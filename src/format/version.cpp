@@ -19,10 +19,9 @@ Problems findVersionProblems(const Json& json, const std::string& kind)
         return Problems{{Severity::Error, std::move(path), std::move(sentence), std::move(cure)}};
     };
     if (!json.is_object() || !json.contains(kind)) {
-        return problem("",
-                       "This is JSON, but no " + kind + ": it does not begin with {\"" + kind +
-                           "\": 1.",
-                       "Choose a file that Jolly Tangle saved; this one was left alone.");
+        return problem(
+            "", "This is JSON, but no " + kind + ": it does not begin with {\"" + kind + "\": 1.",
+            "Choose a file that Jolly Tangle saved; this one was left alone.");
     }
     const auto& version = json[kind];
     if (!version.is_number_integer() || version.get<double>() < 1.0) {

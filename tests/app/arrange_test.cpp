@@ -148,9 +148,8 @@ TEST_F(ArrangeTest, AFaceplateIsExportedAndImported)
     const QTemporaryDir folder;
     dialogs.file = folder.filePath("mine.faceplate");
     drag(middleOf(kTrigger), middleOf(kTrigger) + QPoint(0, 4 * cell()));
-    document.edit("label", [](Tangle& tangle) {
-        findControl(tangle.rig[0], kTrigger)->label = "Hatch";
-    });
+    document.edit("label",
+                  [](Tangle& tangle) { findControl(tangle.rig[0], kTrigger)->label = "Hatch"; });
     const auto shared = rig();
     click("export faceplate");
     EXPECT_EQ(wordsOf("said"), "The faceplate is in mine.faceplate.");

@@ -112,8 +112,8 @@ TEST_F(CalibrationTest, UnpluggingLetsTheWalkWait)
     EXPECT_TRUE(find("control facts")->isVisible());
     EXPECT_THAT(wordsOf("said"), HasSubstr("its controller went away. Go on when it is back."));
     EXPECT_FALSE(find("calibrate")->isEnabled());
-    stick = local.world.plug(describe(smallStick()),
-                             std::vector<Counts>(smallStick().controls.size()));
+    stick =
+        local.world.plug(describe(smallStick()), std::vector<Counts>(smallStick().controls.size()));
     step();
     settle();
     click("calibrate");
@@ -200,10 +200,7 @@ class LeverTest : public CalibrationTest
         move(kThrottle, raw);
         wait(seconds);
     }
-    const RigControl& throttle() const
-    {
-        return *findControl(document.tangle().rig[0], kThrottle);
-    }
+    const RigControl& throttle() const { return *findControl(document.tangle().rig[0], kThrottle); }
 };
 
 TEST_F(LeverTest, NotchesAreCapturedInTheWalkInAnyOrder)
@@ -242,8 +239,8 @@ TEST_F(LeverTest, NotchesAreCapturedWidenedAndRemovedWithoutAWalk)
     EXPECT_EQ(throttle().notches[1].at, 654) << "the middle of the widest room";
     find<QDoubleSpinBox>("half width of notch 1")->setValue(40.0);
     settle();
-    EXPECT_THAT(wordsOf("said"), AllOf(HasSubstr("notch 1"), HasSubstr("notch 2"),
-                                       HasSubstr("overlap")));
+    EXPECT_THAT(wordsOf("said"),
+                AllOf(HasSubstr("notch 1"), HasSubstr("notch 2"), HasSubstr("overlap")));
     EXPECT_EQ(find<QDoubleSpinBox>("half width of notch 1")->value(), 0.8) << "as it was";
     click("remove notch 2");
     EXPECT_EQ(throttle().notches.size(), 1U);

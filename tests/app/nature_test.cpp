@@ -199,8 +199,8 @@ TEST_F(NatureTest, ThreeHundredButtonsAndNoControlAtAllAreShown)
     ControllerDescription panel;
     panel.identity.name = "Giant Panel";
     for (int i = 0; i < 300; ++i)
-        panel.controls.push_back({{EventType::Key, static_cast<std::uint16_t>(0x120 + i), 0},
-                                  ControlKind::Button});
+        panel.controls.push_back(
+            {{EventType::Key, static_cast<std::uint16_t>(0x120 + i), 0}, ControlKind::Button});
     local.world.plug(panel, std::vector<Counts>(300));
     ControllerDescription bare;
     bare.identity.name = "Bare Board";

@@ -232,6 +232,15 @@ const Shot kShots[] = {
          s.play(std::chrono::seconds(2));
          s.select("twinlever-q2", "ABS_X");
      }},
+    {"calibrate-notches", false, false,
+     [](Scene& s) {
+         s.select("twinlever-q2", "ABS_X");
+         s.click("calibrate");
+         for (int step = 0; step < 2; ++step) {
+             s.play(std::chrono::seconds(26));
+             s.click("calibration next");
+         }
+     }},
     {"rig-switch", false, false,
      [](Scene& s) {
          s.play(std::chrono::seconds(2));

@@ -60,8 +60,8 @@ TEST(ButtonSurvey, ButtonsOfWhichOneIsAlwaysPressedAreASelector)
 {
     ButtonSeries first{.since = {}, .wasDown = true};
     first.edges = {{milliseconds(1000), false}, {milliseconds(5020), true}};
-    const auto found = guess({first, presses({}), presses({{1010, 3000}}),
-                              presses({{3015, 5000}})});
+    const auto found =
+        guess({first, presses({}), presses({{1010, 3000}}), presses({{3015, 5000}})});
     EXPECT_EQ(found[0].kind, ButtonKind::Selector);
     EXPECT_EQ(found[3].group, (std::vector<std::size_t>{0, 2, 3}));
     EXPECT_THAT(found[2].words, HasSubstr("One of 3 buttons of which one is always pressed"));
@@ -71,8 +71,10 @@ TEST(ButtonSurvey, ButtonsOfWhichOneIsAlwaysPressedAreASelector)
 TEST(ButtonSurvey, AButtonThatIsAlsoPressedAloneIsNoSelector)
 {
     ButtonSeries first{.since = {}, .wasDown = true};
-    first.edges = {{milliseconds(1000), false}, {milliseconds(3000), true},
-                   {milliseconds(4000), false}};
+    first.edges = {{milliseconds(1000), false},
+                   {milliseconds(3000), true},
+                   {milliseconds(4000), false},
+                   {milliseconds(6000), true}};
     const auto found = guess({first, presses({{1010, 3000}})});
     EXPECT_NE(found[0].kind, ButtonKind::Selector);
     EXPECT_NE(found[1].kind, ButtonKind::Selector);

@@ -32,7 +32,8 @@ TEST(Judge, AWornStickGetsItsEndsItsRestAndTheDeadZoneThatCoversItsDrift)
     EXPECT_EQ(verdict.calibration, (Calibration{20, 504, 970, 0}));
     EXPECT_DOUBLE_EQ(verdict.deadZone, 0.011) << "4 of 466 counts, and a quarter more";
     EXPECT_THAT(verdict.words, HasSubstr("Reaches 95.0 % of its travel, which becomes the whole; "
-                                         "its low end is 2.0 % short, its high end 3.0 %. Rests within 0.9 %: a dead zone of 1.1 % covers it."));
+                                         "its low end is 2.0 % short, its high end 3.0 %. Rests "
+                                         "within 0.9 %: a dead zone of 1.1 % covers it."));
 }
 
 TEST(Judge, TheDeadZoneCoversEveryCountThatWasSeenAtRest)
@@ -104,8 +105,7 @@ TEST(Judge, ALeverRestsAtItsLowEndAndSpikesAreNamed)
     AxisSeries rests(6);
     rests.stay(1.0).spike(900).stay(1.0).moveTo(900).moveTo(2).stay(1.0);
     const auto verdict = judge(AxisSeries(0).moveTo(1000).survey(lever),
-                                {rests.survey(lever), Sides::One}, lever,
-                               Sides::One, kPresent);
+                               {rests.survey(lever), Sides::One}, lever, Sides::One, kPresent);
     EXPECT_EQ(verdict.calibration.low, 6);
     EXPECT_DOUBLE_EQ(verdict.deadZone, 0.006) << "4 of 994 counts, and a quarter more";
     EXPECT_THAT(verdict.words, HasSubstr("1 spike meanwhile"));
@@ -185,7 +185,8 @@ TEST(Judge, AnImpossibleRangeGivesWayToWhatWasSeen)
     for (const auto& told : {AxisRange{5, 5, 5}, AxisRange{900, 100, 500}}) {
         const auto ends = AxisSeries(400).moveTo(10).moveTo(790).moveTo(400);
         const auto seen = ends.survey(soundRange(told, ends.samples()));
-        const auto verdict = judge(seen, {{}, Sides::Two}, told, Sides::Two, Calibration::ofRange(5, 5));
+        const auto verdict =
+            judge(seen, {{}, Sides::Two}, told, Sides::Two, Calibration::ofRange(5, 5));
         EXPECT_EQ(verdict.calibration.low, 10);
         EXPECT_EQ(verdict.calibration.high, 790);
         EXPECT_THAT(verdict.words, HasSubstr("Its device tells an impossible range"));

@@ -7,9 +7,8 @@
 #include "core/tangle/switches.h"
 #include "support/small_tangle.h"
 
-#include <linux/input-event-codes.h>
-
 #include <gmock/gmock.h>
+#include <linux/input-event-codes.h>
 
 #include <cmath>
 
@@ -27,11 +26,11 @@ ControllerDescription device(const char* name, std::initializer_list<int> axes,
     ControllerDescription d;
     d.identity.name = name;
     for (const int code : axes)
-        d.controls.push_back({{EventType::Abs, static_cast<std::uint16_t>(code), 0},
-                              ControlKind::Axis, 0, 255});
+        d.controls.push_back(
+            {{EventType::Abs, static_cast<std::uint16_t>(code), 0}, ControlKind::Axis, 0, 255});
     for (const int code : buttons)
-        d.controls.push_back({{EventType::Key, static_cast<std::uint16_t>(code), 0},
-                              ControlKind::Button});
+        d.controls.push_back(
+            {{EventType::Key, static_cast<std::uint16_t>(code), 0}, ControlKind::Button});
     return d;
 }
 

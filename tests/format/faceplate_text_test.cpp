@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/tangle/lookup.h"
 #include "format/faceplate_text.h"
+
+#include "core/tangle/lookup.h"
 #include "format/tangle_text.h"
 #include "support/golden.h"
 #include "support/small_tangle.h"
@@ -56,10 +57,9 @@ TEST(FaceplateText, OnOtherHardwareWhatFitsIsTakenAndTheRestIsNamed)
     std::erase_if(other.controls,
                   [](const RigControl& c) { return c.code == kToggle || c.code == kTrigger; });
     const auto remarks = takeShared(other, share(arranged()));
-    EXPECT_THAT(remarks,
-                ElementsAre("It was made for Small Stick, this is Other Stick.",
-                            HasSubstr("The switch Gear was left out"),
-                            "2 of its controls are not on this one and left out."));
+    EXPECT_THAT(remarks, ElementsAre("It was made for Small Stick, this is Other Stick.",
+                                     HasSubstr("The switch Gear was left out"),
+                                     "2 of its controls are not on this one and left out."));
     EXPECT_EQ(findControl(other, kThrottle)->role, "power lever");
     EXPECT_TRUE(other.faceplate.parts.empty()) << "the part of a control that is not there";
     EXPECT_EQ(other.faceplate.groups.size(), 1U);

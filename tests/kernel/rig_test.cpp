@@ -1,9 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "flight.h"
 
-#include <libevdev/libevdev.h>
-
 #include <fcntl.h>
+#include <libevdev/libevdev.h>
 #include <sys/ioctl.h>
 
 #include <chrono>
@@ -35,9 +34,9 @@ class KernelRig : public Flight
         EXPECT_TRUE(isFirst(both[0].identity) && !isFirst(both[1].identity));
         for (std::uint16_t i = 0; i < 2; ++i) {
             const auto rig = adopt(both[i], tangle);
-            EXPECT_TRUE(connect(tangle, rig, kAxisX,
-                                {tangle.devices[0].id,
-                                 {ControlKind::Axis, static_cast<std::uint16_t>(i + 1)}}));
+            EXPECT_TRUE(connect(
+                tangle, rig, kAxisX,
+                {tangle.devices[0].id, {ControlKind::Axis, static_cast<std::uint16_t>(i + 1)}}));
         }
         return tangle;
     }
@@ -113,8 +112,8 @@ TEST_F(KernelRig, AControllerThatComesLateIsTakenUpWithoutAnyAction)
         "Test Stick", "usb-z",
         std::vector<StandIn::Axis>{{ABS_X, -32768, 32767, 4321}, {ABS_Y, 0, 1023, 512}},
         kFourButtons);
-    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 4321"))
-        << "true at once, on another port\n" << game->text();
+    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 4321")) << "true at once, on another port\n"
+                                                            << game->text();
     const std::chrono::duration<double> took = std::chrono::steady_clock::now() - before;
     std::cout << "from plugging in to the game: " << took.count() << " s" << std::endl;
     stick->move(ABS_X, 99);
@@ -149,7 +148,8 @@ TEST_F(KernelRig, AnImpossibleRangeIsFlownAsFarAsItGoes)
     EXPECT_TRUE(game->prints("code 0 (ABS_X), value -32768")) << game->text();
     Program devices({kPrograms + "tangle", "devices", "--json"});
     EXPECT_EQ(devices.end(15), 0);
-    EXPECT_THAT(devices.text(), HasSubstr("\"hold\": \"held\"")) << "as the engine that runs has it";
+    EXPECT_THAT(devices.text(), HasSubstr("\"hold\": \"held\""))
+        << "as the engine that runs has it";
 }
 
 }  // namespace

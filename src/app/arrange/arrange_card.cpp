@@ -12,7 +12,11 @@ namespace jolly::app
 {
 
 ArrangeCard::ArrangeCard(Studio& studio, QWidget* parent)
-    : Card(parent), m_studio(studio), m_title(new QLabel), m_kind(new QComboBox), m_name(new QLineEdit)
+    : Card(parent),
+      m_studio(studio),
+      m_title(new QLabel),
+      m_kind(new QComboBox),
+      m_name(new QLineEdit)
 {
     setObjectName(QStringLiteral("arrange card"));
     build();
@@ -33,10 +37,10 @@ void ArrangeCard::build()
     column->setSpacing(10);
     m_title->setFont(textFont(TextSize::Title, true));
     m_title->setWordWrap(true);
-    auto* words = new QLabel(
-        tr("Drag parts until they look like the hardware; the corner resizes. Shift-click adds a "
-           "part, a frame chooses several. Keys: arrows move, Shift and arrows resize, Tab goes on, "
-           "G groups, Escape ends. Everything can be undone."));
+    auto* words = new QLabel(tr(
+        "Drag parts until they look like the hardware; the corner resizes. Shift-click adds a "
+        "part, a frame chooses several. Keys: arrows move, Shift and arrows resize, Tab goes on, "
+        "G groups, Escape ends. Everything can be undone."));
     words->setWordWrap(true);
     setTone(*words, "dim");
     auto* grid = new FactGrid;

@@ -15,8 +15,8 @@ namespace
 {
 
 constexpr int kHandle = 9;
-constexpr int kLabelRows = 2;    ///< of a group, above what lies in it
-constexpr int kEdge = 6;         ///< pixels around a frame's border that mean the group
+constexpr int kLabelRows = 2;  ///< of a group, above what lies in it
+constexpr int kEdge = 6;       ///< pixels around a frame's border that mean the group
 
 QString text(const std::string& s)
 {
@@ -90,8 +90,8 @@ std::optional<std::size_t> ArrangeOverlay::groupAt(QPoint place) const
 {
     for (auto i = m_arrangement.groups.size(); i-- > 0;) {
         const auto rect = rectOf(m_arrangement.groups[i].cells);
-        const auto inside = rect.adjusted(kEdge, static_cast<int>(kLabelRows * cell()), -kEdge,
-                                          -kEdge);
+        const auto inside =
+            rect.adjusted(kEdge, static_cast<int>(kLabelRows * cell()), -kEdge, -kEdge);
         if (rect.adjusted(-2, -2, 2, 2).contains(place) && !inside.contains(place)) return i;
     }
     return std::nullopt;
@@ -158,7 +158,8 @@ void ArrangeOverlay::put(const QString& step, const Arrangement& arrangement,
     if (!desk) return;
     auto rig = desk->rig;
     rig.faceplate = arrangement;
-    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); }, gesture);
+    m_studio.document().edit(
+        step, [&](Tangle& tangle) { putIntoRig(tangle, rig); }, gesture);
     refresh();
 }
 
@@ -167,8 +168,8 @@ void ArrangeOverlay::shift(int columns, int rows, bool isResizing, const QString
     auto arrangement = m_arrangement;
     if (m_group && isResizing) {
         auto& cells = arrangement.groups[*m_group].cells;
-        cells = onGrid({cells.left, cells.top, std::min(cells.width + columns,
-                                                        Cells::kColumns - cells.left),
+        cells = onGrid({cells.left, cells.top,
+                        std::min(cells.width + columns, Cells::kColumns - cells.left),
                         cells.height + rows});
     } else if (m_group) {
         moveGroup(arrangement, *m_group, columns, rows);
@@ -177,8 +178,8 @@ void ArrangeOverlay::shift(int columns, int rows, bool isResizing, const QString
         if (!isChosen(i)) continue;
         auto cells = arrangement.parts[i].cells;
         if (isResizing) {
-            cells.width = std::min(std::max(1, cells.width + columns),
-                                   Cells::kColumns - cells.left);
+            cells.width =
+                std::min(std::max(1, cells.width + columns), Cells::kColumns - cells.left);
             cells.height = std::max(1, cells.height + rows);
         } else {
             cells.left += columns;
@@ -205,8 +206,9 @@ void ArrangeOverlay::group()
         around->height = bottom - around->top;
     }
     if (!around)
-        return m_studio.say(tr("Choose the parts first: click one, and more with Shift held, or "
-                               "draw a frame around them."));
+        return m_studio.say(
+            tr("Choose the parts first: click one, and more with Shift held, or "
+               "draw a frame around them."));
     const int left = std::max(0, around->left - 1);
     const int top = around->top - kLabelRows;
     auto arrangement = m_arrangement;

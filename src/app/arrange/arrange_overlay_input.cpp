@@ -34,9 +34,9 @@ void ArrangeOverlay::mousePressEvent(QMouseEvent* event)
 void ArrangeOverlay::mouseMoveEvent(QMouseEvent* event)
 {
     if (m_drag == Drag::None) {
-        setCursor(isOnHandle(event->pos()) ? Qt::SizeFDiagCursor
+        setCursor(isOnHandle(event->pos())                        ? Qt::SizeFDiagCursor
                   : partAt(event->pos()) || groupAt(event->pos()) ? Qt::SizeAllCursor
-                                                                   : Qt::ArrowCursor);
+                                                                  : Qt::ArrowCursor);
         return;
     }
     if (m_drag == Drag::Frame) {
@@ -49,8 +49,7 @@ void ArrangeOverlay::mouseMoveEvent(QMouseEvent* event)
     const auto more = cells - m_done;
     if (more.isNull()) return;
     m_done = cells;
-    shift(more.x(), more.y(), m_drag == Drag::Resize,
-          QStringLiteral("arrange %1").arg(m_gestures));
+    shift(more.x(), more.y(), m_drag == Drag::Resize, QStringLiteral("arrange %1").arg(m_gestures));
 }
 
 void ArrangeOverlay::mouseReleaseEvent(QMouseEvent*)

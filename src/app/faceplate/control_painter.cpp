@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/control_painter.h"
 
+#include "app/faceplate/paint_parts.h"
+#include "app/faceplate/round_painter.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace jolly::app
 {
@@ -15,45 +16,9 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kLabelHeight = 16;
 constexpr int kRowName = 58;
 constexpr int kFirstButtonCode = 0x100;  ///< BTN_MISC; what is below are keys of a keyboard
 constexpr int kSwitchSlot = 15;
-constexpr double kWheelTurn = 135.0;  ///< degrees that are drawn for the whole way to one side
-
-QColor activeColour(const ControlState& s)
-{
-    if (s.isAway) return palette().faint;
-    return s.isUsed || s.isSelected ? palette().straw : palette().slate;
-}
-
-/// The frame of a control: selected and focused ones stand out by colour and by width.
-QPen framePen(const ControlView& view, const ControlState& s)
-{
-    if (s.isSelected) return {palette().straw, 2};
-    if (view.hasFocus()) return {palette().strong, 1.5};
-    return {view.underMouse() ? palette().dim : palette().line, 1};
-}
-
-/// 0 at the low or left end, 1 at the other.
-double partOfTravel(double value, Sides sides)
-{
-    return std::clamp(sides == Sides::Two ? (value + 1.0) / 2.0 : value, 0.0, 1.0);
-}
-
-void drawLabel(QPainter& painter, const QRect& view, const QString& text, const ControlState& s)
-{
-    painter.setFont(textFont(TextSize::Small, s.isSelected));
-    painter.setPen(s.isSelected ? palette().strong : palette().dim);
-    const QRect rect(view.left(), view.bottom() - kLabelHeight + 1, view.width(), kLabelHeight);
-    painter.drawText(rect, Qt::AlignHCenter | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(text, Qt::ElideRight, rect.width()));
-}
-
-QRect fieldOf(const QRect& view)
-{
-    return view.adjusted(1, 1, -1, -kLabelHeight - 1);
-}
 
 /// A groove with the part between rest and the value filled; outlined while it is only what would
 /// be.
@@ -130,7 +95,8 @@ void paintLever(QPainter& painter, const ControlView& view)
                             4, 4);
     painter.setPen(framePen(view, s));
     painter.setBrush(activeColour(s));
-    painter.drawRoundedRect(QRectF(groove.center().x() - 16, at - 6, 32, 12), 5, 5);
+    const qreal knob = std::min(32, field.width() - 2);
+    painter.drawRoundedRect(QRectF(groove.center().x() - knob / 2, at - 6, knob, 12), 5, 5);
     drawLabel(painter, view.rect(), view.control(0).label, s);
 }
 
@@ -184,8 +150,8 @@ void paintButton(QPainter& painter, const ControlView& view)
     painter.setBrush(isFilled
                          ? QBrush(ring)
                          : QBrush(s.isUsed && size < 22 ? palette().strawDeep : palette().card));
-    const bool isKey = view.control(0).code.type == EventType::Key &&
-                       view.control(0).code.code < kFirstButtonCode;
+    const bool isKey =
+        view.control(0).code.type == EventType::Key && view.control(0).code.code < kFirstButtonCode;
     if (isKey || view.control(0).buttonKind == ButtonKind::Selector) {
         painter.drawRoundedRect(circle, isKey ? 4 : 6, isKey ? 4 : 6);
     } else {
@@ -249,8 +215,8 @@ void paintSwitch(QPainter& painter, const ControlView& view)
         painter.setBrush(isNow ? activeColour(frame) : palette().faint);
         const double dot = isNow ? std::min(5.0, row / 2 - 1) : 2.0;
         painter.drawEllipse(QPointF(field.left() + 1 + kSwitchSlot / 2.0, middle), dot, dot);
-        const bool isSelected = position.control != PlateSwitch::kNoButton &&
-                                view.state(position.control).isSelected;
+        const bool isSelected =
+            position.control != PlateSwitch::kNoButton && view.state(position.control).isSelected;
         painter.setFont(textFont(TextSize::Small, isNow || isSelected));
         painter.setPen(isSelected ? palette().straw : isNow ? palette().strong : palette().dim);
         const QRectF words(field.left() + kSwitchSlot + 5, middle - row / 2,
@@ -260,78 +226,6 @@ void paintSwitch(QPainter& painter, const ControlView& view)
                                                           static_cast<int>(words.width())));
     }
     drawLabel(painter, view.rect(), view.positions().name, frame);
-}
-
-void paintWheel(QPainter& painter, const ControlView& view)
-{
-    const auto& s = view.state(0);
-    const QRectF field = padField(view.rect());
-    constexpr double kRim = 9.0;
-    const QRectF rim = field.adjusted(kRim / 2 + 2, kRim / 2 + 2, -kRim / 2 - 2, -kRim / 2 - 2);
-    const double turn = s.value.x * kWheelTurn;
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(palette().well, kRim));
-    painter.drawEllipse(rim);
-    painter.setPen(QPen(activeColour(s), kRim - 3, Qt::SolidLine, Qt::FlatCap));
-    painter.drawArc(rim, 90 * 16, static_cast<int>(std::lround(-turn * 16)));
-    painter.setPen(framePen(view, s));
-    painter.drawEllipse(rim.adjusted(-kRim / 2, -kRim / 2, kRim / 2, kRim / 2));
-    painter.save();
-    painter.translate(rim.center());
-    painter.rotate(turn);
-    const double radius = rim.width() / 2 - kRim / 2;
-    painter.setPen(QPen(s.isAway ? palette().faint : palette().slate, 2));
-    painter.drawLine(QPointF(-radius, 0), QPointF(radius, 0));
-    painter.drawLine(QPointF(0, 0), QPointF(0, radius));
-    painter.setPen(QPen(s.isAway ? palette().faint : palette().strong, 3));
-    painter.drawLine(QPointF(0, -radius - kRim), QPointF(0, -radius));
-    painter.restore();
-    drawLabel(painter, view.rect(), view.control(0).label, s);
-}
-
-/// The round field of a hat or turner.
-struct Dial {
-    QPointF centre;
-    qreal radius;
-};
-
-Dial paintDial(QPainter& painter, const ControlView& view)
-{
-    const auto field = fieldOf(view.rect());
-    const Dial dial{QRectF(field).center(), (std::min(field.width(), field.height()) - 3) / 2.0};
-    painter.setPen(framePen(view, view.state(0)));
-    painter.setBrush(palette().well);
-    painter.drawEllipse(dial.centre, dial.radius, dial.radius);
-    const auto& control = view.control(0);
-    drawLabel(painter, view.rect(), control.label.isEmpty() ? control.id : control.label,
-              view.state(0));
-    return dial;
-}
-
-void paintHat(QPainter& painter, const ControlView& view)
-{
-    const auto& s = view.state(0);
-    const auto dial = paintDial(painter, view);
-    painter.setPen(Qt::NoPen);
-    for (int way = 0; way < 8; ++way) {
-        const double angle = way * std::numbers::pi / 4;
-        const QPointF direction(std::sin(angle), -std::cos(angle));
-        const bool isOn = std::lround(direction.x()) == std::lround(s.value.x) &&
-                          std::lround(direction.y()) == std::lround(s.value.y);
-        painter.setBrush(isOn ? activeColour(s) : palette().faint);
-        const qreal dot = isOn ? 4.5 : (way % 2 == 0 ? 3.5 : 2.2);
-        painter.drawEllipse(dial.centre + direction * (dial.radius - 8), dot, dot);
-    }
-}
-
-void paintTurner(QPainter& painter, const ControlView& view)
-{
-    constexpr double kAngleOfACount = std::numbers::pi / 12;
-    const auto dial = paintDial(painter, view);
-    const double angle = view.state(0).value.x * kAngleOfACount;
-    painter.setPen(QPen(palette().strong, 2));
-    painter.drawLine(dial.centre,
-                     dial.centre + QPointF(std::sin(angle), -std::cos(angle)) * (dial.radius - 7));
 }
 
 }  // namespace

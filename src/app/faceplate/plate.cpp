@@ -86,9 +86,8 @@ Plate plateOf(const VirtualDevice& device, const Tangle& tangle)
     for (const auto& slot : layoutOf(device)) {
         PlateControl each{.id = text(toText(slot.control))};
         each.label = labelFor(settingsOf(device, slot.control), {device.id, slot.control}, tangle);
-        each.number = slot.control.kind == ControlKind::Axis
-                          ? text(nameOf(device, slot.control))
-                          : QString::number(slot.control.number);
+        each.number = slot.control.kind == ControlKind::Axis ? text(nameOf(device, slot.control))
+                                                             : QString::number(slot.control.number);
         each.kind = slot.control.kind;
         each.sides = slot.sides;
         each.code = slot.code;

@@ -34,15 +34,14 @@ constexpr int kVirtualDot = 19;
 constexpr int kVirtualInARow = 16;
 
 /// The codes with which the rows of a keyboard begin.
-constexpr int kKeyRows[] = {KEY_TAB, KEY_LEFTCTRL, KEY_LEFTSHIFT, KEY_KPASTERISK, KEY_F1,
-                            KEY_NUMLOCK, KEY_ZENKAKUHANKAKU, KEY_HOME};
+constexpr int kKeyRows[] = {KEY_TAB, KEY_LEFTCTRL, KEY_LEFTSHIFT,      KEY_KPASTERISK,
+                            KEY_F1,  KEY_NUMLOCK,  KEY_ZENKAKUHANKAKU, KEY_HOME};
 
 /// Lays out each kind of controller from what most of that kind look like.
 class ControllerLayout
 {
  public:
-    ControllerLayout(const Plate& plate, int width)
-        : m_plate(plate), m_parts(plate), m_width(width)
+    ControllerLayout(const Plate& plate, int width) : m_plate(plate), m_parts(plate), m_width(width)
     {
     }
 
@@ -94,13 +93,14 @@ class ControllerLayout
     {
         if (!m_parts.wheel.empty()) {
             add(Shape::Wheel, m_parts.wheel, QRect(0, m_top, kPad, kPad + kLabel));
-            const int y = placeBars(m_parts.bars, m_top + kPad + kLabel + 4);
             const int pedals = static_cast<int>(m_parts.levers.size());
-            const int each = pedals > 0 ? std::min(kPad / pedals, kLeverWidth) : 0;
+            const int room = m_width - kPad - kSpace;
+            const int each = pedals > 0 ? std::min(room / pedals, kLeverWidth) : 0;
             for (int n = 0; n < pedals; ++n)
                 add(Shape::Lever, {m_parts.levers[static_cast<std::size_t>(n)]},
-                    QRect(n * each, y, each, kPad + kLabel));
-            return kPad + kSpace + 4;
+                    QRect(kPad + kSpace + n * each, m_top, each, kPad + kLabel));
+            m_top = placeBars(m_parts.bars, m_top + kPad + kLabel + 6);
+            return 0;
         }
         if (!m_parts.pad.empty()) {
             add(Shape::Pad, m_parts.pad, QRect(0, m_top, kPad, kPad + kLabel));
@@ -161,8 +161,7 @@ class ControllerLayout
         if (!m_parts.pad.empty())
             add(Shape::Pad, m_parts.pad, QRect(0, top, kStick, kStick + kLabel));
         if (!m_parts.mini.empty())
-            add(Shape::Pad, m_parts.mini,
-                QRect(m_width - kStick, top, kStick, kStick + kLabel));
+            add(Shape::Pad, m_parts.mini, QRect(m_width - kStick, top, kStick, kStick + kLabel));
         m_parts.mini.clear();
         Flow middle(kStick + kSpace, top, m_width - 2 * (kStick + kSpace));
         for (const int i : m_parts.hats) add(Shape::Hat, {i}, middle.place(kDial, kDial + kLabel));

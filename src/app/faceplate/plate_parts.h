@@ -8,11 +8,11 @@ namespace jolly::app
 
 /// A controller's controls, sorted into the parts of its faceplate; places in the list of controls.
 struct PlateParts {
-    std::vector<int> pad;      ///< X and Y of a stick
-    std::vector<int> mini;     ///< RX and RY of a thumb stick
-    std::vector<int> wheel;    ///< the axis that turns a wheel
-    std::vector<int> bars;     ///< other two-sided axes
-    std::vector<int> levers;   ///< one-sided axes
+    std::vector<int> pad;     ///< X and Y of a stick
+    std::vector<int> mini;    ///< RX and RY of a thumb stick
+    std::vector<int> wheel;   ///< the axis that turns a wheel
+    std::vector<int> bars;    ///< other two-sided axes
+    std::vector<int> levers;  ///< one-sided axes
     std::vector<int> hats;
     std::vector<int> turners;
     std::vector<int> toggles;

@@ -85,7 +85,7 @@ void ListenField::tick()
 
 void ListenField::showState()
 {
-    m_field->setText(isListening() ? tr("Touch it… %1 s").arg(m_left)
+    m_field->setText(isListening()      ? tr("Touch it… %1 s").arg(m_left)
                      : m_text.isEmpty() ? tr("Touch to choose")
                                         : m_text);
     m_field->setToolTip(isListening() ? tr("Listening; click or press Escape to give up")
@@ -100,8 +100,8 @@ void ListenField::hear()
     const auto* controller = m_studio.controllerOf(touched);
     if (!controller) return;
     if (!m_wants(*controller, *findControl(controller->rig, touched.code)))
-        return m_studio.say(tr("%1 does not fit here; touch another one.")
-                                .arg(m_studio.nameOf(touched)));
+        return m_studio.say(
+            tr("%1 does not fit here; touch another one.").arg(m_studio.nameOf(touched)));
     choose(touched);
 }
 

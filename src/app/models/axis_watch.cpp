@@ -34,7 +34,8 @@ void AxisWatch::follow()
         return;
     }
     m_watched = Watched{
-        *ref, slot, range, control->sides, {{m_studio.now(), m_studio.values().slots[place].raw.x}}, {}, {}};
+        *ref, slot, range, control->sides, {{m_studio.now(), m_studio.values().slots[place].raw.x}},
+        {},   {}};
 }
 
 void AxisWatch::takeMoves()

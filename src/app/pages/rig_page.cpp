@@ -69,8 +69,9 @@ void RigPage::buildSide()
     auto* side = new QVBoxLayout(facts);
     side->setContentsMargins(0, 0, 0, 0);
     side->setSpacing(kGap);
-    for (QWidget* card : {static_cast<QWidget*>(m_facts), static_cast<QWidget*>(m_notches),
-                          static_cast<QWidget*>(m_switch), static_cast<QWidget*>(m_controllerFacts)})
+    for (QWidget* card :
+         {static_cast<QWidget*>(m_facts), static_cast<QWidget*>(m_notches),
+          static_cast<QWidget*>(m_switch), static_cast<QWidget*>(m_controllerFacts)})
         side->addWidget(card);
     side->addStretch();
     m_side = new QScrollArea;

@@ -22,7 +22,8 @@ constexpr Time kLookEvery = std::chrono::milliseconds(200);
 QString titleOf(const CalibrationWalk& walk)
 {
     static const QString kNames[] = {CalibrationCard::tr("ends"), CalibrationCard::tr("rest"),
-                                     CalibrationCard::tr("notches"), CalibrationCard::tr("verdict")};
+                                     CalibrationCard::tr("notches"),
+                                     CalibrationCard::tr("verdict")};
     return CalibrationCard::tr("Step %1 of %2 · %3")
         .arg(walk.stepNumber())
         .arg(walk.stepCount())
@@ -145,8 +146,8 @@ void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCod
         const auto range = rangeOf(*described, control);
         const auto axis = axes.size();
         axes.push_back({range, control.sides, control.calibration, control.notches});
-        auto* row = new CalibrationRow(
-            control, QString::fromStdString(nameOf(desk.rig, control)), range, desk.slotOf[i]);
+        auto* row = new CalibrationRow(control, QString::fromStdString(nameOf(desk.rig, control)),
+                                       range, desk.slotOf[i]);
         connect(row, &CalibrationRow::refused, &m_studio, &Studio::say);
         connect(row, &CalibrationRow::notchesChanged, this, [this, axis](const NotchList& notches) {
             m_walk->setNotches(axis, notches);
@@ -229,12 +230,14 @@ void CalibrationCard::checkController()
 {
     if (!m_walk || m_isWaiting) return;
     const auto* desk = m_studio.desk().find(m_controller);
-    const bool isSame = desk && std::ranges::all_of(m_rows, [&](const CalibrationRow* row) {
-        const auto found = std::ranges::find(desk->rig.controls, row->code(), &RigControl::code);
-        return found != desk->rig.controls.end() &&
-               desk->slotOf[static_cast<std::size_t>(found - desk->rig.controls.begin())] ==
-                   row->slot();
-    });
+    const bool isSame =
+        desk && std::ranges::all_of(m_rows, [&](const CalibrationRow* row) {
+            const auto found =
+                std::ranges::find(desk->rig.controls, row->code(), &RigControl::code);
+            return found != desk->rig.controls.end() &&
+                   desk->slotOf[static_cast<std::size_t>(found - desk->rig.controls.begin())] ==
+                       row->slot();
+        });
     if (!isSame)
         leave(tr("The calibration waits: its controller went away. Go on when it is back."));
 }
@@ -329,8 +332,8 @@ bool CalibrationCard::isCalibrated() const
 {
     return std::ranges::any_of(m_rows, [this](const CalibrationRow* row) {
         const auto* control = controlOf(*row);
-        return control && control->calibration !=
-                              Calibration::ofRange(row->range().low, row->range().high);
+        return control &&
+               control->calibration != Calibration::ofRange(row->range().low, row->range().high);
     });
 }
 

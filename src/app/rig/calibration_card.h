@@ -16,8 +16,8 @@ namespace jolly::app
 {
 
 /// The guided walk through the calibration of a controller: steps in which every axis ticks itself
-/// off, then what was found, in words, and what would be set. Setting it is one step of the history.
-/// A walk that was left, or whose controller went away, waits to be gone on with.
+/// off, then what was found, in words, and what would be set. Setting it is one step of the
+/// history. A walk that was left, or whose controller went away, waits to be gone on with.
 class CalibrationCard : public Card
 {
     Q_OBJECT

@@ -29,7 +29,8 @@ QString offerText(const RigControl& was, const RigControl& will, double deadZone
     const auto& c = will.calibration;
     const auto& before = was.calibration;
     if (will.sides != was.sides)
-        parts << CalibrationRow::tr("%1 (was: %2)").arg(sidesText(will.sides), sidesText(was.sides));
+        parts
+            << CalibrationRow::tr("%1 (was: %2)").arg(sidesText(will.sides), sidesText(was.sides));
     if (c.low != before.low || c.high != before.high)
         parts << CalibrationRow::tr("ends %1 and %2 (were %3 and %4)")
                      .arg(c.low)
@@ -41,8 +42,9 @@ QString offerText(const RigControl& was, const RigControl& will, double deadZone
     if (c.noise != before.noise)
         parts << CalibrationRow::tr("noise %1 (was %2)").arg(c.noise).arg(before.noise);
     if (will.notches != was.notches)
-        parts << (will.notches.size() == 1 ? CalibrationRow::tr("1 notch")
-                                           : CalibrationRow::tr("%1 notches").arg(will.notches.size()));
+        parts << (will.notches.size() == 1
+                      ? CalibrationRow::tr("1 notch")
+                      : CalibrationRow::tr("%1 notches").arg(will.notches.size()));
     if (deadZone > 0.0 && strands > 0) {
         const auto amount = QString::fromStdString(percent(deadZone));
         parts << (strands == 1
@@ -135,8 +137,8 @@ RigControl CalibrationRow::settled(RigControl control, const AxisVerdict& verdic
 void CalibrationRow::showVerdict(const AxisVerdict& verdict, const NotchList& notches,
                                  std::ptrdiff_t uncovered)
 {
-    const auto offer = offerText(m_control, settled(m_control, verdict, notches), verdict.deadZone,
-                                 uncovered);
+    const auto offer =
+        offerText(m_control, settled(m_control, verdict, notches), verdict.deadZone, uncovered);
     m_name->setEnabled(!offer.isEmpty());
     m_name->setChecked(!offer.isEmpty());
     m_state->clear();

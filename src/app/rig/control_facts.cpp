@@ -177,8 +177,9 @@ void ControlFacts::setStraight()
     if (!controller) return;
     auto rig = controller->rig;
     rig.isStraight = !rig.isStraight;
-    m_studio.document().edit(rig.isStraight ? tr("set axes straight") : tr("leave axes to the kernel"),
-                             [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    m_studio.document().edit(
+        rig.isStraight ? tr("set axes straight") : tr("leave axes to the kernel"),
+        [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 void ControlFacts::setWalkWaiting(bool isWaiting)

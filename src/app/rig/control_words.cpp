@@ -69,8 +69,7 @@ QString filterText(const ControlDescription& described)
     const auto range = soundRange({described.low, described.high, described.low}, {});
     QStringList parts;
     if (described.fuzz != 0)
-        parts << tr("swallows changes of less than %1")
-                     .arg(countsText(described.fuzz));
+        parts << tr("swallows changes of less than %1").arg(countsText(described.fuzz));
     if (described.flat != 0)
         parts << tr("tells games to ignore %1 around the middle")
                      .arg(text(percent(described.flat / range.travel())));
@@ -83,8 +82,7 @@ QStringList kindsOf(ControlKind kind)
         case ControlKind::Axis:
             return {tr("rests in the middle"), tr("rests at its low end")};
         case ControlKind::Button:
-            return {tr("springs back"), tr("stays: a switch"),
-                    tr("one position of a selector"),
+            return {tr("springs back"), tr("stays: a switch"), tr("one position of a selector"),
                     tr("a pulse of an endless dial")};
         case ControlKind::Hat:
             return {tr("eight ways")};

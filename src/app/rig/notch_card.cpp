@@ -153,8 +153,8 @@ void NotchCard::fillMenu()
         for (const auto& control : controller.rig.controls) {
             const ControlRef ref{controller.rig.id, control.code};
             if (control.notches.empty() || ref == *m_studio.selected()) continue;
-            m_menu->addAction(QString::fromStdString(controller.rig.alias) +
-                                  QStringLiteral(" · ") + m_studio.nameOf(ref),
+            m_menu->addAction(QString::fromStdString(controller.rig.alias) + QStringLiteral(" · ") +
+                                  m_studio.nameOf(ref),
                               this, [this, ref] { matchWith(ref); });
         }
     }
@@ -175,8 +175,9 @@ void NotchCard::matchWith(const ControlRef& other)
     auto* here = findControl(*findController(trial, m_studio.selected()->controller),
                              m_studio.selected()->code);
     if (here->sides != there->sides)
-        return m_studio.say(tr("One of the two rests in the middle, the other at its low end: they "
-                               "are no pair."));
+        return m_studio.say(
+            tr("One of the two rests in the middle, the other at its low end: they "
+               "are no pair."));
     const auto matched = matchNotches(here->notches, here->calibration, there->notches,
                                       there->calibration, here->sides);
     if (!matched) return m_studio.say(QString::fromStdString(matched.error().text()));

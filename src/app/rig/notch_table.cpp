@@ -100,8 +100,8 @@ void NotchTable::addRow(std::size_t place)
     });
     connect(width, &QDoubleSpinBox::valueChanged, this, [this, place](double percent) {
         change(place, [&](Notch& n) {
-            n.half = std::max(1, static_cast<std::int32_t>(
-                                     std::lround(percent / 100.0 * m_range.travel())));
+            n.half = std::max(
+                1, static_cast<std::int32_t>(std::lround(percent / 100.0 * m_range.travel())));
         });
     });
     connect(remove, &QToolButton::clicked, this, [this, place] {
@@ -121,7 +121,8 @@ void NotchTable::change(std::size_t place, const std::function<void(Notch&)>& ed
     QString complaint;
     if (name.empty()) complaint = tr("A notch needs a name.");
     if (std::ranges::count(notches, name, &Notch::name) > 1)
-        complaint = tr("Another notch of this axis is called %1.").arg(QString::fromStdString(name));
+        complaint =
+            tr("Another notch of this axis is called %1.").arg(QString::fromStdString(name));
     if (complaint.isEmpty()) {
         const auto ordered = orderNotches(notches);
         if (ordered) return Q_EMIT changed(notches);

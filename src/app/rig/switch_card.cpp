@@ -100,8 +100,9 @@ void SwitchCard::rebuild()
 
 void SwitchCard::buildOffer()
 {
-    auto* words = new QLabel(tr("Is it one position of a switch that reports only some of them, or "
-                                "each by a button of its own?"));
+    auto* words =
+        new QLabel(tr("Is it one position of a switch that reports only some of them, or "
+                      "each by a button of its own?"));
     words->setWordWrap(true);
     setTone(*words, "dim");
     auto* two = makeButton(tr("Two positions"), "two positions");
@@ -163,10 +164,10 @@ void SwitchCard::buildPosition(const RigSwitch& made, std::size_t place)
         });
     });
     const auto controllerId = m_studio.selected()->controller;
-    auto* field = new ListenField(m_studio, [controllerId](const DeskController& desk,
-                                                           const RigControl& control) {
-        return desk.rig.id == controllerId && control.kind == ControlKind::Button;
-    });
+    auto* field = new ListenField(
+        m_studio, [controllerId](const DeskController& desk, const RigControl& control) {
+            return desk.rig.id == controllerId && control.kind == ControlKind::Button;
+        });
     field->setObjectName(tr("button of position %1").arg(place + 1));
     const auto& rig = controller()->rig;
     const auto* button = position.button ? findControl(rig, *position.button) : nullptr;
@@ -187,8 +188,7 @@ void SwitchCard::buildPosition(const RigSwitch& made, std::size_t place)
     none->setAccessibleName(none->toolTip());
     none->setObjectName(tr("no button in position %1").arg(place + 1));
     connect(none, &QToolButton::clicked, this, [this, place] {
-        change(tr("button of position"),
-               [&](RigSwitch& s) { s.positions[place].button.reset(); });
+        change(tr("button of position"), [&](RigSwitch& s) { s.positions[place].button.reset(); });
     });
     auto* remove = new QToolButton;
     remove->setText(QStringLiteral("×"));

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/style/theme.h"
 
+#include "app/style/own_style.h"
 #include "app/style/palette.h"
 
 #include <QApplication>
 #include <QPalette>
 #include <QStyle>
-#include <QStyleFactory>
 #include <QWidget>
 #include <utility>
 
@@ -86,8 +86,6 @@ QSlider::sub-page:horizontal { background: @straw; border-radius: 3px; }
 QSlider::handle:horizontal { background: @strong; width: 14px; height: 14px; margin: -4px 0; border-radius: 7px; }
 QSlider::handle:horizontal:focus { background: @straw; }
 QToolTip { background: @raised; color: @text; border: 1px solid @line; padding: 4px; }
-QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @dim; border-radius: 4px; background: @well; }
-QCheckBox::indicator:checked { background: @straw; border-color: @straw; }
 QCheckBox:focus { color: @straw; }
 )";
 
@@ -116,7 +114,7 @@ QFont textFont(TextSize size, bool isBold)
 
 void applyTheme(QApplication& application)
 {
-    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    application.setStyle(new OwnStyle);
     application.setFont(textFont(TextSize::Normal));
     application.setPalette(qtPalette());
     application.setStyleSheet(sheet());

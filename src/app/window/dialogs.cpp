@@ -13,16 +13,17 @@ namespace
 
 QString filter(Dialogs::FileKind kind)
 {
-    return kind == Dialogs::FileKind::Tangle ? QObject::tr("Tangles (*.tangle);;All files (*)")
-                                             : QObject::tr("Faceplates (*.faceplate);;All files (*)");
+    return kind == Dialogs::FileKind::Tangle
+               ? QObject::tr("Tangles (*.tangle);;All files (*)")
+               : QObject::tr("Faceplates (*.faceplate);;All files (*)");
 }
 
 }  // namespace
 
 QString RealDialogs::openFile(QWidget* parent, FileKind kind)
 {
-    const auto title = kind == FileKind::Tangle ? QObject::tr("Open a tangle")
-                                                : QObject::tr("Import a faceplate");
+    const auto title =
+        kind == FileKind::Tangle ? QObject::tr("Open a tangle") : QObject::tr("Import a faceplate");
     return QFileDialog::getOpenFileName(parent, title, {}, filter(kind));
 }
 

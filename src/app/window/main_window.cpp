@@ -242,6 +242,11 @@ bool MainWindow::saveAs()
     return done.has_value();
 }
 
+void MainWindow::showEvent(QShowEvent*)
+{
+    setFocus();  // nothing is marked before the pilot reaches for the keyboard
+}
+
 void MainWindow::closeEvent(QCloseEvent* event)
 {
     event->ignore();

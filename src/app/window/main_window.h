@@ -41,6 +41,7 @@ class MainWindow : public QWidget
 
  protected:
     void closeEvent(QCloseEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
  private:
     void buildMenu();

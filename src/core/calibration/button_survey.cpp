@@ -51,7 +51,8 @@ ButtonGuess guessAlone(const ButtonSeries& button, Time until)
     const auto count = std::to_string(presses.size());
     if (presses.size() >= kFewest && longest <= kLongestPulse)
         return {ButtonKind::EncoderPulse,
-                count + " pulses of at most " + milliseconds(longest) + ": an endless dial", {}};
+                count + " pulses of at most " + milliseconds(longest) + ": an endless dial",
+                {}};
     if (longest >= kStays)
         return {ButtonKind::Switch, "Stayed pressed for " + seconds(longest) + ": a switch", {}};
     if (presses.size() >= kFewest && shortest > kLongestPulse && longest <= kLongestPush)

@@ -87,8 +87,8 @@ class CalibrationWalk
         Axis axis;
         Record ends;
         Record rests;
-        Record held;                ///< in the step of the notches
-        Sides sides = Sides::Two;   ///< as it behaves
+        Record held;               ///< in the step of the notches
+        Sides sides = Sides::Two;  ///< as it behaves
         NotchList notches;
     };
 

@@ -18,6 +18,7 @@ constexpr std::size_t kMostSwitchLevels = 3;  // both ends and a middle
 constexpr double kMostNoise = 0.005;
 constexpr std::int32_t kMostNoiseCounts = 2;  // whatever the range: a step or two
 constexpr double kMargin = 1.25;
+constexpr double kSeen = 0.0005;  // what reads as 0.0 %
 constexpr double kMostDeadZone = 0.5;
 
 bool hasJitter(const AxisFindings& rests, const AxisRange& range)
@@ -93,6 +94,8 @@ std::string deadTravelWords(const AxisFindings& ends, const AxisRange& range)
 {
     const double low = (static_cast<double>(ends.low) - range.low) / range.travel();
     const double high = (static_cast<double>(range.high) - ends.high) / range.travel();
+    if (low < kSeen) return "its high end is " + percent(high) + " short. ";
+    if (high < kSeen) return "its low end is " + percent(low) + " short. ";
     return "its low end is " + percent(low) + " short, its high end " + percent(high) + ". ";
 }
 

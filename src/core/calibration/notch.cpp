@@ -38,7 +38,8 @@ Fallible check(const NotchList& ordered)
 {
     for (std::size_t i = 0; i < ordered.size(); ++i) {
         if (ordered[i].half < 1)
-            return fail(Failure::Code::Unreadable, "The notch " + ordered[i].name + " has no width.",
+            return fail(Failure::Code::Unreadable,
+                        "The notch " + ordered[i].name + " has no width.",
                         "Give it a half width of 1 count or more.");
         if (i == 0) continue;
         if (doOverlap(ordered[i - 1], ordered[i]))

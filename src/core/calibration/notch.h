@@ -29,7 +29,8 @@ using NotchList = std::vector<Notch>;
 
 /// Where a lever is held now, measured over the last second at most.
 ///
-/// @return its middle and a half width of twice the spread, at least 0.8 % of the range; empty while
+/// @return its middle and a half width of twice the spread, at least 0.8 % of the range; empty
+/// while
 ///         it moved within the last 0.3 s by more than 1 % of the range.
 [[nodiscard]] std::optional<Notch> captureNotch(std::span<const AxisSample> samples,
                                                 const AxisRange& range, Time now);
@@ -55,7 +56,8 @@ using NotchList = std::vector<Notch>;
 
 /// The value of an axis by its calibration, bent so that notches with a value of their own give
 /// exactly that in their middle; straight in between. RT-safe. Pure: any thread.
-[[nodiscard]] double valueWithNotches(const Calibration& calibration, std::span<const Notch> notches,
-                                      std::int32_t raw, Sides sides) noexcept;
+[[nodiscard]] double valueWithNotches(const Calibration& calibration,
+                                      std::span<const Notch> notches, std::int32_t raw,
+                                      Sides sides) noexcept;
 
 }  // namespace jolly

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/value/extra.h"
 #include "core/value/control_code.h"
+#include "core/value/extra.h"
 
 #include <string>
 #include <vector>

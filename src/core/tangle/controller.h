@@ -44,7 +44,8 @@ struct ControlDescription {
     std::int32_t low = 0;
     std::int32_t high = 1;
     std::int32_t fuzz = 0;  ///< the kernel swallows smaller changes; 0 for none
-    std::int32_t flat = 0;  ///< the kernel's dead zone around the middle, told to readers; 0 for none
+    std::int32_t flat =
+        0;  ///< the kernel's dead zone around the middle, told to readers; 0 for none
 
     [[nodiscard]] bool isFiltered() const noexcept { return fuzz != 0 || flat != 0; }
 

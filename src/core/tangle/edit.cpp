@@ -78,8 +78,8 @@ RigController adopt(const ControllerDescription& description, const Tangle& tang
     controller.alias = freeAlias(tangle, description.identity.name);
     controller.identity = description.identity;
     controller.kind = likelyKind(description);
-    controller.isHeld = controller.kind != ControllerKind::Keyboard &&
-                        controller.kind != ControllerKind::Pointer;
+    controller.isHeld =
+        controller.kind != ControllerKind::Keyboard && controller.kind != ControllerKind::Pointer;
     for (const auto& control : description.controls) {
         controller.controls.push_back(
             {.code = control.code,

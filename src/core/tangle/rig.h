@@ -24,7 +24,7 @@ struct RigControl {
     Sides sides = Sides::Two;                  ///< of an axis
     ButtonKind buttonKind = ButtonKind::Push;  ///< of a button
     Calibration calibration{};                 ///< of an axis
-    NotchList notches{};              ///< of an axis, in the order of their counts
+    NotchList notches{};                       ///< of an axis, in the order of their counts
     Extra extra{};
 
     friend bool operator==(const RigControl&, const RigControl&) = default;

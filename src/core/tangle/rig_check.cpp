@@ -19,9 +19,10 @@ void checkAxis(const RigController& controller, const RigControl& axis, const st
 {
     const auto name = toText(axis.code) + " of " + controller.alias;
     if (!axis.calibration.isSound()) {
-        problems.push_back({Severity::Error, path + "/calibration",
-                            "The calibration of " + name + " is out of order.",
-                            "Expected low < high, the centre between them and noise of 0 or more."});
+        problems.push_back(
+            {Severity::Error, path + "/calibration",
+             "The calibration of " + name + " is out of order.",
+             "Expected low < high, the centre between them and noise of 0 or more."});
     }
     auto notches = axis.notches;
     if (const auto done = orderNotches(notches); !done) {

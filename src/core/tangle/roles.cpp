@@ -64,8 +64,8 @@ constexpr std::array<std::pair<std::string_view, std::string_view>, 5> kOpposite
     {"pulled", "pushed"},
 }};
 
-constexpr std::array<std::string_view, 9> kWays = {
-    "right", "left", "forward", "back", "up", "down", "pressed", "pulled", "pushed"};
+constexpr std::array<std::string_view, 9> kWays = {"right", "left",    "forward", "back",  "up",
+                                                   "down",  "pressed", "pulled",  "pushed"};
 
 /// Nearer to rest than this is no way at all.
 constexpr double kAtRest = 0.02;

@@ -28,8 +28,8 @@ struct Role {
 /// The ways that are offered for an axis.
 [[nodiscard]] std::span<const std::string_view> knownWays();
 
-/// Where the hand is, in the control's own words: "forward", "left"; empty at rest and where no word
-/// is known.
+/// Where the hand is, in the control's own words: "forward", "left"; empty at rest and where no
+/// word is known.
 [[nodiscard]] std::string_view wayOf(const RigControl& control, double value);
 
 }  // namespace jolly

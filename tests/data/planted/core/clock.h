@@ -1,5 +1,7 @@
+#include "core/value/value.h"
+#include "format/place.h"
+
+#include <sys/time.h>
+
 #include <thread>
 #include <vector>
-#include <sys/time.h>
-#include "format/place.h"
-#include "core/value/value.h"

@@ -1,2 +1,3 @@
-#include <QWidget>
 #include "ports/world.h"
+
+#include <QWidget>

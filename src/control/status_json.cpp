@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "control/status_json.h"
 
+#include "core/tangle/likely.h"
+
 #include <nlohmann/json.hpp>
 
 #include <algorithm>
@@ -70,6 +72,7 @@ Json toJson(const PresentController& c)
     }
     return {{"identity", toJson(c.description.identity)},
             {"kind", nameOf(c.description.kind, kControllerKinds)},
+            {"likely", nameOf(likelyKind(c.description), kControllerKinds)},
             {"rig", c.rig},
             {"hold", nameOf(c.hold, kHolds)},
             {"games", nameOf(c.hold, kGames)},

@@ -3,6 +3,7 @@
 #include "rig_story.h"
 
 #include <QDoubleSpinBox>
+#include <QMenu>
 
 namespace jolly
 {
@@ -290,6 +291,28 @@ TEST_F(LeverTest, HowItRestsIsSuggestedWithoutAWalk)
     click("guess");
     EXPECT_EQ(throttle().sides, Sides::One);
     EXPECT_FALSE(window.findChild<QPushButton*>("guess")->isVisible());
+}
+
+TEST_F(LeverTest, TwoLeversOfAPairAreMatched)
+{
+    document.edit("second stick", [](Tangle& tangle) {
+        tangle.rig.push_back(smallStick("other"));
+        findControl(tangle.rig[0], kThrottle)->notches = {{.name = "idle", .at = 200, .half = 10}};
+        findControl(tangle.rig[1], kThrottle)->notches = {{.name = "idle", .at = 300, .half = 10}};
+    });
+    settle();
+    auto* menu = find<QPushButton>("match notches")->menu();
+    Q_EMIT menu->aboutToShow();
+    ASSERT_EQ(menu->actions().size(), 1);
+    EXPECT_EQ(menu->actions()[0]->text(), "Small other · axis THROTTLE");
+    menu->actions()[0]->trigger();
+    settle();
+    const auto& there = *findControl(document.tangle().rig[1], kThrottle);
+    EXPECT_EQ(valueWithNotches(throttle().calibration, throttle().notches, 200, Sides::One), 0.25);
+    EXPECT_EQ(valueWithNotches(there.calibration, there.notches, 300, Sides::One), 0.25);
+    lever(200);
+    EXPECT_EQ(factOf("value"), "25.0 %") << "the engine gives it, too";
+    EXPECT_EQ(document.history().undoText(), "match notches");
 }
 
 }  // namespace

@@ -2,6 +2,8 @@
 #include "app/strands/curve_plot.h"
 #include "window_story.h"
 
+#include <QMenu>
+
 #include <QPushButton>
 #include <QSlider>
 
@@ -12,6 +14,7 @@ namespace
 
 using namespace test;
 using testing::ElementsAre;
+using testing::HasSubstr;
 
 using WeaveTest = WindowStory;
 
@@ -160,6 +163,28 @@ TEST_F(WeaveTest, AStrandIsCopiedToAnotherControlWithItsStages)
     keys(&window, Qt::Key_V, Qt::ControlModifier);
     EXPECT_EQ(strands().size(), 2U) << "a button takes no axis strand";
     EXPECT_TRUE(textOf("said").contains("Choose a button"));
+}
+
+TEST_F(WeaveTest, AStrandIsMovedToAnotherControlByTouchingIt)
+{
+    move(kX, 600);
+    click("axis 2");
+    const auto id = strands()[0].id;
+    auto* menu = window.weavePage().cardOf(id)->findChild<QMenu*>("strand menu");
+    const auto actions = menu->actions();
+    const auto begin = std::ranges::find(actions, "Begin at another control…", &QAction::text);
+    ASSERT_NE(begin, actions.end());
+    (*begin)->trigger();
+    settle();
+    EXPECT_THAT(find<QPushButton>("listen")->text().toStdString(), HasSubstr("Touch it"));
+    move(kTrigger, 1);
+    EXPECT_THAT(textOf("said").toStdString(), HasSubstr("does not fit here"));
+    move(kThrottle, 700);
+    EXPECT_EQ(strands()[0].sources[0].control, kThrottle);
+    EXPECT_EQ(studio.selected(), (app::ControlRef{"stick", kThrottle})) << "the card comes along";
+    EXPECT_NE(window.weavePage().cardOf(id), nullptr);
+    document.history().undo();
+    EXPECT_EQ(strands()[0].sources[0].control, kX);
 }
 
 TEST_F(WeaveTest, WithFollowingOffATouchOnlyShowsInTheStatusBar)

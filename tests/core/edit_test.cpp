@@ -118,5 +118,19 @@ TEST(Edit, ADuplicateStandsBehindItsOriginalUnderItsOwnId)
     EXPECT_EQ(duplicate(tangle, "gone"), "");
 }
 
+TEST(BeginAt, AStrandBeginsAtAnotherControlOfItsKindOnly)
+{
+    auto tangle = smallTangle();
+    const auto id = addStrand(tangle, kX, axis(1)).id;
+    const auto before = tangle;
+    EXPECT_FALSE(beginAt(tangle, id, tangle.rig[0], kTrigger));
+    EXPECT_FALSE(beginAt(tangle, "gone", tangle.rig[0], kY));
+    EXPECT_EQ(tangle, before);
+    const auto other = smallStick("other");
+    ASSERT_TRUE(beginAt(tangle, id, other, kY));
+    EXPECT_EQ(tangle.strands[0].sources[0], (Source{"other", kY}));
+    EXPECT_EQ(tangle.rig.size(), 2U) << "the rig knows it from now on";
+}
+
 }  // namespace
 }  // namespace jolly

@@ -106,7 +106,8 @@ QString pairLabel(const QString& a, const QString& b)
     qsizetype same = 0;
     while (same < a.size() && same < b.size() && a[same] == b[same]) ++same;
     const auto shared = a.left(a.lastIndexOf(QLatin1Char(' '), same) + 1).trimmed();
-    return shared.size() > 2 && same >= shared.size() ? shared : a + QStringLiteral(" · ") + b;
+    const bool isName = shared.size() > 2 && shared != QStringLiteral("axis");
+    return isName && same >= shared.size() ? shared : a + QStringLiteral(" · ") + b;
 }
 
 void paintPad(QPainter& painter, const ControlView& view)

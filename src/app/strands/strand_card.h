@@ -60,6 +60,8 @@ class StrandCard : public Card
     [[nodiscard]] StageBox makeBox(std::size_t stage);
     [[nodiscard]] QMenu* makeMenu();
     [[nodiscard]] QWidget* makeStageButtons(std::size_t stage);
+    void askForSource();
+    void beginAt(const ControlRef& control);
     void editText(const QString& question, const QString& step, std::string Strand::*member);
     void prepareRunners(const Strand& strand);
     void edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change);

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/listen/listen_field.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
@@ -25,6 +26,7 @@ QMenu* StrandCard::makeMenu()
     });
     menu->addAction(tr("Note…"), this,
                     [this] { editText(tr("Note on the strand"), tr("note"), &Strand::note); });
+    menu->addAction(tr("Begin at another control…"), this, &StrandCard::askForSource);
     menu->addAction(tr("Switch off or on"), this, [this] {
         edit(m_shown.isOn ? tr("switch strand off") : tr("switch strand on"),
              [](Tangle&, Strand& s) { s.isOn = !s.isOn; });
@@ -47,6 +49,31 @@ QMenu* StrandCard::makeMenu()
         });
     });
     return menu;
+}
+
+void StrandCard::askForSource()
+{
+    openEditor(-1);
+    auto* field = new ListenField(m_studio, [this](const DeskController&, const RigControl& c) {
+        return c.kind == m_input.kind;
+    });
+    field->setObjectName(QStringLiteral("begin at"));
+    m_editorPlace->layout()->addWidget(field);
+    m_editorPlace->show();
+    connect(field, &ListenField::chosen, this, &StrandCard::beginAt, Qt::QueuedConnection);
+    field->listen();
+}
+
+void StrandCard::beginAt(const ControlRef& control)
+{
+    const auto* desk = m_studio.controllerOf(control);
+    if (!desk) return;
+    auto trial = m_studio.tangle();
+    if (const auto done = jolly::beginAt(trial, m_id, desk->rig, control.code); !done)
+        return m_studio.say(QString::fromStdString(done.error().text()));
+    auto& studio = m_studio;  // the card goes with the selection
+    studio.document().edit(tr("begin strand elsewhere"), [&](Tangle& tangle) { tangle = trial; });
+    studio.select(control);
 }
 
 void StrandCard::editText(const QString& question, const QString& step, std::string Strand::*member)

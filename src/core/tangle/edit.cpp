@@ -148,6 +148,27 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     return strand.id;
 }
 
+Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController& controller,
+                 ControlCode control)
+{
+    auto* moved = findStrand(tangle, strand);
+    const auto* to = findControl(controller, control);
+    if (!moved || !to)
+        return fail(Failure::Code::NotThere, "That control is not there any more.",
+                    "Touch it again.");
+    const auto& source = moved->sources.front();
+    const auto* known = findController(tangle, source.controller);
+    const auto* from = known ? findControl(*known, source.control) : nullptr;
+    if (from && from->kind != to->kind)
+        return fail(Failure::Code::Unreadable,
+                    nameOf(controller, *to) + " is of another kind than " +
+                        nameOf(*known, *from) + ".",
+                    "Choose a control of the same kind.");
+    moved->sources.front() = {controller.id, control};
+    if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
+    return {};
+}
+
 std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind)
 {
     for (const auto& device : tangle.devices) {

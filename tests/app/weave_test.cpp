@@ -3,7 +3,6 @@
 #include "window_story.h"
 
 #include <QMenu>
-
 #include <QPushButton>
 #include <QSlider>
 

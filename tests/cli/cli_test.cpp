@@ -83,8 +83,8 @@ TEST(Cli, DevicesAndWatchShowThePretendRig)
 {
     expect({"devices", "--world", kWorld}, 0, "Bodger Box 24");
     for (const auto* fact :
-         {"\"name\": \"Holm Pedals\"", "\"fuzz\": 15", "\"flat\": 255", "\"likely\": \"pedals\"", "\"games\": \"hear it\"",
-          "\"has\": {\n        \"axis\": 0,\n        \"button\": 24"})
+         {"\"name\": \"Holm Pedals\"", "\"fuzz\": 15", "\"flat\": 255", "\"likely\": \"pedals\"",
+          "\"games\": \"hear it\"", "\"has\": {\n        \"axis\": 0,\n        \"button\": 24"})
         expect({"devices", "--world", kWorld, "--json"}, 0, fact);
     expect({"devices", "--world", kWorld}, 0, "ABS_Z[0..4095, bent by the kernel]");
     expect({"watch", "--world", kWorld, "--for", "3"}, 0, "Orrin Wheel 900  ABS_Y  ");

@@ -86,6 +86,11 @@ TEST(Roles, ANameOfItsOwnComesBeforeTheRole)
     EXPECT_EQ(nameOf(rig, lever), "power lever");
     lever.label = "Left lever";
     EXPECT_EQ(nameOf(rig, lever), "Left lever");
+    lever.more = "forward";
+    EXPECT_EQ(natureOf(lever), "power lever, forward is more");
+    lever.label.clear();
+    EXPECT_EQ(natureOf(lever), "forward is more") << "the role is its name";
+    EXPECT_EQ(natureOf(*findControl(rig, kX)), "");
 }
 
 TEST(Roles, TheHandsWayIsTold)

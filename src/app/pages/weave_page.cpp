@@ -4,6 +4,7 @@
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/roles.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -13,6 +14,18 @@
 
 namespace jolly::app
 {
+
+namespace
+{
+
+/// "Twinlever Q2 · left power lever, forward is more"; the kernel's name where no role is known.
+QString whereText(const RigController& rig, ControlCode code)
+{
+    const auto nature = natureOf(*findControl(rig, code));
+    return QString::fromStdString(rig.alias + " · " + (nature.empty() ? toText(code) : nature));
+}
+
+}  // namespace
 
 WeavePage::WeavePage(Studio& studio, QWidget* parent)
     : QWidget(parent), m_studio(studio), m_controllers(studio, this), m_devices(studio, this)
@@ -117,9 +130,7 @@ void WeavePage::rebuildMiddle()
     const auto& selected = m_studio.selected();
     const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
     m_name->setText(controller ? m_studio.nameOf(*selected) : tr("Nothing touched yet"));
-    m_where->setText(
-        controller ? QString::fromStdString(controller->rig.alias + " · " + toText(selected->code))
-                   : QString());
+    m_where->setText(controller ? whereText(controller->rig, selected->code) : QString());
     rebuildCards();
     m_invitation->setVisible(m_cards.empty());
     m_nextFree->setVisible(controller != nullptr);

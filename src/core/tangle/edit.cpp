@@ -160,10 +160,10 @@ Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController&
     const auto* known = findController(tangle, source.controller);
     const auto* from = known ? findControl(*known, source.control) : nullptr;
     if (from && from->kind != to->kind)
-        return fail(Failure::Code::Unreadable,
-                    nameOf(controller, *to) + " is of another kind than " +
-                        nameOf(*known, *from) + ".",
-                    "Choose a control of the same kind.");
+        return fail(
+            Failure::Code::Unreadable,
+            nameOf(controller, *to) + " is of another kind than " + nameOf(*known, *from) + ".",
+            "Choose a control of the same kind.");
     moved->sources.front() = {controller.id, control};
     if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
     return {};

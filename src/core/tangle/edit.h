@@ -38,8 +38,8 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
                                           ControlCode control, const Target& target);
 
 /// Lets a strand begin at another control of the same kind, taking the controller into the rig when
-/// it is not there. Fails with a sentence when the kinds differ or the strand is gone; the tangle is
-/// as it was then.
+/// it is not there. Fails with a sentence when the kinds differ or the strand is gone; the tangle
+/// is as it was then.
 [[nodiscard]] Fallible beginAt(Tangle& tangle, const std::string& strand,
                                const RigController& controller, ControlCode control);
 

@@ -97,6 +97,13 @@ std::span<const std::string_view> knownWays()
     return kWays;
 }
 
+std::string natureOf(const RigControl& control)
+{
+    std::string text = control.label.empty() ? std::string() : control.role;
+    if (!control.more.empty()) text += (text.empty() ? "" : ", ") + control.more + " is more";
+    return text;
+}
+
 std::string_view wayOf(const RigControl& control, double value)
 {
     if (control.kind != ControlKind::Axis || std::abs(value) < kAtRest) return {};

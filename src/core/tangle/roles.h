@@ -28,6 +28,10 @@ struct Role {
 /// The ways that are offered for an axis.
 [[nodiscard]] std::span<const std::string_view> knownWays();
 
+/// What a control is for and which way is more, for reading: "left power lever, forward is more";
+/// empty when neither is known, and without the role where that is its name anyway.
+[[nodiscard]] std::string natureOf(const RigControl& control);
+
 /// Where the hand is, in the control's own words: "forward", "left"; empty at rest and where no
 /// word is known.
 [[nodiscard]] std::string_view wayOf(const RigControl& control, double value);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "control/preflight.h"
 
+#include "core/tangle/lookup.h"
 #include "core/weave/weave.h"
 
 #include <algorithm>
@@ -71,6 +72,27 @@ void findWaiting(const Tangle& tangle, const EngineStatus& status, Problems& pro
     }
 }
 
+/// Axes whose device tells a range that cannot be, until they are calibrated.
+void findImpossibleRanges(const Tangle& tangle, const EngineStatus& status, Problems& problems)
+{
+    for (const auto& controller : status.controllers) {
+        if (controller.rig < 0 || static_cast<std::size_t>(controller.rig) >= tangle.rig.size())
+            continue;
+        const auto& rig = tangle.rig[static_cast<std::size_t>(controller.rig)];
+        for (const auto& told : controller.description.controls) {
+            const auto* axis = findControl(rig, told.code);
+            if (told.kind != ControlKind::Axis || told.low < told.high || !axis ||
+                axis->calibration != Calibration::ofRange(told.low, told.high))
+                continue;
+            problems.push_back({Severity::Warning, "/rig/" + std::to_string(controller.rig),
+                                rig.alias + " tells an impossible range for " +
+                                    nameOf(rig, *axis) + " (" + std::to_string(told.low) + " to " +
+                                    std::to_string(told.high) + "), so it hardly moves anything.",
+                                "Calibrate it on the Rig page: the counts seen become its ends."});
+        }
+    }
+}
+
 }  // namespace
 
 Problems preflight(const Tangle& tangle, const EngineStatus& status)
@@ -79,6 +101,7 @@ Problems preflight(const Tangle& tangle, const EngineStatus& status)
     findAway(tangle, status, problems);
     findDoubts(tangle, status, problems);
     findWaiting(tangle, status, problems);
+    findImpossibleRanges(tangle, status, problems);
     problems.insert(problems.end(), status.troubles.begin(), status.troubles.end());
     return problems;
 }

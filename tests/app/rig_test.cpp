@@ -85,5 +85,36 @@ TEST_F(RigTest, NamesAreNeitherEmptyNorTaken)
     EXPECT_LE(window.width(), 1280);
 }
 
+TEST_F(RigTest, ASwitchThatLooksLikeAnAxisIsNoticedWhenItIsMoved)
+{
+    for (const int raw : {-1000, 1000, -1000, 0}) moveX(raw, 0.4);
+    EXPECT_EQ(factOf("steps"), "only its ends: a switch");
+}
+
+TEST_F(RigTest, AnImpossibleRangeIsToldBeforeTheFlightAndMendedByCalibrating)
+{
+    local.world.unplug(stick);
+    auto board = describe(smallStick());
+    board.controls[0].low = board.controls[0].high = 5;
+    document.edit("as adopted", [](Tangle& tangle) {
+        findControl(tangle.rig[0], kX)->calibration = Calibration::ofRange(5, 5);
+    });
+    stick = local.world.plug(board, std::vector<Counts>(board.controls.size()));
+    step();
+    settle();
+    ASSERT_EQ(studio.problems().size(), 1U);
+    EXPECT_THAT(studio.problems()[0].sentence,
+                HasSubstr("Small stick tells an impossible range for axis X (5 to 5)"));
+    click("calibrate one");
+    for (const int raw : {20, 400, 800, 400}) moveX(raw);
+    click("calibration next");
+    for (const int rest : {400, 402, 398}) throwAndLetGo(rest);
+    click("calibration next");
+    EXPECT_THAT(wordsOf("words axis X"), HasSubstr("Its device tells an impossible range"));
+    click("calibration next");
+    EXPECT_EQ(x().calibration.high, 800);
+    EXPECT_TRUE(studio.problems().empty());
+}
+
 }  // namespace
 }  // namespace jolly

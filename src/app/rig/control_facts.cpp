@@ -302,7 +302,7 @@ void ControlFacts::showAxis(const RigControl& control, const LiveValue& live)
     const auto& found = m_axis.findings().findings;
     const auto range = m_axis.range();
     m_range->setText(rangeText(found, range));
-    m_steps->setText(stepsText(found));
+    m_steps->setText(stepsText(found, range));
     m_rest->setText(restText(found, range, control.sides));
     m_noise->setText(found.rests.empty() ? tr("let go to see it") : countsText(found.jitter));
     m_spikes->setText(spikesText(found));

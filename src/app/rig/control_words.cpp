@@ -44,9 +44,12 @@ QString spikesText(const AxisFindings& found)
     return tr("%1 in %2 s").arg(found.spikes).arg(seconds);
 }
 
-QString stepsText(const AxisFindings& found)
+QString stepsText(const AxisFindings& found, const AxisRange& range)
 {
+    constexpr std::size_t kSwitchLevels = 3;
     if (found.step == 0) return tr("move it to see it");
+    if (found.levels <= kSwitchLevels && reachOf(found, range) > 0.9)
+        return tr("only its ends: a switch");
     return tr("steps of %1, %2 counts seen").arg(found.step).arg(found.levels);
 }
 

@@ -20,7 +20,7 @@ namespace jolly::app
 [[nodiscard]] QString countsText(std::int32_t counts);
 [[nodiscard]] QString restText(const AxisFindings& found, const AxisRange& range, Sides sides);
 [[nodiscard]] QString spikesText(const AxisFindings& found);
-[[nodiscard]] QString stepsText(const AxisFindings& found);
+[[nodiscard]] QString stepsText(const AxisFindings& found, const AxisRange& range);
 
 /// How an axis of these sides comes to rest, as a sentence.
 [[nodiscard]] QString sidesText(Sides sides);

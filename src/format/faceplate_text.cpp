@@ -36,13 +36,7 @@ ReadFaceplate readFaceplate(std::string_view text)
 
 std::string writeFaceplate(const SharedFaceplate& faceplate)
 {
-    auto copy = faceplate;
-    auto json = Json::object();
-    json[kVersionKey] = kVersion;
-    Writer writer(json);
-    describe(writer, copy);
-    writer.extra(copy.extra);
-    return json.dump(2) + "\n";
+    return writeFile(kVersionKey, faceplate);
 }
 
 }  // namespace jolly::format

@@ -54,13 +54,7 @@ ReadTangle readTangle(std::string_view text)
 
 std::string writeTangle(const Tangle& tangle)
 {
-    auto copy = tangle;
-    auto json = Json::object();
-    json[kVersionKey] = kVersion;
-    Writer writer(json);
-    describe(writer, copy);
-    writer.extra(copy.extra);
-    return json.dump(2) + "\n";
+    return writeFile(kVersionKey, tangle);
 }
 
 }  // namespace jolly::format

@@ -102,4 +102,16 @@ inline Writer::Json Writer::write(Stage& stage)
     return json;
 }
 
+/// A whole file: its kind with the version of the format, then the fields of `value`.
+template <class T>
+[[nodiscard]] std::string writeFile(const char* kind, T value)
+{
+    auto json = Writer::Json::object();
+    json[kind] = kVersion;
+    Writer writer(json);
+    describe(writer, value);
+    writer.extra(value.extra);
+    return json.dump(2) + "\n";
+}
+
 }  // namespace jolly::format

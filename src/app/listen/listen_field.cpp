@@ -107,9 +107,8 @@ void ListenField::hear()
 
 void ListenField::choose(const ControlRef& control)
 {
-    const auto chosenOne = control;
     giveUp();
-    Q_EMIT chosen(chosenOne);
+    Q_EMIT chosen(control);
 }
 
 void ListenField::fillList()

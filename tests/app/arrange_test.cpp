@@ -183,6 +183,33 @@ TEST_F(ArrangeTest, ABrokenFaceplateChangesNothingAndIsNamedByItsLine)
     }
 }
 
+TEST_F(ArrangeTest, ItStaysWithItsControllerWhateverComesAndGoes)
+{
+    const auto plug = [this](const char* name) {
+        auto other = describe(smallStick());
+        other.identity.name = name;
+        const auto handle = local.world.plug(other, std::vector<Counts>(other.controls.size()));
+        step();
+        settle();
+        return handle;
+    };
+    const auto first = plug("First");
+    plug("Second");
+    studio.select(ControlRef{"second", kX});
+    click("arranged");
+    click("arrange");
+    ASSERT_EQ(plate()->objectName(), "Second");
+    local.world.unplug(first);
+    step();
+    settle();
+    EXPECT_EQ(plate()->objectName(), "Second") << "its faceplate is another widget now";
+    keys(overlay(), Qt::Key_Tab);
+    keys(overlay(), Qt::Key_Down);
+    ASSERT_EQ(document.tangle().rig.size(), 2U);
+    EXPECT_EQ(document.tangle().rig[1].alias, "Second");
+    EXPECT_FALSE(document.tangle().rig[1].faceplate.empty());
+}
+
 TEST_F(ArrangeTest, AControllerThatGoesAwayIsStillArranged)
 {
     local.world.unplug(stick);

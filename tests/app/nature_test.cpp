@@ -169,6 +169,22 @@ TEST_F(NatureTest, AListeningFieldGivesUpByEscapeAndIgnoresWhatDoesNotFit)
     EXPECT_EQ(rig().switches[0].positions[2].button, kThumb) << "nobody listens any more";
 }
 
+TEST_F(NatureTest, OnlyOneFieldListensAtATime)
+{
+    choose(kTrigger);
+    click("three positions");
+    auto* one = static_cast<ListenField*>(find("button of position 1"));
+    auto* other = static_cast<ListenField*>(find("button of position 3"));
+    one->listen();
+    other->listen();
+    EXPECT_FALSE(one->isListening());
+    EXPECT_TRUE(other->isListening());
+    at(500);
+    move(kToggle, 1);
+    EXPECT_EQ(rig().switches[0].positions[0].button, kTrigger);
+    EXPECT_EQ(rig().switches[0].positions[2].button, kToggle);
+}
+
 TEST_F(NatureTest, TheKernelsOwnBendIsToldAndSetStraight)
 {
     local.world.unplug(stick);

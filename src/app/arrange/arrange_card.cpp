@@ -93,23 +93,34 @@ void ArrangeCard::build()
 
 void ArrangeCard::begin(const std::string& controller, Faceplate* plate)
 {
-    delete m_overlay;
+    removeOverlay();
+    m_controller = controller;
     m_overlay = new ArrangeOverlay(m_studio, controller, plate);
     connect(m_overlay, &ArrangeOverlay::chosenChanged, this, &ArrangeCard::showChosen);
     connect(m_overlay, &ArrangeOverlay::ended, this, &ArrangeCard::end);
-    refresh();
+    refresh(plate);
 }
 
-void ArrangeCard::refresh()
+void ArrangeCard::refresh(Faceplate* plate)
 {
-    if (!m_overlay) return;
-    const auto* desk = m_studio.desk().find(m_overlay->controller());
-    if (!desk) return end();
+    if (m_controller.empty()) return;
+    const auto* desk = m_studio.desk().find(m_controller);
+    if (!desk || !plate) return end();
+    if (!m_overlay || m_overlay->parentWidget() != plate) return begin(m_controller, plate);
     m_title->setText(tr("Arrange %1").arg(QString::fromStdString(desk->rig.alias)));
     const QSignalBlocker quiet(m_kind);
     m_kind->setCurrentIndex(static_cast<int>(desk->rig.kind));
     m_overlay->refresh();
     showChosen();
+}
+
+void ArrangeCard::removeOverlay()
+{
+    if (!m_overlay) return;
+    m_overlay->disconnect(this);
+    m_overlay->hide();
+    m_overlay->deleteLater();  // it may be the one that says it ended
+    m_overlay.clear();
 }
 
 void ArrangeCard::showChosen()
@@ -123,12 +134,8 @@ void ArrangeCard::showChosen()
 
 void ArrangeCard::end()
 {
-    if (m_overlay) {
-        m_overlay->disconnect(this);
-        m_overlay->hide();
-        m_overlay->deleteLater();  // it may be the one that says it ended
-    }
-    m_overlay.clear();
+    removeOverlay();
+    m_controller.clear();
     Q_EMIT ended();
 }
 

@@ -22,11 +22,13 @@ class ArrangeCard : public Card
     /// Begins with a controller and its faceplate.
     void begin(const std::string& controller, Faceplate* plate);
 
-    /// Follows the desk; ends when the controller is not on it any more.
-    void refresh();
-    void end();
+    /// The controller that is being arranged; empty when none is.
+    [[nodiscard]] const std::string& controller() const { return m_controller; }
 
-    [[nodiscard]] bool isArranging() const { return !m_overlay.isNull(); }
+    /// Follows the desk, on which the controller's faceplate may be another widget now; ends when it
+    /// has none any more.
+    void refresh(Faceplate* plate);
+    void end();
 
  Q_SIGNALS:
     void ended();
@@ -37,8 +39,10 @@ class ArrangeCard : public Card
     void build();
     QPushButton* addButton(QLayout& row, const QString& words, const char* name);
     void showChosen();
+    void removeOverlay();
 
     Studio& m_studio;
+    std::string m_controller;
     QPointer<ArrangeOverlay> m_overlay;
     QLabel* m_title;
     QComboBox* m_kind;

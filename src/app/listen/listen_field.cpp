@@ -41,12 +41,15 @@ ListenField::ListenField(Studio& studio, Filter wants, QWidget* parent)
     });
     connect(m_menu, &QMenu::aboutToShow, this, &ListenField::fillList);
     connect(&studio, &Studio::touchedChanged, this, &ListenField::hear);
+    connect(&studio, &Studio::listenerChanged, this, [this] {
+        if (m_studio.listener() != this) giveUp();  // another field listens now
+    });
     showState();
 }
 
 ListenField::~ListenField()
 {
-    if (isListening()) m_studio.setListening(false);
+    giveUp();
 }
 
 void ListenField::setText(const QString& text)
@@ -58,7 +61,7 @@ void ListenField::setText(const QString& text)
 void ListenField::listen()
 {
     m_left = kSeconds;
-    m_studio.setListening(true);
+    m_studio.setListener(this);
     m_timer.start();
     m_field->setFocus();
     showState();
@@ -69,7 +72,7 @@ void ListenField::giveUp()
     if (!isListening()) return;
     m_left = 0;
     m_timer.stop();
-    m_studio.setListening(false);
+    if (m_studio.listener() == this) m_studio.setListener(nullptr);
     showState();
 }
 

@@ -58,7 +58,7 @@ void Studio::lookAtValues()
 {
     const auto touched = m_finder.look(m_desk, values(), now());
     if (touched) {
-        const bool isForField = m_isListening;
+        const bool isForField = m_listener != nullptr;
         m_touched = touched;
         Q_EMIT touchedChanged();
         if (m_isFollowing && !isForField) select(touched);
@@ -71,6 +71,13 @@ void Studio::select(std::optional<ControlRef> control)
     if (control == m_selected) return;
     m_selected = std::move(control);
     Q_EMIT selectionChanged();
+}
+
+void Studio::setListener(const QObject* field)
+{
+    if (field == m_listener) return;
+    m_listener = field;
+    Q_EMIT listenerChanged();
 }
 
 void Studio::setFollowing(bool isFollowing)

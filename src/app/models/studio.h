@@ -35,8 +35,9 @@ class Studio : public QObject
     [[nodiscard]] bool isFollowing() const { return m_isFollowing; }
     void setFollowing(bool isFollowing);
 
-    /// While a field listens, a touch fills it and selects nothing.
-    void setListening(bool isListening) { m_isListening = isListening; }
+    /// The field that listens: a touch fills it and selects nothing. One at a time; null for none.
+    [[nodiscard]] const QObject* listener() const { return m_listener; }
+    void setListener(const QObject* field);
 
     /// The controller of a reference; null when it is not on the desk.
     [[nodiscard]] const DeskController* controllerOf(const ControlRef& ref) const;
@@ -68,6 +69,7 @@ class Studio : public QObject
     void selectionChanged();
     void touchedChanged();
     void followingChanged(bool isFollowing);
+    void listenerChanged();
     void problemsChanged();
     void said(const QString& sentence);
 
@@ -86,7 +88,7 @@ class Studio : public QObject
     std::optional<ControlRef> m_touched;
     std::optional<Strand> m_copied;
     bool m_isFollowing = true;
-    bool m_isListening = false;
+    const QObject* m_listener = nullptr;
     std::function<Time()> m_clock = [] {
         return Time(std::chrono::steady_clock::now().time_since_epoch());
     };

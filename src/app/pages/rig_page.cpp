@@ -176,7 +176,7 @@ void RigPage::rebuild()
     m_calibration->checkController();
     showSelection();
     arrange();
-    m_arrange->refresh();
+    m_arrange->refresh(m_plates.plateOf(m_arrange->controller()));
 }
 
 void RigPage::askWhichOne()

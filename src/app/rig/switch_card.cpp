@@ -223,6 +223,7 @@ void SwitchCard::make(const std::string& controllerId, const std::vector<std::si
     const auto* desk = m_studio.desk().find(controllerId);
     if (!desk) return;
     std::vector<ControlCode> buttons;
+    buttons.reserve(places.size());
     for (const auto each : places) buttons.push_back(desk->rig.controls[each].code);
     add(selectorOf(buttons));
 }

@@ -5,6 +5,7 @@
 #include "support/golden.h"
 
 #include <gtest/gtest.h>
+#include <linux/input-event-codes.h>
 
 namespace jolly::app
 {
@@ -69,6 +70,92 @@ TEST(Plate, ACrowdedControllerAndAnEmptyOneAreLaidOutTidily)
     const auto plate = plateOf(crowded);
     expectTidy(layOutController(plate, 320), plate.controls.size(), 320);
     EXPECT_TRUE(layOutController({}, 320).items.empty());
+}
+
+RigControl axisOf(int code, Sides sides)
+{
+    return {.code = {EventType::Abs, static_cast<std::uint16_t>(code), 0}, .sides = sides};
+}
+
+RigControl buttonOf(int code)
+{
+    return {.code = {EventType::Key, static_cast<std::uint16_t>(code), 0},
+            .kind = ControlKind::Button};
+}
+
+TEST(Plate, EveryKindIsLaidOutTidilyWhateverItHas)
+{
+    RigController all;
+    for (const int code : {ABS_X, ABS_Y, ABS_RX, ABS_RY, ABS_RZ})
+        all.controls.push_back(axisOf(code, Sides::Two));
+    for (const int code : {ABS_Z, ABS_THROTTLE, ABS_GAS})
+        all.controls.push_back(axisOf(code, Sides::One));
+    for (int code = KEY_ESC; code < KEY_KPDOT; ++code) all.controls.push_back(buttonOf(code));
+    all.controls.push_back({.code = {EventType::Abs, ABS_HAT0X, 0}, .kind = ControlKind::Hat});
+    all.controls.push_back({.code = {EventType::Rel, REL_DIAL, 0}, .kind = ControlKind::Turner});
+    RigSwitch mode{"Mode", {{"off", std::nullopt, {}}}, {}};
+    for (const int code : {KEY_A, KEY_B}) mode.positions.push_back({"on", buttonOf(code).code, {}});
+    all.switches.push_back(mode);
+    for (int kind = 0; kind <= static_cast<int>(ControllerKind::Pointer); ++kind) {
+        all.kind = static_cast<ControllerKind>(kind);
+        const auto plate = plateOf(all);
+        for (const int width : {290, 400}) {
+            SCOPED_TRACE("kind " + std::to_string(kind) + " at " + std::to_string(width));
+            expectTidy(layOutController(plate, width), plate.controls.size(), width);
+        }
+    }
+}
+
+TEST(Plate, WhatTurnsAWheelIsDrawnAsAWheelAndKeysInTheirRows)
+{
+    RigController wheel{.kind = ControllerKind::Wheel};
+    wheel.controls = {axisOf(ABS_X, Sides::Two), axisOf(ABS_Y, Sides::One)};
+    const auto shapes = layOutController(plateOf(wheel), 320).items;
+    EXPECT_EQ(shapes[0].shape, Shape::Wheel);
+    EXPECT_EQ(shapes[1].shape, Shape::Lever);
+    RigController keys{.kind = ControllerKind::Keyboard};
+    for (const int code : {KEY_A, KEY_Q, KEY_W, KEY_S}) keys.controls.push_back(buttonOf(code));
+    const auto plate = plateOf(keys);
+    const auto rows = layOutController(plate, 320).items;
+    EXPECT_EQ(plate.controls[0].number, "A");
+    EXPECT_EQ(rows[0].controls[0], 1) << "Q comes first";
+    EXPECT_EQ(rows[0].rect.y(), rows[1].rect.y());
+    EXPECT_LT(rows[1].rect.y(), rows[2].rect.y()) << "A begins the next row";
+}
+
+TEST(Plate, AnArrangementIsFollowedAndWhatItDoesNotKnowComesBelow)
+{
+    RigController box{.kind = ControllerKind::Box};
+    for (const int code : {BTN_TRIGGER, BTN_THUMB, BTN_TOP}) box.controls.push_back(buttonOf(code));
+    putPart(box.faceplate, box.controls[1].code, {10, 5, 4, 4});
+    box.faceplate.groups.push_back({"Radio", {8, 3, 10, 8}, {}});
+    const auto layout = layOutController(plateOf(box), 400);
+    const auto rectOf = [&](int control) {
+        return std::ranges::find(layout.items, std::vector<int>{control}, &PlateItem::controls)
+            ->rect;
+    };
+    EXPECT_EQ(rectOf(1), QRect(100, 50, 40, 40)) << "ten pixels a cell";
+    ASSERT_EQ(layout.frames.size(), 1U);
+    EXPECT_EQ(layout.frames[0].rect, QRect(80, 30, 100, 80));
+    EXPECT_GT(rectOf(0).top(), layout.frames[0].rect.bottom());
+    EXPECT_GT(rectOf(2).top(), layout.frames[0].rect.bottom());
+    expectTidy(layout, 3, 400);
+}
+
+TEST(Plate, TheWholeArrangementLooksLikeTheDrawing)
+{
+    for (const auto& controller : demo().rig) {
+        auto plate = plateOf(controller);
+        constexpr int kWidth = 400;
+        const auto before = layOutController(plate, kWidth);
+        plate.arrangement = wholeArrangement(plate, kWidth);
+        const auto after = layOutController(plate, kWidth);
+        ASSERT_EQ(before.items.size(), after.items.size());
+        for (std::size_t i = 0; i < before.items.size(); ++i) {
+            const auto way = after.items[i].rect.center() - before.items[i].rect.center();
+            EXPECT_LE(way.manhattanLength(), kWidth / Cells::kColumns) << controller.alias << i;
+        }
+    }
 }
 
 TEST(Plate, AVirtualControlIsCalledAfterItsLabelOrItsStrand)

@@ -35,9 +35,9 @@ TEST(Schema, TheDemoTangleIsValid)
 
 TEST(Schema, RefusesWhatTheReaderRefuses)
 {
-    for (const auto* name :
-         {"unknown-stage", "amount-out-of-range", "point-is-a-number", "strand-is-a-text",
-          "too-many-buttons", "newer-version", "json-list"}) {
+    for (const auto* name : {"unknown-stage", "amount-out-of-range", "point-is-a-number",
+                             "strand-is-a-text", "too-many-buttons", "newer-version", "json-list",
+                             "notch-without-width", "cells-off-the-grid"}) {
         EXPECT_FALSE(isValid(test::testData() / "defects" / (std::string(name) + ".tangle")))
             << name;
     }

@@ -93,9 +93,9 @@ TEST(Plate, EveryKindIsLaidOutTidilyWhateverItHas)
     for (int code = KEY_ESC; code < KEY_KPDOT; ++code) all.controls.push_back(buttonOf(code));
     all.controls.push_back({.code = {EventType::Abs, ABS_HAT0X, 0}, .kind = ControlKind::Hat});
     all.controls.push_back({.code = {EventType::Rel, REL_DIAL, 0}, .kind = ControlKind::Turner});
-    RigSwitch mode{"Mode", {{"off", std::nullopt, {}}}, {}};
-    for (const int code : {KEY_A, KEY_B}) mode.positions.push_back({"on", buttonOf(code).code, {}});
-    all.switches.push_back(mode);
+    RigSwitch fuel{"Fuel", {{"off", std::nullopt, {}}}, {}};
+    for (const int code : {KEY_A, KEY_B}) fuel.positions.push_back({"on", buttonOf(code).code, {}});
+    all.switches.push_back(fuel);
     for (int kind = 0; kind <= static_cast<int>(ControllerKind::Pointer); ++kind) {
         all.kind = static_cast<ControllerKind>(kind);
         const auto plate = plateOf(all);

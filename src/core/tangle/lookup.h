@@ -53,7 +53,7 @@ template <class T>
 [[nodiscard]] std::optional<std::pair<std::size_t, std::size_t>> switchAt(
     const RigController& controller, ControlCode button);
 
-/// The name of a control for reading: its label, else the position of its switch ("Mode: cruise"),
+/// The name of a control for reading: its label, else the position of its switch ("Fuel: left"),
 /// else its role, else "axis X", "button 3", "hat 1", "turner DIAL".
 /// Buttons are counted in the order of the controller.
 [[nodiscard]] std::string nameOf(const RigController& controller, const RigControl& control);

@@ -85,8 +85,8 @@ void findImpossibleRanges(const Tangle& tangle, const EngineStatus& status, Prob
                 axis->calibration != Calibration::ofRange(told.low, told.high))
                 continue;
             problems.push_back({Severity::Warning, "/rig/" + std::to_string(controller.rig),
-                                rig.alias + " tells an impossible range for " +
-                                    nameOf(rig, *axis) + " (" + std::to_string(told.low) + " to " +
+                                rig.alias + " tells an impossible range for " + nameOf(rig, *axis) +
+                                    " (" + std::to_string(told.low) + " to " +
                                     std::to_string(told.high) + "), so it hardly moves anything.",
                                 "Calibrate it on the Rig page: the counts seen become its ends."});
         }

@@ -25,8 +25,8 @@ class ArrangeCard : public Card
     /// The controller that is being arranged; empty when none is.
     [[nodiscard]] const std::string& controller() const { return m_controller; }
 
-    /// Follows the desk, on which the controller's faceplate may be another widget now; ends when it
-    /// has none any more.
+    /// Follows the desk, on which the controller's faceplate may be another widget now; ends when
+    /// it has none any more.
     void refresh(Faceplate* plate);
     void end();
 

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/faceplate/faceplate.h"
 #include "rig_story.h"
 
 namespace jolly
@@ -114,6 +115,27 @@ TEST_F(RigTest, AnImpossibleRangeIsToldBeforeTheFlightAndMendedByCalibrating)
     click("calibration next");
     EXPECT_EQ(x().calibration.high, 800);
     EXPECT_TRUE(studio.problems().empty());
+}
+
+TEST_F(RigTest, PluggedInAgainElsewhereItIsTheSameAndLeavesNoTwin)
+{
+    document.edit("name", [](Tangle& tangle) { tangle.rig[0].alias = "My stick"; });
+    for (const auto* port : {"usb-9/input0", "usb-3/input0", "usb-1/stick"}) {
+        local.world.unplug(stick);
+        step();
+        settle();
+        auto* away = find<Faceplate>("My stick");
+        ASSERT_NE(away, nullptr) << "its place and its name stay";
+        EXPECT_THAT(away->accessibleName().toStdString(), HasSubstr("away"));
+        auto again = describe(smallStick());
+        again.identity.phys = port;
+        stick = local.world.plug(again, std::vector<Counts>(again.controls.size()));
+        step();
+        settle();
+        EXPECT_EQ(studio.desk().controllers.size(), 1U) << "no twin at " << port;
+        EXPECT_TRUE(studio.desk().controllers[0].isPresent);
+        EXPECT_EQ(studio.strandsFrom({"stick", kX}).size(), 1U);
+    }
 }
 
 }  // namespace

@@ -27,6 +27,7 @@ void ButtonWatch::takeMoves()
 {
     for (const auto& move : m_studio.session().moves()) {
         if (move.slot >= m_isButton.size() || !m_isButton[move.slot]) continue;
+        ++m_changes;
         const auto slot = static_cast<int>(move.slot);
         auto& series = m_series[slot];
         if (series.since == Time{}) {
@@ -56,7 +57,8 @@ ButtonSeries ButtonWatch::seriesAt(int slot) const
 ButtonGuess ButtonWatch::guess(const ControlRef& button) const
 {
     const auto* controller = m_studio.controllerOf(button);
-    if (!controller) return {};
+    if (!controller || findControl(controller->rig, button.code)->kind != ControlKind::Button)
+        return {};
     std::vector<std::size_t> places;
     std::vector<ButtonSeries> series;
     std::size_t asked = 0;

@@ -25,6 +25,9 @@ class ButtonWatch
     /// `group` holds places among the controls of the controller.
     [[nodiscard]] ButtonGuess guess(const ControlRef& button) const;
 
+    /// How many times a button changed so far: a guess can be another only after that, or later.
+    [[nodiscard]] std::uint64_t changes() const { return m_changes; }
+
     /// After the desk changed: forgets everything when controls moved to other places.
     void checkDesk();
 
@@ -38,6 +41,7 @@ class ButtonWatch
     std::vector<Seat> m_seats;
     std::vector<bool> m_isButton;          ///< by place in the live block
     std::map<int, ButtonSeries> m_series;  ///< likewise
+    std::uint64_t m_changes = 0;
 };
 
 }  // namespace jolly::app

@@ -16,6 +16,9 @@ namespace jolly::app
 namespace
 {
 
+/// A guess changes without a press only by a button that stays down.
+constexpr Time kGuessEvery = std::chrono::milliseconds(250);
+
 QComboBox* makeChoice(const char* name, const QString& accessibleName, bool isEditable)
 {
     auto* box = new QComboBox;
@@ -284,6 +287,15 @@ void ControlFacts::showGuess()
     if (!guess.group.empty()) m_takeGuess->setText(tr("Make them one selector…"));
 }
 
+void ControlFacts::showGuessWhenItMayBeAnother()
+{
+    const auto now = m_studio.now();
+    if (m_buttons.changes() == m_seenChanges && now - m_guessedAt < kGuessEvery) return;
+    m_seenChanges = m_buttons.changes();
+    m_guessedAt = now;
+    showGuess();
+}
+
 void ControlFacts::takeGuess()
 {
     const auto ref = m_studio.selected();
@@ -336,7 +348,7 @@ void ControlFacts::showValues()
         m_value->setText(QStringLiteral("%1, %2").arg(value.x).arg(value.y));
     } else {
         m_value->setText(value.isPressed() ? tr("pressed") : tr("released"));
-        showGuess();
+        showGuessWhenItMayBeAnother();
     }
 }
 

@@ -50,6 +50,7 @@ class ControlFacts : public Card
     void showAxis(const RigControl& control, const LiveValue& live);
     void showFilter(const DeskController& controller, int slot);
     void showGuess();
+    void showGuessWhenItMayBeAnother();
     [[nodiscard]] std::optional<Sides> otherSides() const;
     void takeGuess();
     void setRole(const QString& role);
@@ -60,6 +61,8 @@ class ControlFacts : public Card
     AxisWatch& m_axis;
     const ButtonWatch& m_buttons;
     bool m_isWalkWaiting = false;
+    std::uint64_t m_seenChanges = 0;  ///< of buttons, when the guess was made
+    Time m_guessedAt{};
     QLabel* m_title = nullptr;
     FactGrid* m_body = nullptr;
     QLineEdit* m_label = nullptr;

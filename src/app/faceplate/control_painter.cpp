@@ -193,9 +193,9 @@ double rowHeight(const QRect& field, int positions)
 void paintSwitch(QPainter& painter, const ControlView& view)
 {
     const auto field = fieldOf(view.rect());
-    const auto& positions = view.positions().positions;
+    const auto& positions = view.ofSwitch().positions;
     const double row = rowHeight(field, static_cast<int>(positions.size()));
-    const int now = view.positionNow();
+    const auto now = view.positionNow();
     ControlState frame;
     for (int part = 0; part < view.parts(); ++part) {
         const auto& s = view.state(part);
@@ -208,25 +208,25 @@ void paintSwitch(QPainter& painter, const ControlView& view)
     painter.setBrush(palette().well);
     painter.drawRoundedRect(QRectF(field.left() + 1, field.top(), kSwitchSlot, field.height()), 7,
                             7);
-    for (int i = 0; i < static_cast<int>(positions.size()); ++i) {
-        const auto& position = positions[static_cast<std::size_t>(i)];
-        const double middle = field.top() + (i + 0.5) * row;
+    for (std::size_t i = 0; i < positions.size(); ++i) {
+        const int part = view.partOf(positions[i].button);
+        const double middle = field.top() + (static_cast<double>(i) + 0.5) * row;
         const bool isNow = i == now && !frame.isAway;
         painter.setPen(Qt::NoPen);
         painter.setBrush(isNow ? activeColour(frame) : palette().faint);
         const double dot = isNow ? std::min(5.0, row / 2 - 1) : 2.0;
         painter.drawEllipse(QPointF(field.left() + 1 + kSwitchSlot / 2.0, middle), dot, dot);
-        const bool isSelected =
-            position.control != PlateSwitch::kNoButton && view.state(position.control).isSelected;
+        const bool isSelected = part >= 0 && view.state(part).isSelected;
         painter.setFont(textFont(TextSize::Small, isNow || isSelected));
         painter.setPen(isSelected ? palette().straw : isNow ? palette().strong : palette().dim);
         const QRectF words(field.left() + kSwitchSlot + 5, middle - row / 2,
                            field.width() - kSwitchSlot - 5, row);
-        painter.drawText(words, Qt::AlignLeft | Qt::AlignVCenter,
-                         painter.fontMetrics().elidedText(position.name, Qt::ElideRight,
-                                                          static_cast<int>(words.width())));
+        painter.drawText(
+            words, Qt::AlignLeft | Qt::AlignVCenter,
+            painter.fontMetrics().elidedText(QString::fromStdString(positions[i].name),
+                                             Qt::ElideRight, static_cast<int>(words.width())));
     }
-    drawLabel(painter, view.rect(), view.positions().name, frame);
+    drawLabel(painter, view.rect(), QString::fromStdString(view.ofSwitch().name), frame);
 }
 
 }  // namespace

@@ -3,6 +3,7 @@
 
 #include "app/faceplate/control_painter.h"
 #include "app/style/palette.h"
+#include "core/tangle/switches.h"
 
 #include <QApplication>
 #include <QKeyEvent>
@@ -40,27 +41,24 @@ ControlView::ControlView(Shape shape, std::vector<PlateControl> controls, QWidge
     setCursor(Qt::PointingHandCursor);
 }
 
-void ControlView::setSwitch(const PlateSwitch& ofParts)
+void ControlView::setSwitch(const RigSwitch& made)
 {
-    m_switch = ofParts;
+    m_switch = made;
     setAccessibleName(describe());
     setToolTip(describe());
 }
 
-int ControlView::positionNow() const
+std::optional<std::size_t> ControlView::positionNow() const
 {
-    int without = -1;
-    for (int i = 0; i < static_cast<int>(m_switch.positions.size()); ++i) {
-        const int part = m_switch.positions[static_cast<std::size_t>(i)].control;
-        if (part == PlateSwitch::kNoButton) without = i;
-        if (part != PlateSwitch::kNoButton && state(part).value.isPressed()) return i;
-    }
-    return without;
+    return positionOf(m_switch, [this](ControlCode button) {
+        const int part = partOf(button);
+        return part >= 0 && state(part).value.isPressed();
+    });
 }
 
 QString ControlView::describe() const
 {
-    QString text = m_switch.name;
+    QString text = QString::fromStdString(m_switch.name);
     for (const auto& control : m_controls) {
         const auto name = control.label.isEmpty() ? control.id
                                                   : control.label + QStringLiteral(" (") +
@@ -83,8 +81,7 @@ int ControlView::partAt(QPoint place) const
     if (m_shape == Shape::Switch) {
         const auto& all = m_switch.positions;
         const int row = switchRowAt(rect(), static_cast<int>(all.size()), place);
-        const int part = all.empty() ? 0 : all[static_cast<std::size_t>(row)].control;
-        return part == PlateSwitch::kNoButton ? 0 : part;
+        return all.empty() ? 0 : std::max(0, partOf(all[static_cast<std::size_t>(row)].button));
     }
     if (parts() < 2) return 0;
     const auto field = padField(rect());

@@ -26,12 +26,18 @@ class ControlView : public QWidget
  public:
     ControlView(Shape shape, std::vector<PlateControl> controls, QWidget* parent);
 
-    /// Of a switch: its name and positions, each with the part that is its button.
-    void setSwitch(const PlateSwitch& ofParts);
-    [[nodiscard]] const PlateSwitch& positions() const { return m_switch; }
+    /// Of a switch: what the parts are the buttons of.
+    void setSwitch(const RigSwitch& made);
+    [[nodiscard]] const RigSwitch& ofSwitch() const { return m_switch; }
 
-    /// The position that the switch is in; -1 when none fits.
-    [[nodiscard]] int positionNow() const;
+    /// The part that is a button of the switch; -1 when it is not there, or none is meant.
+    [[nodiscard]] int partOf(const std::optional<ControlCode>& button) const
+    {
+        return placeOf(m_controls, button);
+    }
+
+    /// The position that the switch is in; empty when none fits.
+    [[nodiscard]] std::optional<std::size_t> positionNow() const;
 
     /// @param part  0, or 1 for the second axis of a pad.
     void setState(int part, const ControlState& state);
@@ -75,7 +81,7 @@ class ControlView : public QWidget
     Shape m_shape;
     std::vector<PlateControl> m_controls;
     std::vector<ControlState> m_states;
-    PlateSwitch m_switch;
+    RigSwitch m_switch;
     QPoint m_pressedAt;
     bool m_isPressed = false;
     bool m_isDragging = false;

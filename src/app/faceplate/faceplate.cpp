@@ -100,18 +100,6 @@ bool Faceplate::hasViewsOf(const PlateLayout& layout) const
         });
 }
 
-/// The switch of a drawing, its buttons counted as the parts of the drawing.
-PlateSwitch Faceplate::switchOfParts(const PlateItem& item) const
-{
-    auto parts = m_plate.switches[static_cast<std::size_t>(item.ofSwitch)];
-    for (auto& position : parts.positions) {
-        if (position.control == PlateSwitch::kNoButton) continue;
-        position.control = static_cast<int>(std::ranges::find(item.controls, position.control) -
-                                            item.controls.begin());
-    }
-    return parts;
-}
-
 void Faceplate::makeViews(const PlateLayout& layout)
 {
     for (auto* view : m_views) {
@@ -125,7 +113,8 @@ void Faceplate::makeViews(const PlateLayout& layout)
         for (const int i : item.controls)
             controls.push_back(m_plate.controls[static_cast<std::size_t>(i)]);
         auto* view = new ControlView(item.shape, controls, this);
-        if (item.ofSwitch >= 0) view->setSwitch(switchOfParts(item));
+        if (item.ofSwitch >= 0)
+            view->setSwitch(m_plate.switches[static_cast<std::size_t>(item.ofSwitch)]);
         for (int part = 0; part < view->parts(); ++part) {
             m_spots[static_cast<std::size_t>(item.controls[static_cast<std::size_t>(part)])] = {
                 view, part};

@@ -60,7 +60,6 @@ class Faceplate : public Card
     [[nodiscard]] int footerHeight() const;
     [[nodiscard]] int heightFor(const PlateLayout& layout) const;
     [[nodiscard]] bool hasViewsOf(const PlateLayout& layout) const;
-    [[nodiscard]] PlateSwitch switchOfParts(const PlateItem& item) const;
     void makeViews(const PlateLayout& layout);
     void place();
 

@@ -4,6 +4,9 @@
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 
+#include <algorithm>
+#include <iterator>
+
 namespace jolly::app
 {
 
@@ -34,27 +37,14 @@ QString keyName(ControlCode code)
     return name.mid(name.indexOf(QLatin1Char('_')) + 1).left(3);
 }
 
-/// The switches of which a button is there.
-std::vector<PlateSwitch> switchesOf(const RigController& controller)
-{
-    std::vector<PlateSwitch> switches;
-    for (const auto& each : controller.switches) {
-        PlateSwitch made{text(each.name), {}};
-        bool hasButton = false;
-        for (const auto& position : each.positions) {
-            const auto* button =
-                position.button ? findControl(controller, *position.button) : nullptr;
-            const auto place = button ? static_cast<int>(button - controller.controls.data())
-                                      : PlateSwitch::kNoButton;
-            made.positions.push_back({text(position.name), place});
-            hasButton = hasButton || button;
-        }
-        if (hasButton) switches.push_back(made);
-    }
-    return switches;
-}
-
 }  // namespace
+
+int placeOf(const PlateControls& controls, const std::optional<ControlCode>& button)
+{
+    const auto found =
+        button ? std::ranges::find(controls, *button, &PlateControl::code) : controls.end();
+    return found == controls.end() ? -1 : static_cast<int>(found - controls.begin());
+}
 
 Plate plateOf(const RigController& controller)
 {
@@ -75,7 +65,12 @@ Plate plateOf(const RigController& controller)
         }
         plate.controls.push_back(each);
     }
-    plate.switches = switchesOf(controller);
+    std::ranges::copy_if(controller.switches, std::back_inserter(plate.switches),
+                         [&plate](const RigSwitch& each) {
+                             return std::ranges::any_of(each.positions, [&](const auto& position) {
+                                 return placeOf(plate.controls, position.button) >= 0;
+                             });
+                         });
     plate.arrangement = controller.faceplate;
     return plate;
 }

@@ -5,6 +5,7 @@
 
 #include <QRect>
 #include <QString>
+#include <optional>
 #include <vector>
 
 namespace jolly::app
@@ -26,28 +27,11 @@ struct PlateControl {
 
 using PlateControls = std::vector<PlateControl>;
 
-/// A switch of several positions: for each its name and the place of its button in the list of
-/// controls, or kNoButton.
-struct PlateSwitch {
-    static constexpr int kNoButton = -1;
-    struct Position {
-        QString name{};
-        int control = kNoButton;
-
-        friend bool operator==(const Position&, const Position&) = default;
-    };
-
-    QString name{};
-    std::vector<Position> positions{};
-
-    friend bool operator==(const PlateSwitch&, const PlateSwitch&) = default;
-};
-
 /// Everything that a faceplate shows, but for how it is now.
 struct Plate {
     ControllerKind kind = ControllerKind::Stick;
     PlateControls controls{};
-    std::vector<PlateSwitch> switches{};
+    std::vector<RigSwitch> switches{};  ///< of which a button is there
     Arrangement arrangement{};
 
     friend bool operator==(const Plate&, const Plate&) = default;
@@ -86,6 +70,9 @@ struct PlateLayout {
     std::vector<PlateFrame> frames;
     int height = 0;
 };
+
+/// The place of a button in a list of controls; -1 when it is not there, or none is meant.
+[[nodiscard]] int placeOf(const PlateControls& controls, const std::optional<ControlCode>& button);
 
 /// Lays out a controller's faceplate by itself, from what it has and the kind of thing it is.
 [[nodiscard]] PlateLayout layOutByItself(const Plate& plate, int width);

@@ -218,7 +218,8 @@ class ControllerLayout
         const auto& positions = m_plate.switches[static_cast<std::size_t>(place)].positions;
         std::vector<int> controls;
         for (const auto& position : positions) {
-            if (position.control != PlateSwitch::kNoButton) controls.push_back(position.control);
+            const int button = placeOf(m_plate.controls, position.button);
+            if (button >= 0) controls.push_back(button);
         }
         const int height = static_cast<int>(positions.size()) * kPositionHeight + kLabel + 2;
         add(Shape::Switch, controls, flow.place(kSwitchWidth, height));

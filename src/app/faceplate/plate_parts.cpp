@@ -27,8 +27,8 @@ PlateParts::PlateParts(const Plate& plate) : m_isTaken(plate.controls.size())
     for (int s = 0; s < static_cast<int>(plate.switches.size()); ++s) {
         switches.push_back(s);
         for (const auto& position : plate.switches[static_cast<std::size_t>(s)].positions) {
-            if (position.control != PlateSwitch::kNoButton)
-                m_isTaken[static_cast<std::size_t>(position.control)] = true;
+            const int button = placeOf(plate.controls, position.button);
+            if (button >= 0) m_isTaken[static_cast<std::size_t>(button)] = true;
         }
     }
     if (plate.kind == ControllerKind::Wheel) {

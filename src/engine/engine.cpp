@@ -39,9 +39,9 @@ void Engine::step(Time deadline)
 void Engine::keepHouse(Time now)
 {
     if (now >= m_holdAgain) holdWhatIsFree();
-    Problems lost;
-    m_fleet.tick(now, lost);
-    for (const auto& problem : lost) trouble(problem);
+    Problems troubles;
+    m_isStale = m_fleet.tick(now, troubles) || m_isStale;
+    for (const auto& problem : troubles) trouble(problem);
 }
 
 std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)

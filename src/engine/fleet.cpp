@@ -14,7 +14,7 @@ bool haveSameShape(const VirtualSpec& a, const VirtualSpec& b)
     const auto isSame = [](const VirtualSlot& x, const VirtualSlot& y) {
         return x.code == y.code && x.low == y.low && x.high == y.high;
     };
-    return a.name == b.name && a.kind == b.kind && a.place == b.place &&
+    return a.name == b.name && a.kind == b.kind && a.ids == b.ids && a.phys == b.phys &&
            std::ranges::equal(a.slots, b.slots, isSame);
 }
 
@@ -43,10 +43,9 @@ std::vector<Counts> restOf(const VirtualSpec& spec)
 Fleet::Ship Fleet::plan(const WovenTangle& woven, std::size_t device)
 {
     const auto& from = woven.tangle.devices[device];
-    Ship ship{
-        .id = from.id,
-        .spec = {from.name, from.kind, static_cast<std::uint16_t>(device), layoutOf(from), {}},
-        .frame = {}};
+    Ship ship{.id = from.id,
+              .spec = {from.name, from.kind, idsOf(from), physOf(from), layoutOf(from), {}},
+              .frame = {}};
     ship.frame.reserve(
         std::max<std::size_t>(ship.spec.slots.size(), 2 * woven.machine.mostChangesAMove() + 256));
     return ship;
@@ -63,6 +62,8 @@ Fallible Fleet::make(Ship& ship)
 
 Fallible Fleet::launch(const WovenTangle& woven, Time now)
 {
+    for (const auto& leaving : m_leaving) m_world.destroy(leaving.handle);
+    m_leaving.clear();
     for (std::size_t d = 0; d < woven.tangle.devices.size(); ++d) {
         auto ship = plan(woven, d);
         ship.spec.values = valuesOf(woven.machine, woven.machine.plan().outputsOfDevice[d]);
@@ -76,39 +77,65 @@ Fallible Fleet::launch(const WovenTangle& woven, Time now)
     return {};
 }
 
+/// Goes on with a device that was there before the edit; false when it has to be made anew.
+bool Fleet::follow(Ship& ship, Ship& before, std::span<const Counts> values) noexcept
+{
+    if (!before.isThere || !haveSameShape(before.spec, ship.spec)) return false;
+    ship.handle = before.handle;
+    ship.spec.values = before.spec.values;
+    ship.isThere = true;
+    before.isThere = false;
+    sendDifference(ship, values);
+    return true;
+}
+
 Problems Fleet::refit(const WovenTangle& woven, Time now)
 {
     Problems problems;
     std::vector<Ship> old = std::move(m_ships);
     m_ships.clear();
     for (std::size_t d = 0; d < woven.tangle.devices.size(); ++d) {
-        auto ship = plan(woven, d);
-        const auto path = "/devices/" + std::to_string(d);
+        auto& ship = m_ships.emplace_back(plan(woven, d));
         const auto values = valuesOf(woven.machine, woven.machine.plan().outputsOfDevice[d]);
         const auto same = std::ranges::find(old, ship.id, &Ship::id);
-        const bool wasThere = same != old.end() && same->isThere;
-        if (wasThere && haveSameShape(same->spec, ship.spec)) {
-            ship.handle = same->handle;
-            ship.spec.values = same->spec.values;
-            ship.isThere = true;
-            same->isThere = false;
-            sendDifference(ship, values);
-        } else {
-            ship.spec.values = values;
-            if (same != old.end()) dismiss(*same, now);
-            if (auto done = make(ship); !done) {
-                problems.push_back(
-                    {Severity::Error, path, done.error().sentence, done.error().cure});
-            } else if (wasThere) {
-                problems.push_back({Severity::Warning, path,
-                                    ship.spec.name + " changed its shape and was made anew.",
-                                    "A running game may have to be told of it again."});
-            }
-        }
-        m_ships.push_back(std::move(ship));
+        if (same != old.end() && follow(ship, *same, values)) continue;
+        ship.spec.values = values;
+        if (same != old.end() && same->isThere)
+            problems.push_back({Severity::Warning, "/devices/" + ship.id,
+                                ship.spec.name + " was changed and is made anew.",
+                                "A running game may have to be told of it again."});
     }
     for (auto& ship : old) dismiss(ship, now);
+    for (auto& ship : m_ships) {
+        if (!ship.isThere) ship.makeAt = earliestFor(ship.spec, now);
+    }
+    static_cast<void>(makeWaiting(now, problems));
     return problems;
+}
+
+/// When no device that is taking leave is like it any more.
+Time Fleet::earliestFor(const VirtualSpec& spec, Time now) const noexcept
+{
+    for (const auto& leaving : m_leaving) {
+        if (leaving.phys == spec.phys || leaving.name == spec.name)
+            now = std::max(now, leaving.end);
+    }
+    return now;
+}
+
+bool Fleet::makeWaiting(Time now, Problems& troubles)
+{
+    bool hasMade = false;
+    for (auto& ship : m_ships) {
+        if (ship.makeAt > now) continue;
+        ship.makeAt = Time::max();
+        const auto done = make(ship);
+        hasMade = hasMade || done;
+        if (!done)
+            troubles.push_back(
+                {Severity::Error, "/devices/" + ship.id, done.error().sentence, done.error().cure});
+    }
+    return hasMade;
 }
 
 void Fleet::land(Time now)
@@ -122,7 +149,7 @@ void Fleet::dismiss(Ship& ship, Time now)
 {
     if (!ship.isThere) return;
     sendDifference(ship, restOf(ship.spec));
-    m_leaving.push_back({ship.handle, now + kFarewell});
+    m_leaving.push_back({ship.handle, now + kFarewell, ship.spec.phys, ship.spec.name});
     ship.isThere = false;
 }
 
@@ -142,7 +169,7 @@ bool Fleet::sendFrame(Ship& ship) noexcept
     if (ship.frame.empty() || !ship.isThere) return false;
     const auto status = m_world.write(ship.handle, ship.frame);
     ship.frame.clear();
-    if (status != WriteStatus::Written) m_hasLosses = true;
+    if (status != WriteStatus::Written) m_hasLosses = ship.hasLoss = true;
     if (status == WriteStatus::Gone) ship.isThere = false;
     return status == WriteStatus::Written;
 }
@@ -161,6 +188,7 @@ unsigned Fleet::send(const Machine& machine) noexcept
         auto& held = ship.spec.values[output.slot];
         if (held == change.raw || ship.frame.size() == ship.frame.capacity()) continue;
         held = change.raw;
+        if (!ship.isThere) continue;  // it gets its values when it is made
         ship.frame.push_back({output.slot, change.raw});
     }
     unsigned frames = 0;
@@ -168,22 +196,26 @@ unsigned Fleet::send(const Machine& machine) noexcept
     return frames;
 }
 
-void Fleet::tick(Time now, Problems& lost)
+bool Fleet::tick(Time now, Problems& troubles)
 {
     std::erase_if(m_leaving, [&](const Leaving& leaving) {
         if (leaving.end > now) return false;
         m_world.destroy(leaving.handle);
         return true;
     });
-    if (!m_hasLosses) return;
-    m_hasLosses = false;
-    for (const auto& ship : m_ships) {
-        lost.push_back({Severity::Error, "/devices/" + ship.id,
-                        ship.isThere ? "The kernel refused a movement of " + ship.spec.name + "."
-                                     : ship.spec.name +
-                                           " was taken away by the system; games no longer see it.",
-                        "Stand down and go live again."});
+    const bool hasMade = makeWaiting(now, troubles);
+    for (auto& ship : m_ships) {
+        if (!ship.hasLoss) continue;
+        ship.hasLoss = false;
+        troubles.push_back(
+            {Severity::Error, "/devices/" + ship.id,
+             ship.isThere
+                 ? "The kernel refused a movement of " + ship.spec.name + "."
+                 : ship.spec.name + " was taken away by the system; games no longer see it.",
+             "Stand down and go live again."});
     }
+    m_hasLosses = false;
+    return hasMade;
 }
 
 bool Fleet::isThere(std::size_t device) const noexcept
@@ -195,6 +227,7 @@ Time Fleet::nextDeadline() const noexcept
 {
     Time next = Time::max();
     for (const auto& leaving : m_leaving) next = std::min(next, leaving.end);
+    for (const auto& ship : m_ships) next = std::min(next, ship.makeAt);
     return next;
 }
 

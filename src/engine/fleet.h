@@ -22,11 +22,14 @@ class Fleet
 
     explicit Fleet(World& world) : m_world(world) {}
 
-    /// Makes all devices with the values the machine has now. On failure none is left.
+    /// Makes all devices with the values the machine has now; farewells of the flight before end.
+    /// On failure none is left.
     [[nodiscard]] Fallible launch(const WovenTangle& woven, Time now);
 
-    /// Follows an edit: devices whose shape stayed live on and get what differs, others are made
-    /// anew. @return a warning for each that was re-created, an error for each that failed.
+    /// Follows an edit: devices that stay as games see them live on and get what differs; new ones
+    /// are made at once; changed ones are taken away and made anew after their farewell, by tick(),
+    /// so that there never are two alike. @return a warning for each of these, an error for each
+    /// that failed.
     [[nodiscard]] Problems refit(const WovenTangle& woven, Time now);
 
     /// Releases every button, brings every axis to rest and takes the devices away a little later.
@@ -39,9 +42,9 @@ class Fleet
     /// @return how many frames were written. RT-safe.
     unsigned send(const Machine& machine) noexcept;
 
-    /// Ends devices whose farewell is over, and names those that the world lost since the last
-    /// call.
-    void tick(Time now, Problems& lost);
+    /// Ends devices whose farewell is over, makes those that waited for it, and names those that
+    /// could not be made or that the world lost since the last call. @return whether one was made.
+    bool tick(Time now, Problems& troubles);
 
     [[nodiscard]] bool isFlying() const noexcept { return m_isFlying; }
     [[nodiscard]] bool isEmpty() const noexcept { return m_ships.empty() && m_leaving.empty(); }
@@ -55,15 +58,22 @@ class Fleet
         VirtualSpec spec;  ///< `values` holds what was sent last
         Handle handle = 0;
         bool isThere = false;
+        bool hasLoss = false;
+        Time makeAt = Time::max();  ///< when the one it replaces is gone
         std::vector<VirtualMove> frame;
     };
     struct Leaving {
         Handle handle;
         Time end;
+        std::string phys;
+        std::string name;
     };
 
     [[nodiscard]] static Ship plan(const WovenTangle& woven, std::size_t device);
     [[nodiscard]] Fallible make(Ship& ship);
+    bool follow(Ship& ship, Ship& before, std::span<const Counts> values) noexcept;
+    [[nodiscard]] Time earliestFor(const VirtualSpec& spec, Time now) const noexcept;
+    bool makeWaiting(Time now, Problems& troubles);
     void dismiss(Ship& ship, Time now);
     void sendDifference(Ship& ship, std::span<const Counts> values) noexcept;
     bool sendFrame(Ship& ship) noexcept;

@@ -24,15 +24,28 @@ void describe(Visitor& visit, VirtualSettings& s)
 }
 
 template <class Visitor>
+void describe(Visitor& visit, VirtualIds& i)
+{
+    visit.field("bus", i.bus, counted("Bus type.", 0, 65535));
+    visit.field("vendor", i.vendor, counted("Vendor number.", 0, 65535));
+    visit.field("product", i.product, counted("Product number.", 0, 65535));
+    visit.field("version", i.version, counted("Version number.", 0, 65535));
+}
+
+template <class Visitor>
 void describe(Visitor& visit, VirtualDevice& d)
 {
     visit.field("id", d.id, required("Stable name that strands refer to."));
     visit.field("name", d.name, required("The name that games show."));
     visit.field("kind", d.kind, required("What games take it for."));
+    visit.field("number", d.number,
+                {"Its own number, from which games get lasting ids.", false, 0, kMostNumber});
+    visit.field("ids", d.ids, optional("Ids of the pilot's own; else they come from the number."));
     if (visit.wants(d.kind == VirtualKind::Joystick)) {
-        visit.field("axes", d.axes, {"Number of axes.", false, kFewestAxes, kMostAxes});
-        visit.field("buttons", d.buttons,
-                    {"Number of buttons.", false, kFewestButtons, kMostButtons});
+        visit.field("size", d.sizing,
+                    optional("Whether it is as large as the strands ending in it need."));
+        visit.field("axes", d.axes, {"Number of axes.", false, 0, kMostAxes});
+        visit.field("buttons", d.buttons, {"Number of buttons.", false, 0, kMostButtons});
         visit.field("hats", d.hats, {"Number of hats.", false, 0, kMostHats});
     }
     visit.field("settings", d.settings,

@@ -51,7 +51,16 @@ struct Names<ButtonKind> {
 template <>
 struct Names<VirtualKind> {
     static constexpr std::pair<std::string_view, VirtualKind> rows[] = {
-        {"joystick", VirtualKind::Joystick}, {"gamepad", VirtualKind::Gamepad}};
+        {"joystick", VirtualKind::Joystick},
+        {"gamepad", VirtualKind::Gamepad},
+        {"keyboard", VirtualKind::Keyboard},
+        {"pointer", VirtualKind::Pointer}};
+};
+
+template <>
+struct Names<Sizing> {
+    static constexpr std::pair<std::string_view, Sizing> rows[] = {{"fixed", Sizing::Fixed},
+                                                                   {"as needed", Sizing::AsNeeded}};
 };
 
 template <>

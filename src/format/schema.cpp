@@ -68,7 +68,7 @@ class SchemaMaker
     }
     static Json make(VirtualControl&, const Rule&)
     {
-        return pattern("^(axis|button|hat) [1-9][0-9]*$");
+        return pattern("^(axis|button|hat|turner) [1-9][0-9]*$");
     }
     static Json make(Stage&, const Rule&);
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/tangle_text.h"
 
+#include "core/tangle/device_edit.h"
 #include "core/tangle/rig_check.h"
 #include "core/weave/weave.h"
 #include "format/place.h"
@@ -40,6 +41,7 @@ ReadTangle readTangle(std::string_view text)
         describe(reader, result.tangle);
         result.tangle.extra = reader.rest();
         addRoots(result.tangle);
+        fitDevices(result.tangle);
         for (auto& problem : findRigProblems(result.tangle))
             result.problems.push_back(std::move(problem));
         result.isReadable = !hasErrors(result.problems);

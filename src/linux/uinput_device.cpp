@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/uinput_device.h"
 
+#include "core/tangle/device_edit.h"
+
 #include <fcntl.h>
 #include <linux/uinput.h>
 #include <sys/ioctl.h>
@@ -15,9 +17,7 @@ namespace jolly
 namespace
 {
 
-constexpr std::uint16_t kVendor = 0x6a74;
-constexpr std::uint16_t kFirstProduct = 0x0101;
-constexpr std::size_t kMostNameBytes = UINPUT_MAX_NAME_SIZE - 1;
+static_assert(kMostNameBytes == UINPUT_MAX_NAME_SIZE - 1);
 constexpr const char* kUinput = "/dev/uinput";
 
 tl::unexpected<Failure> openFailed(int error)
@@ -63,7 +63,9 @@ int setUpAxis(int fd, std::uint16_t code, std::int32_t low, std::int32_t high, s
 
 int setUpSlot(int fd, const VirtualSlot& slot, Counts value)
 {
+    if (ioctl(fd, UI_SET_EVBIT, slot.code.type) < 0) return -1;
     if (slot.code.type == EventType::Key) return ioctl(fd, UI_SET_KEYBIT, slot.code.code);
+    if (slot.code.type == EventType::Rel) return ioctl(fd, UI_SET_RELBIT, slot.code.code);
     if (setUpAxis(fd, slot.code.code, slot.low, slot.high, value.x) < 0) return -1;
     if (slot.control.kind != ControlKind::Hat) return 0;
     return setUpAxis(fd, static_cast<std::uint16_t>(slot.code.code + 1), slot.low, slot.high,
@@ -75,14 +77,14 @@ int setUpSlot(int fd, const VirtualSlot& slot, Counts value)
 /// The order of the calls is the kernel's (uinput.c): capabilities, ranges, port, name, creation.
 int UinputDevice::setUp(int fd, const VirtualSpec& spec)
 {
-    if (ioctl(fd, UI_SET_EVBIT, EV_KEY) < 0 || ioctl(fd, UI_SET_EVBIT, EV_ABS) < 0) return -1;
+    // The kernel repeats held keys only for who asks; consoles and games on evdev rely on it.
+    if (spec.kind == VirtualKind::Keyboard && ioctl(fd, UI_SET_EVBIT, EV_REP) < 0) return -1;
     for (std::size_t i = 0; i < spec.slots.size(); ++i) {
         if (setUpSlot(fd, spec.slots[i], spec.values[i]) < 0) return -1;
     }
-    const auto phys = std::string(kOurPhys) + std::to_string(spec.place + 1);
-    if (ioctl(fd, UI_SET_PHYS, phys.c_str()) < 0) return -1;
+    if (ioctl(fd, UI_SET_PHYS, spec.phys.c_str()) < 0) return -1;
     uinput_setup setup{};
-    setup.id = {BUS_VIRTUAL, kVendor, static_cast<std::uint16_t>(kFirstProduct + spec.place), 1};
+    setup.id = {spec.ids.bus, spec.ids.vendor, spec.ids.product, spec.ids.version};
     const auto name = gameName(spec.name);
     std::memcpy(setup.name, name.c_str(), name.size());
     return ioctl(fd, UI_DEV_SETUP, &setup) < 0 || ioctl(fd, UI_DEV_CREATE) < 0 ? -1 : 0;

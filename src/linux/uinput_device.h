@@ -16,9 +16,6 @@
 namespace jolly
 {
 
-/// Begins the `phys` of every virtual device, so that none is ever taken for a physical one.
-inline constexpr std::string_view kOurPhys = "jolly-tangle-";
-
 /// One virtual device in the kernel; gone when this object or its process is.
 class UinputDevice
 {

@@ -22,7 +22,8 @@ using Handle = std::uint32_t;
 struct VirtualSpec {
     std::string name;
     VirtualKind kind = VirtualKind::Joystick;
-    std::uint16_t place = 0;  ///< among the tangle's devices: gives games a stable product number
+    VirtualIds ids{};
+    std::string phys{};
     std::vector<VirtualSlot> slots;
     std::vector<Counts> values;  ///< what the slots hold from the first moment, one for each
 };

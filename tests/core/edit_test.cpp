@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/edit.h"
 
+#include "core/tangle/device_edit.h"
 #include "core/weave/weave.h"
 #include "support/small_tangle.h"
 

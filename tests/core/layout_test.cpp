@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/game_numbers.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 
@@ -41,12 +42,13 @@ TEST(VirtualLayout, EveryNumberOfButtonsIsMetInAscendingCodes)
 
 TEST(VirtualLayout, NoButtonIsAKeyAMouseATabletOrAGhost)
 {
-    for (const auto count : {16, 79, 80, 126}) {
+    for (const auto count : {16, 79, 80, 126, 128}) {
         for (const auto code :
              codesOf(joystick(8, static_cast<std::uint16_t>(count), 0), ControlKind::Button)) {
             const bool isFit = (code >= 0x120 && code < 0x130) || (code > 0x130 && code < 0x140) ||
-                               (code >= 0x150 && code < 0x160) || (code >= 0x220 && code < 0x230) ||
-                               (code >= 0x2c0 && code < 0x2ff);
+                               (code >= 0x150 && code < 0x160) ||
+                               (count == 128 && (code == 0x14e || code == 0x14f)) ||
+                               (code >= 0x220 && code < 0x230) || (code >= 0x2c0 && code < 0x2ff);
             EXPECT_TRUE(isFit) << std::hex << code;
         }
     }
@@ -82,17 +84,58 @@ TEST(VirtualLayout, AGamepadHasItsOwnSetAndTriggersThatRestAtNothing)
     EXPECT_EQ(trigger->high, 255);
 }
 
-TEST(VirtualLayout, WarnsOfShapesThatAreTakenForAGamepad)
+TEST(VirtualLayout, AKeyboardIsNamedByKeyCodesAndNeverSwitchesTheComputerOff)
 {
-    EXPECT_NE(shapeComplaint(joystick(6, 14, 0)), "");
-    EXPECT_NE(shapeComplaint(joystick(4, 32, 1)), "");
-    EXPECT_EQ(shapeComplaint(joystick(6, 13, 1)), "");
-    EXPECT_EQ(shapeComplaint(joystick(8, 32, 1)), "");
+    const auto layout = layoutOf({.kind = VirtualKind::Keyboard});
+    EXPECT_EQ(nameOf({.kind = VirtualKind::Keyboard}, {ControlKind::Button, 30}), "key A");
+    for (const auto& slot : layout) EXPECT_EQ(slot.control.number, slot.code.code);
+    for (const auto key : std::initializer_list<std::uint16_t>{116, 142, 205})
+        EXPECT_EQ(findBy(layout, &VirtualSlot::control, VirtualControl{ControlKind::Button, key}),
+                  nullptr);
+    EXPECT_GT(layout.size(), 200U);
+}
+
+TEST(VirtualLayout, APointerHasButtonsAndTurnersWithNames)
+{
+    const VirtualDevice pointer{.kind = VirtualKind::Pointer};
+    EXPECT_EQ(codesOf(pointer, ControlKind::Button).front(), 0x110);
+    EXPECT_EQ(codesOf(pointer, ControlKind::Turner),
+              (std::vector<std::uint16_t>{0, 1, 8, 6, 11, 12}));
+    EXPECT_EQ(nameOf(pointer, {ControlKind::Turner, 3}), "wheel");
+    EXPECT_EQ(nameOf(pointer, {ControlKind::Button, 2}), "right button");
+}
+
+TEST(GameNumbers, AreTheSamePlaceForEveryReaderInTheSafeShape)
+{
+    const auto device = joystick(kSafeAxes, kSafeButtons, kSafeHats);
+    for (const auto& slot : layoutOf(device)) {
+        const auto control = slot.control;
+        EXPECT_EQ(gameNumber(device, control, Reader::Sdl), control.number - 1U);
+        if (control.kind == ControlKind::Button) {
+            EXPECT_EQ(gameNumber(device, control, Reader::Joydev), control.number - 1U);
+            EXPECT_EQ(gameNumber(device, control, Reader::WindowsLayer), control.number);
+        }
+    }
+    EXPECT_EQ(gameNumber(device, {ControlKind::Hat, 1}, Reader::Joydev), 8U) << "after eight axes";
+    EXPECT_EQ(gameNumber(device, {ControlKind::Axis, 8}, Reader::WindowsLayer), 7U);
+}
+
+TEST(GameNumbers, AreEmptyForWhatAReaderNeverSees)
+{
+    const auto large = joystick(11, 32, 2);
+    EXPECT_FALSE(gameNumber(large, {ControlKind::Axis, 9}, Reader::WindowsLayer));
+    EXPECT_FALSE(gameNumber(large, {ControlKind::Hat, 2}, Reader::WindowsLayer));
+    EXPECT_FALSE(gameNumber(large, {ControlKind::Axis, 10}, Reader::Sdl)) << "Gas, with two hats";
+    EXPECT_TRUE(gameNumber(large, {ControlKind::Axis, 9}, Reader::Sdl)) << "Wheel is safe";
+    EXPECT_TRUE(gameNumber(joystick(11, 32, 1), {ControlKind::Axis, 10}, Reader::Sdl));
+    EXPECT_FALSE(gameNumber(joystick(0, 32, 0), {ControlKind::Button, 1}, Reader::WindowsLayer));
+    EXPECT_FALSE(gameNumber(large, {ControlKind::Button, 33}, Reader::Sdl)) << "not there";
 }
 
 TEST(VirtualControl, IsReadBackAsItself)
 {
-    for (const auto kind : {ControlKind::Axis, ControlKind::Button, ControlKind::Hat}) {
+    for (const auto kind :
+         {ControlKind::Axis, ControlKind::Button, ControlKind::Hat, ControlKind::Turner}) {
         const VirtualControl control{kind, 21};
         EXPECT_EQ(parseVirtualControl(toText(control)), control);
     }

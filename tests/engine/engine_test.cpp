@@ -204,19 +204,6 @@ TEST_F(EngineTest, AStrandTakenOutWhileItPressesLetsGo)
     EXPECT_EQ(gameSees(button(1)), 0);
 }
 
-TEST_F(EngineTest, ANewShapeMakesTheDeviceAnewAndSaysSo)
-{
-    addStrand(tangle, kX, axis(1));
-    fly();
-    const auto handle = world.device("Jolly")->handle;
-    tangle.devices[0].buttons = 12;
-    weave();
-    EXPECT_NE(world.device("Jolly")->handle, handle);
-    EXPECT_THAT(troubles(), HasSubstr("Jolly changed its shape and was made anew."));
-    waitFor(Fleet::kFarewell);
-    EXPECT_EQ(world.deviceCount(), 1U);
-}
-
 TEST_F(EngineTest, AlikeControllersAreADoubt)
 {
     addStrand(tangle, kX, axis(1));

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "cli/first_look.h"
+#include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "format/tangle_text.h"

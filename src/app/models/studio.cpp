@@ -2,6 +2,7 @@
 #include "app/models/studio.h"
 
 #include "control/preflight.h"
+#include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "format/tangle_text.h"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/edit.h"
 
+#include "core/tangle/device_edit.h"
 #include "core/tangle/likely.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
@@ -57,7 +58,8 @@ bool isDeadZone(const Stage& stage)
 Tangle newTangle()
 {
     Tangle tangle;
-    tangle.devices.push_back({.id = "jolly-1", .name = "Jolly 1"});
+    addDevice(tangle, VirtualKind::Joystick);
+    fitDevices(tangle);
     return tangle;
 }
 
@@ -167,20 +169,6 @@ Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController&
     moved->sources.front() = {controller.id, control};
     if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
     return {};
-}
-
-std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind)
-{
-    for (const auto& device : tangle.devices) {
-        for (const auto& slot : layoutOf(device)) {
-            const Target target{device.id, slot.control};
-            const bool isTaken = std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
-                return std::ranges::find(strand.targets, target) != strand.targets.end();
-            });
-            if (slot.control.kind == kind && !isTaken) return target;
-        }
-    }
-    return std::nullopt;
 }
 
 std::string duplicate(Tangle& tangle, const std::string& strand)

@@ -4,7 +4,6 @@
 #include "core/tangle/tangle.h"
 #include "core/value/result.h"
 
-#include <optional>
 #include <string>
 
 namespace jolly
@@ -42,9 +41,6 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
 /// is as it was then.
 [[nodiscard]] Fallible beginAt(Tangle& tangle, const std::string& strand,
                                const RigController& controller, ControlCode control);
-
-/// The first virtual control of that kind, over all devices, at which no strand ends.
-[[nodiscard]] std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind);
 
 /// A copy of a strand under its own id, after it. @return the new id; empty when there is no such
 /// strand.

@@ -57,11 +57,4 @@ std::string nameOf(const RigController& controller, const RigControl& control)
     return text;
 }
 
-std::string nameOf(const VirtualDevice& device, VirtualControl control)
-{
-    const auto axis = control.kind == ControlKind::Axis ? axisName(device.kind, control.number)
-                                                        : std::string_view{};
-    return axis.empty() ? toText(control) : std::string(axis);
-}
-
 }  // namespace jolly

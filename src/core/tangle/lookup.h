@@ -58,7 +58,4 @@ template <class T>
 /// Buttons are counted in the order of the controller.
 [[nodiscard]] std::string nameOf(const RigController& controller, const RigControl& control);
 
-/// The name of a virtual control for reading: "Throttle", "button 21", "hat 1".
-[[nodiscard]] std::string nameOf(const VirtualDevice& device, VirtualControl control);
-
 }  // namespace jolly

@@ -3,7 +3,7 @@
 
 #include "core/tangle/rig.h"
 #include "core/tangle/stage.h"
-#include "core/tangle/virtual_control.h"
+#include "core/tangle/virtual_device.h"
 
 #include <cstdint>
 #include <string>
@@ -12,36 +12,6 @@
 
 namespace jolly
 {
-
-enum class VirtualKind : std::uint8_t { Joystick, Gamepad };
-
-/// How several strands on one virtual axis meet.
-enum class Meeting : std::uint8_t { MovedLast, Sum, Larger, Average };
-
-/// What a tangle says of one virtual control. Controls without an entry have the defaults.
-struct VirtualSettings {
-    VirtualControl control{};
-    std::string label{};       ///< the function it stands for
-    Sides sides = Sides::Two;  ///< One rests at the low end, Two in the middle
-    Meeting meeting = Meeting::MovedLast;
-    Extra extra{};
-
-    friend bool operator==(const VirtualSettings&, const VirtualSettings&) = default;
-};
-
-/// What games see.
-struct VirtualDevice {
-    std::string id{};    ///< stable; strands refer to it
-    std::string name{};  ///< what games show
-    VirtualKind kind = VirtualKind::Joystick;
-    std::uint16_t axes = 8;  ///< of a joystick; a gamepad has its own fixed set
-    std::uint16_t buttons = 32;
-    std::uint16_t hats = 1;
-    std::vector<VirtualSettings> settings{};
-    Extra extra{};
-
-    friend bool operator==(const VirtualDevice&, const VirtualDevice&) = default;
-};
 
 /// An aircraft or vehicle; stores only what it changes of its parent.
 struct Craft {

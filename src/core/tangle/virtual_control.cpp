@@ -10,8 +10,10 @@ namespace jolly
 namespace
 {
 
-constexpr std::pair<std::string_view, ControlKind> kKinds[] = {
-    {"axis ", ControlKind::Axis}, {"button ", ControlKind::Button}, {"hat ", ControlKind::Hat}};
+constexpr std::pair<std::string_view, ControlKind> kKinds[] = {{"axis ", ControlKind::Axis},
+                                                               {"button ", ControlKind::Button},
+                                                               {"hat ", ControlKind::Hat},
+                                                               {"turner ", ControlKind::Turner}};
 
 }  // namespace
 

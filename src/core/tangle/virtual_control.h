@@ -12,7 +12,7 @@ namespace jolly
 {
 
 /// A control of a virtual device: its kind and its number, counted from 1, as in "axis 3",
-/// "button 21" and "hat 1". Never a turner.
+/// "button 21", "hat 1" and "turner 3".
 struct VirtualControl {
     ControlKind kind = ControlKind::Axis;
     std::uint16_t number = 1;

@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <span>
+#include <string_view>
 
 namespace jolly
 {
@@ -17,36 +18,62 @@ namespace
 struct AxisRow {
     std::uint16_t code;
     std::string_view name;
-    std::int32_t low;
-    std::int32_t high;
-    bool restsLow;  ///< whatever the settings say
+    std::int32_t low = -32768;
+    std::int32_t high = 32767;
+    bool restsLow = false;  ///< whatever the settings say
 };
 
-constexpr std::int32_t kLow = -32768;
-constexpr std::int32_t kHigh = 32767;
-
-/// No gaps, in this order: readers that number axes by place and those that go by code agree.
+/// No gaps, in this order: readers that number axes by place and those that go by code agree. The
+/// last three are for readers that take more than eight.
 constexpr AxisRow kJoystickAxes[] = {
-    {ABS_X, "X", kLow, kHigh, false},
-    {ABS_Y, "Y", kLow, kHigh, false},
-    {ABS_Z, "Z", kLow, kHigh, false},
-    {ABS_RX, "Rx", kLow, kHigh, false},
-    {ABS_RY, "Ry", kLow, kHigh, false},
-    {ABS_RZ, "Rz", kLow, kHigh, false},
-    {ABS_THROTTLE, "Throttle", kLow, kHigh, false},
-    {ABS_RUDDER, "Rudder", kLow, kHigh, false},
+    {ABS_X, "X"},
+    {ABS_Y, "Y"},
+    {ABS_Z, "Z"},
+    {ABS_RX, "Rx"},
+    {ABS_RY, "Ry"},
+    {ABS_RZ, "Rz"},
+    {ABS_THROTTLE, "Throttle"},
+    {ABS_RUDDER, "Rudder"},
+    {ABS_WHEEL, "Wheel"},
+    {ABS_GAS, "Gas"},
+    {ABS_BRAKE, "Brake"},
 };
 
 /// As the kernel's own pad driver has them (drivers/input/joystick/xpad.c, xpad_set_up_abs): the
 /// triggers are one-sided, 0 to 255.
 constexpr AxisRow kGamepadAxes[] = {
-    {ABS_X, "L stick X", kLow, kHigh, false},  {ABS_Y, "L stick Y", kLow, kHigh, false},
-    {ABS_Z, "L trigger", 0, 255, true},        {ABS_RX, "R stick X", kLow, kHigh, false},
-    {ABS_RY, "R stick Y", kLow, kHigh, false}, {ABS_RZ, "R trigger", 0, 255, true},
+    {ABS_X, "left stick X"},   {ABS_Y, "left stick Y"},   {ABS_Z, "left trigger", 0, 255, true},
+    {ABS_RX, "right stick X"}, {ABS_RY, "right stick Y"}, {ABS_RZ, "right trigger", 0, 255, true},
 };
 
-constexpr std::uint16_t kGamepadButtons[] = {0x130, 0x131, 0x133, 0x134, 0x136, 0x137,
-                                             0x13a, 0x13b, 0x13c, 0x13d, 0x13e};
+struct NamedCode {
+    std::uint16_t code;
+    std::string_view name;
+};
+
+/// The same driver sends 0x133 for the left face button and 0x134 for the top one, and clients
+/// expect it so, although the kernel's pad document has it the other way round.
+constexpr NamedCode kGamepadButtons[] = {
+    {BTN_SOUTH, "bottom button"}, {BTN_EAST, "right button"}, {0x133, "left button"},
+    {0x134, "top button"},        {BTN_TL, "left shoulder"},  {BTN_TR, "right shoulder"},
+    {BTN_SELECT, "select"},       {BTN_START, "start"},       {BTN_MODE, "guide"},
+    {BTN_THUMBL, "left stick"},   {BTN_THUMBR, "right stick"}};
+
+constexpr NamedCode kPointerButtons[] = {
+    {BTN_LEFT, "left button"}, {BTN_RIGHT, "right button"}, {BTN_MIDDLE, "middle button"},
+    {BTN_SIDE, "side button"}, {BTN_EXTRA, "extra button"}, {BTN_FORWARD, "forward button"},
+    {BTN_BACK, "back button"}, {BTN_TASK, "task button"}};
+
+/// With the fine wheels each notch needs both: the coarse one alone is ignored then.
+constexpr NamedCode kPointerTurners[] = {{REL_X, "left-right"},
+                                         {REL_Y, "up-down"},
+                                         {REL_WHEEL, "wheel"},
+                                         {REL_HWHEEL, "side wheel"},
+                                         {REL_WHEEL_HI_RES, "fine wheel"},
+                                         {REL_HWHEEL_HI_RES, "fine side wheel"}};
+
+/// Keys that put the computer to sleep or switch it off are never sent.
+constexpr std::uint16_t kForbiddenKeys[] = {KEY_POWER, KEY_SLEEP, KEY_SUSPEND};
 
 struct CodeRun {
     std::uint16_t first;
@@ -58,73 +85,146 @@ constexpr CodeRun kFewButtons[] = {{0x120, 0x12f}, {0x2c0, 0x2fe}};
 /// The same with every further code that no reader takes for a key, a mouse or a tablet.
 constexpr CodeRun kManyButtons[] = {
     {0x120, 0x12f}, {0x131, 0x13f}, {0x150, 0x15f}, {0x220, 0x22f}, {0x2c0, 0x2fe}};
+/// And with two that only touch pads have, for who wants the last two.
+constexpr CodeRun kAllButtons[] = {{0x120, 0x12f}, {0x131, 0x13f}, {0x14e, 0x14f},
+                                   {0x150, 0x15f}, {0x220, 0x22f}, {0x2c0, 0x2fe}};
 constexpr std::uint16_t kMostInFewRuns = 79;
 
-std::span<const AxisRow> axisRows(VirtualKind kind) noexcept
+std::span<const AxisRow> axisRows(const VirtualDevice& device) noexcept
 {
-    if (kind == VirtualKind::Gamepad) return kGamepadAxes;
-    return kJoystickAxes;
+    if (device.kind == VirtualKind::Gamepad) return kGamepadAxes;
+    if (device.kind != VirtualKind::Joystick) return {};
+    return {kJoystickAxes, std::min<std::size_t>(device.axes, std::size(kJoystickAxes))};
 }
 
-std::vector<std::uint16_t> buttonCodes(const VirtualDevice& device)
+std::span<const NamedCode> namedButtons(VirtualKind kind) noexcept
 {
-    if (device.kind == VirtualKind::Gamepad)
-        return {std::begin(kGamepadButtons), std::end(kGamepadButtons)};
-    std::span<const CodeRun> runs = kFewButtons;
-    if (device.buttons > kMostInFewRuns) runs = kManyButtons;
-    std::vector<std::uint16_t> codes;
-    for (const auto& run : runs) {
-        for (unsigned code = run.first; code <= run.last && codes.size() < device.buttons; ++code) {
-            codes.push_back(static_cast<std::uint16_t>(code));
+    if (kind == VirtualKind::Gamepad) return kGamepadButtons;
+    if (kind == VirtualKind::Pointer) return kPointerButtons;
+    return {};
+}
+
+std::span<const CodeRun> buttonRuns(std::uint16_t buttons) noexcept
+{
+    if (buttons <= kMostInFewRuns) return kFewButtons;
+    if (buttons <= kSafeButtons) return kManyButtons;
+    return kAllButtons;
+}
+
+/// Collects the slots of one device.
+class Layout
+{
+ public:
+    explicit Layout(const VirtualDevice& device) : m_device(device) {}
+
+    std::vector<VirtualSlot> run()
+    {
+        addAxes();
+        if (m_device.kind == VirtualKind::Joystick) addButtonRuns();
+        if (m_device.kind == VirtualKind::Keyboard) addKeys();
+        for (const auto& button : namedButtons(m_device.kind)) addButton(button.code);
+        addHats();
+        if (m_device.kind == VirtualKind::Pointer) addTurners();
+        return std::move(m_slots);
+    }
+
+ private:
+    void addAxes()
+    {
+        std::uint16_t number = 0;
+        for (const auto& row : axisRows(m_device)) {
+            const VirtualControl control{ControlKind::Axis, ++number};
+            const auto sides = row.restsLow ? Sides::One : settingsOf(m_device, control).sides;
+            m_slots.push_back({control, {EventType::Abs, row.code}, row.low, row.high, sides});
         }
     }
-    return codes;
+
+    void addButton(std::uint16_t code)
+    {
+        m_slots.push_back({{ControlKind::Button, ++m_buttons}, {EventType::Key, code}});
+    }
+
+    void addButtonRuns()
+    {
+        for (const auto& run : buttonRuns(m_device.buttons)) {
+            for (auto code = run.first; code <= run.last && m_buttons < m_device.buttons; ++code)
+                addButton(code);
+        }
+    }
+
+    void addKeys()
+    {
+        for (std::uint16_t code = KEY_ESC; code <= kLastKey; ++code) {
+            if (std::ranges::find(kForbiddenKeys, code) != std::end(kForbiddenKeys)) continue;
+            m_slots.push_back({{ControlKind::Button, code}, {EventType::Key, code}});
+        }
+    }
+
+    void addHats()
+    {
+        std::uint16_t hats = 0;
+        if (m_device.kind == VirtualKind::Gamepad) hats = 1;
+        if (m_device.kind == VirtualKind::Joystick) hats = std::min(m_device.hats, kMostHats);
+        for (std::uint16_t n = 1; n <= hats; ++n) {
+            const auto code = static_cast<std::uint16_t>(ABS_HAT0X + 2 * (n - 1));
+            m_slots.push_back({{ControlKind::Hat, n}, {EventType::Abs, code}, -1, 1});
+        }
+    }
+
+    void addTurners()
+    {
+        std::uint16_t number = 0;
+        for (const auto& turner : kPointerTurners)
+            m_slots.push_back({{ControlKind::Turner, ++number}, {EventType::Rel, turner.code}});
+    }
+
+    const VirtualDevice& m_device;
+    std::vector<VirtualSlot> m_slots;
+    std::uint16_t m_buttons = 0;
+};
+
+/// "KEY_LEFTCTRL" as "key LEFTCTRL".
+std::string keyName(std::uint16_t code)
+{
+    const auto name = toText({EventType::Key, code, 0});
+    return "key " + name.substr(name.find('_') + 1);
 }
 
-VirtualSlot axisSlot(const VirtualDevice& device, std::uint16_t number)
+std::string_view nameIn(std::span<const NamedCode> rows, std::uint16_t number) noexcept
 {
-    const auto& row = axisRows(device.kind)[number - 1U];
-    const VirtualControl control{ControlKind::Axis, number};
-    const auto sides = row.restsLow ? Sides::One : settingsOf(device, control).sides;
-    return {control, {EventType::Abs, row.code}, row.low, row.high, sides};
+    return number >= 1 && number <= rows.size() ? rows[number - 1U].name : std::string_view{};
+}
+
+std::string_view fixedName(const VirtualDevice& device, VirtualControl control) noexcept
+{
+    const auto axes = axisRows(device);
+    switch (control.kind) {
+        case ControlKind::Axis:
+            return control.number <= axes.size() ? axes[control.number - 1U].name
+                                                 : std::string_view{};
+        case ControlKind::Button:
+            return nameIn(namedButtons(device.kind), control.number);
+        case ControlKind::Turner:
+            return nameIn(kPointerTurners, control.number);
+        case ControlKind::Hat:
+            break;
+    }
+    return {};
 }
 
 }  // namespace
 
 std::vector<VirtualSlot> layoutOf(const VirtualDevice& device)
 {
-    const bool isPad = device.kind == VirtualKind::Gamepad;
-    const std::size_t axes = isPad ? std::size(kGamepadAxes)
-                                   : std::min<std::size_t>(device.axes, std::size(kJoystickAxes));
-    const std::size_t hats = isPad ? 1 : std::min(device.hats, kMostHats);
-    std::vector<VirtualSlot> slots;
-    for (std::uint16_t n = 1; n <= axes; ++n) slots.push_back(axisSlot(device, n));
-    std::uint16_t button = 0;
-    for (const auto code : buttonCodes(device)) {
-        slots.push_back(
-            {{ControlKind::Button, ++button}, {EventType::Key, code}, 0, 1, Sides::Two});
-    }
-    for (std::uint16_t n = 1; n <= hats; ++n) {
-        const auto code = static_cast<std::uint16_t>(ABS_HAT0X + 2 * (n - 1));
-        slots.push_back({{ControlKind::Hat, n}, {EventType::Abs, code}, -1, 1, Sides::Two});
-    }
-    return slots;
+    return Layout(device).run();
 }
 
-std::string_view axisName(VirtualKind kind, std::uint16_t number) noexcept
+std::string nameOf(const VirtualDevice& device, VirtualControl control)
 {
-    const auto rows = axisRows(kind);
-    return number >= 1 && number <= rows.size() ? rows[number - 1U].name : std::string_view{};
-}
-
-std::string shapeComplaint(const VirtualDevice& device)
-{
-    if (device.kind == VirtualKind::Gamepad || device.buttons < 14) return {};
-    if (device.axes != 6 && device.axes + 2 * device.hats != 6) return {};
-    return "\"" + device.name + "\" has " + std::to_string(device.axes) + " axes, " +
-           std::to_string(device.hats) + " hats and " + std::to_string(device.buttons) +
-           " buttons; games in a Windows layer take that shape for a gamepad and hide most of it. "
-           "Give it 7 or 8 axes, or at most 13 buttons.";
+    if (device.kind == VirtualKind::Keyboard && control.kind == ControlKind::Button)
+        return keyName(control.number);
+    const auto name = fixedName(device, control);
+    return name.empty() ? toText(control) : std::string(name);
 }
 
 }  // namespace jolly

@@ -5,7 +5,6 @@
 
 #include <cstdint>
 #include <string>
-#include <string_view>
 #include <vector>
 
 namespace jolly
@@ -18,25 +17,31 @@ struct VirtualSlot {
     std::int32_t low = 0;
     std::int32_t high = 1;
     Sides sides = Sides::Two;
+
+    friend bool operator==(const VirtualSlot&, const VirtualSlot&) = default;
 };
 
-/// The largest virtual joystick that every reader we know numbers alike: what they count, in which
-/// order, is in docs/virtual-devices.md.
-inline constexpr std::uint16_t kMostAxes = 8;
-inline constexpr std::uint16_t kMostButtons = 126;
+/// What a virtual joystick can have. Not every reader sees the last of them: shape_check.h says
+/// which, and game_numbers.h by which numbers. Why these codes: docs/virtual-devices.md.
+inline constexpr std::uint16_t kMostAxes = 11;
+inline constexpr std::uint16_t kMostButtons = 128;
 inline constexpr std::uint16_t kMostHats = 4;
+
+/// What every known reader sees.
+inline constexpr std::uint16_t kSafeAxes = 8;
+inline constexpr std::uint16_t kSafeButtons = 126;
+inline constexpr std::uint16_t kSafeHats = 1;
 inline constexpr std::uint16_t kFewestAxes = 2;
 inline constexpr std::uint16_t kFewestButtons = 2;
 
-/// Codes and ranges of all controls of a device, axes first, then buttons, then hats, each in the
-/// order in which games number them. Numbers beyond the limits are left out.
+/// A control of a keyboard is named by the kernel's key code: "button 30" is the key A.
+inline constexpr std::uint16_t kLastKey = 248;
+
+/// Codes and ranges of all controls of a device, axes first, then buttons, hats and turners, each
+/// in the order in which games number them. Numbers beyond the limits are left out.
 [[nodiscard]] std::vector<VirtualSlot> layoutOf(const VirtualDevice& device);
 
-/// What games tend to call the axis: "X" .. "Rz", "Throttle", "Rudder"; empty beyond the last.
-[[nodiscard]] std::string_view axisName(VirtualKind kind, std::uint16_t number) noexcept;
-
-/// Why readers would take a device of this shape for something else, as a sentence with its cure;
-/// empty when they would not.
-[[nodiscard]] std::string shapeComplaint(const VirtualDevice& device);
+/// What one calls the control: "Rz", "button 21", "key A", "left trigger", "wheel".
+[[nodiscard]] std::string nameOf(const VirtualDevice& device, VirtualControl control);
 
 }  // namespace jolly

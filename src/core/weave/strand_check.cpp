@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/weave.h"
@@ -128,6 +129,7 @@ class StrandCheck
                   " ends at the virtual device \"" + target.device +
                       "\", which the tangle does not have",
                   "Name one of: " + list(m_tangle.devices, &VirtualDevice::id) + ".");
+            m_problems.back().remedy = "next-free";
             return;
         }
         const auto layout = layoutOf(*device);
@@ -136,6 +138,8 @@ class StrandCheck
                   " ends at " + toText(target.control) + " of " + device->name +
                       ", which has no such control",
                   "Pick one it has, or give " + device->name + " more of them.");
+            auto grown = *device;
+            m_problems.back().remedy = growFor(grown, target.control) ? "grow" : "next-free";
         } else if (m_control && m_control->kind != target.control.kind) {
             error(path + "/control",
                   std::string(" leads from ") + wordFor(m_control->kind) + " to " +

@@ -3,6 +3,7 @@
 
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
+#include "core/weave/shape_check.h"
 
 #include <map>
 #include <set>
@@ -25,17 +26,6 @@ void findTwins(const Items& items, Field field, const std::string& path, const s
         problems.push_back({Severity::Error, path + "/" + std::to_string(i),
                             "Two " + what + " are called \"" + items[i].*field + "\".",
                             "Give one of them another name; strands could not tell them apart."});
-    }
-}
-
-void findShapes(const Tangle& tangle, Problems& problems)
-{
-    for (std::size_t i = 0; i < tangle.devices.size(); ++i) {
-        const auto complaint = shapeComplaint(tangle.devices[i]);
-        if (complaint.empty()) continue;
-        const auto cure = complaint.find(" Give ");
-        problems.push_back({Severity::Warning, "/devices/" + std::to_string(i),
-                            complaint.substr(0, cure), complaint.substr(cure + 1)});
     }
 }
 
@@ -89,14 +79,13 @@ Problems findProblems(const Tangle& tangle)
     findTwins(tangle.rig, &RigController::id, "/rig", "controllers", problems);
     findTwins(tangle.rig, &RigController::alias, "/rig", "controllers", problems);
     findTwins(tangle.devices, &VirtualDevice::id, "/devices", "virtual devices", problems);
-    findTwins(tangle.devices, &VirtualDevice::name, "/devices", "virtual devices", problems);
     findTwins(tangle.layers, &Layer::id, "/layers", "layers", problems);
     findTwins(tangle.craft, &Craft::id, "/craft", "craft", problems);
     findTwins(tangle.strands, &Strand::id, "/strands", "strands", problems);
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         for (auto& problem : findStrandProblems(tangle, i)) problems.push_back(std::move(problem));
     }
-    findShapes(tangle, problems);
+    for (auto& problem : findDeviceProblems(tangle)) problems.push_back(std::move(problem));
     findSleepers(tangle, problems);
     findMeetings(tangle, problems);
     return problems;

@@ -1,0 +1,215 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/weave/shape_check.h"
+
+#include "core/tangle/device_edit.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <algorithm>
+#include <iterator>
+
+namespace jolly
+{
+
+namespace
+{
+
+/// From here on a reader takes a device with six axes for a gamepad.
+constexpr std::uint16_t kPadButtons = 14;
+constexpr std::uint16_t kPadAxes = 6;
+
+/// A shape that some reader does not see as it is wished.
+struct Trap {
+    bool (*isIn)(const VirtualDevice&);
+    const char* what;  ///< goes on after the device's name
+    const char* meaning;
+    const char* cure;
+    const char* remedy;
+};
+
+bool hasOneSidedAxis(const VirtualDevice& device)
+{
+    return std::ranges::any_of(device.settings, [](const VirtualSettings& s) {
+        return s.control.kind == ControlKind::Axis && s.sides == Sides::One;
+    });
+}
+
+/// Sources are in docs/virtual-devices.md.
+constexpr Trap kTraps[] = {
+    {[](const VirtualDevice& d) { return d.axes == 0; }, "has no axis",
+     "Games in a sandbox or in a Windows layer do not see it at all.",
+     "Give it two axes; unused ones do no harm.", "two-axes"},
+    {[](const VirtualDevice& d) { return d.axes == 1; }, "has one axis only",
+     "Games in a sandbox do not take it for a joystick.",
+     "Give it two axes; unused ones do no harm.", "two-axes"},
+    {[](const VirtualDevice& d) { return d.buttons < kFewestButtons; },
+     "has fewer than two buttons", "The system may take it for something other than a joystick.",
+     "Give it two buttons; unused ones do no harm.", "two-buttons"},
+    {[](const VirtualDevice& d) { return d.axes == 2 && hasOneSidedAxis(d); },
+     "has two axes, one of which rests at its low end",
+     "Games that use SDL take both of two axes for centred ones: it starts at a half.",
+     "Give it three axes or more.", "eight-axes"},
+    {[](const VirtualDevice& d) {
+         return d.buttons >= kPadButtons && (d.axes == kPadAxes || d.axes + 2 * d.hats == kPadAxes);
+     },
+     "has six axes, hats counted twice, and fourteen buttons or more",
+     "Games in a Windows layer take it for a gamepad and see ten of its buttons.",
+     "Give it eight axes, or at most thirteen buttons.", "eight-axes"},
+    {[](const VirtualDevice& d) { return d.axes > kSafeAxes; }, "has more than eight axes",
+     "In games in a Windows layer the ninth presses buttons and moves the hat.",
+     "Keep it to eight if such a game reads it; native games see them all.", "eight-axes"},
+    {[](const VirtualDevice& d) { return d.axes >= 10 && d.hats >= 2; },
+     "has the axes Gas and Brake beside a second hat",
+     "Games that use SDL do not see those two axes.", "Take the second hat away, or those axes.",
+     "one-hat"},
+    {[](const VirtualDevice& d) { return d.hats > kSafeHats; }, "has more than one hat",
+     "Games in a Windows layer see the first only.",
+     "If such a game reads it, use buttons for the others.", ""},
+    {[](const VirtualDevice& d) { return d.buttons > kSafeButtons; }, "has more than 126 buttons",
+     "The last ones use codes of touch pads; not every reader has been seen to take them.",
+     "Use a second device for them if a game does not see them.", ""},
+};
+
+/// Endings by which SDL takes a device for a part of another one.
+constexpr std::string_view kEndings[] = {" IR", " Accelerometer", " Motion Sensors", " Nunchuk",
+                                         " Motion Plus"};
+
+std::string lower(std::string text)
+{
+    for (auto& c : text) c = c >= 'A' && c <= 'Z' ? static_cast<char>(c + ('a' - 'A')) : c;
+    return text;
+}
+
+bool repeatsItsFirstWord(const std::string& name)
+{
+    const auto text = lower(name);
+    const auto space = text.find(' ');
+    return space != std::string::npos && space > 0 &&
+           text.find(text.substr(0, space), space) != std::string::npos;
+}
+
+bool isPlain(const std::string& name)
+{
+    return std::ranges::all_of(name, [](char c) { return c >= ' ' && c < 0x7f; });
+}
+
+void findNameTraps(const VirtualDevice& device, const std::string& path, Problems& problems)
+{
+    const auto warn = [&](const std::string& what, const std::string& meaning,
+                          const std::string& cure) {
+        problems.push_back({.severity = Severity::Warning,
+                            .path = path + "/name",
+                            .sentence = "The name \"" + device.name + "\" " + what + ".",
+                            .cure = cure,
+                            .meaning = meaning});
+    };
+    if (device.name.size() > kMostNameBytes)
+        warn("is longer than 79 letters", "Games see its beginning only.", "Shorten it.");
+    if (!isPlain(device.name))
+        warn("has letters that games cannot show", "They see \"?\" in their place.",
+             "Use plain letters, digits and signs.");
+    if (std::ranges::any_of(kEndings, [&](auto end) { return device.name.ends_with(end); }))
+        warn("ends like that of a part of another device", "Games that use SDL leave it out.",
+             "Give it another ending.");
+    if (repeatsItsFirstWord(device.name))
+        warn("has its first word again further on", "Games that use SDL leave the first word out.",
+             "Use that word once.");
+}
+
+std::string nameFor(const VirtualDevice& device)
+{
+    return device.name.empty() ? "A virtual device" : device.name;
+}
+
+Problem alike(const VirtualDevice& device, std::size_t place, const std::string& what)
+{
+    return {.severity = Severity::Error,
+            .path = "/devices/" + std::to_string(place) + "/" + what,
+            .sentence = nameFor(device) + " has the same " + what + " as another virtual device.",
+            .cure = "Give it another one.",
+            .meaning = "Games could not tell the two apart.",
+            .remedy = "fresh-" + what};
+}
+
+void findAlike(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t i = 0; i < tangle.devices.size(); ++i) {
+        const auto& device = tangle.devices[i];
+        const auto hasTwin = [&](auto&& keyOf) {
+            return std::any_of(
+                tangle.devices.begin(), tangle.devices.begin() + static_cast<std::ptrdiff_t>(i),
+                [&](const VirtualDevice& other) { return keyOf(other) == keyOf(device); });
+        };
+        if (!device.name.empty() && hasTwin([](const auto& d) { return d.name; }))
+            problems.push_back(alike(device, i, "name"));
+        if (hasTwin([](const auto& d) { return d.number; }))
+            problems.push_back(alike(device, i, "number"));
+        else if (hasTwin([](const auto& d) { return idsOf(d); }))
+            problems.push_back(alike(device, i, "ids"));
+    }
+}
+
+void findNameless(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t i = 0; i < tangle.devices.size(); ++i) {
+        if (!tangle.devices[i].name.empty()) continue;
+        problems.push_back({.severity = Severity::Error,
+                            .path = "/devices/" + std::to_string(i) + "/name",
+                            .sentence = "A virtual device has no name.",
+                            .cure = "Give it one.",
+                            .meaning = "Games show nothing in their lists.",
+                            .remedy = "fresh-name"});
+    }
+}
+
+void findIdle(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t i = 0; i < tangle.devices.size(); ++i) {
+        const auto& device = tangle.devices[i];
+        const bool isUsed = std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
+            return std::ranges::find(strand.targets, device.id, &Target::device) !=
+                   strand.targets.end();
+        });
+        const bool isBegun = std::ranges::any_of(
+            tangle.strands, [](const Strand& strand) { return !strand.targets.empty(); });
+        if (isUsed || !isBegun) continue;
+        problems.push_back({.severity = Severity::Warning,
+                            .path = "/devices/" + std::to_string(i),
+                            .sentence = "No strand ends at " + nameFor(device) + ".",
+                            .cure = "Weave something to it, or remove it.",
+                            .meaning = "Games list it, but nothing on it ever moves."});
+    }
+}
+
+}  // namespace
+
+Problems findShapeProblems(const VirtualDevice& device, const std::string& path)
+{
+    Problems problems;
+    findNameTraps(device, path, problems);
+    if (device.kind != VirtualKind::Joystick) return problems;
+    for (const auto& trap : kTraps) {
+        if (!trap.isIn(device)) continue;
+        problems.push_back({.severity = Severity::Warning,
+                            .path = path,
+                            .sentence = nameFor(device) + " " + trap.what + ".",
+                            .cure = trap.cure,
+                            .meaning = trap.meaning,
+                            .remedy = trap.remedy});
+    }
+    return problems;
+}
+
+Problems findDeviceProblems(const Tangle& tangle)
+{
+    Problems problems;
+    findNameless(tangle, problems);
+    findAlike(tangle, problems);
+    for (std::size_t i = 0; i < tangle.devices.size(); ++i) {
+        for (auto& problem : findShapeProblems(tangle.devices[i], "/devices/" + std::to_string(i)))
+            problems.push_back(std::move(problem));
+    }
+    findIdle(tangle, problems);
+    return problems;
+}
+
+}  // namespace jolly

@@ -4,10 +4,8 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/rig_check.h"
 #include "core/weave/weave.h"
-#include "format/place.h"
-#include "format/reader.h"
-#include "format/version.h"
-#include "format/well_formed.h"
+#include "format/fields.h"
+#include "format/read_file.h"
 #include "format/writer.h"
 
 namespace jolly::format
@@ -31,26 +29,16 @@ void addRoots(Tangle& tangle)
 ReadTangle readTangle(std::string_view text)
 {
     ReadTangle result;
-    result.problems = findTextProblems(text);
-    if (!result.problems.empty()) return result;
-    const auto json = Json::parse(text);
-    result.problems = findVersionProblems(json, kVersionKey);
-    if (result.problems.empty()) {
-        Reader reader(json, "", result.problems);
-        static_cast<void>(reader.find(kVersionKey));
-        describe(reader, result.tangle);
-        result.tangle.extra = reader.rest();
-        addRoots(result.tangle);
-        fitDevices(result.tangle);
-        for (auto& problem : findRigProblems(result.tangle))
-            result.problems.push_back(std::move(problem));
-        result.isReadable = !hasErrors(result.problems);
-    }
-    if (result.isReadable) {
-        for (auto& problem : findProblems(result.tangle))
-            result.problems.push_back(std::move(problem));
-    }
-    addPlaces(result.problems, text);
+    const auto complete = [](Tangle& tangle, Problems& problems) {
+        addRoots(tangle);
+        fitDevices(tangle);
+        append(problems, findRigProblems(tangle));
+    };
+    result.isReadable = readFile(text, kVersionKey, result.tangle, result.problems, complete);
+    if (!result.isReadable) return result;
+    auto about = findProblems(result.tangle);
+    addPlaces(about, text);
+    append(result.problems, std::move(about));
     return result;
 }
 

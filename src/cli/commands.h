@@ -30,9 +30,12 @@ void addLive(CLI::App& app, ExitCode& code);
 void addDown(CLI::App& app, ExitCode& code);
 void addReplay(CLI::App& app, ExitCode& code);
 void addMeasure(CLI::App& app, ExitCode& code);
+void addMap(CLI::App& app, ExitCode& code);
+void addPlan(CLI::App& app, ExitCode& code);
+void addSheets(CLI::App& app, ExitCode& code);
 
-inline constexpr auto kCommands = {addDevices, addWatch, addCheck,  addRun,    addStatus,
-                                   addLive,    addDown,  addReplay, addMeasure};
+inline constexpr auto kCommands = {addDevices, addWatch,  addCheck,   addRun, addStatus, addLive,
+                                   addDown,    addReplay, addMeasure, addMap, addPlan,   addSheets};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

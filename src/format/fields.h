@@ -3,6 +3,7 @@
 
 #include "core/tangle/virtual_layout.h"
 #include "format/rig_fields.h"
+#include "format/sheet_fields.h"
 
 /// What stands in a tangle file, said once: the reader, the writer and the schema are three
 /// visitors of these descriptions. The order here is the order in the file.
@@ -111,6 +112,7 @@ void describe(Visitor& visit, Tangle& t)
     visit.field("layers", t.layers,
                 optional("The layer stack from the bottom up; the bottom is base."));
     visit.field("strands", t.strands, optional("What leads where."));
+    visit.field("sheet", t.sheet, optional("What the sim takes that it is made for."));
 }
 
 }  // namespace jolly::format

@@ -178,4 +178,10 @@ std::string writeFaceplateSchema()
         "A faceplate of Jolly Tangle: names, kinds, switches and places for one hardware.");
 }
 
+std::string writeSheetSchema()
+{
+    return makeSchema<SimSheet>("simsheet", "Sim sheet",
+                                "What one sim can take of Jolly Tangle's virtual devices.");
+}
+
 }  // namespace jolly::format

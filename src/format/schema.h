@@ -13,4 +13,7 @@ namespace jolly::format
 /// The JSON Schema, draft 7, of faceplate files.
 [[nodiscard]] std::string writeFaceplateSchema();
 
+/// The JSON Schema, draft 7, of sim sheets.
+[[nodiscard]] std::string writeSheetSchema();
+
 }  // namespace jolly::format

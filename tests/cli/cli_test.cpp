@@ -3,6 +3,7 @@
 #include "support/program.h"
 
 #include <gmock/gmock.h>
+#include <nlohmann/json.hpp>
 
 #include <csignal>
 #include <fstream>
@@ -181,6 +182,57 @@ TEST(Cli, AbsentControllersAreNamedAndDoNotKeepTheFlightFromGoingOn)
         temporary("world", "{\"world\": 1, \"name\": \"Empty\", \"controllers\": []}");
     expect({"run", kDemo, "--world", empty, "--for", "0.3"}, 0,
            "Holm Pedals is away. Plug it in; its 3 strands wait for it.");
+}
+
+/// The demo tangle, with a strand that ends at button 40 of a larger Jolly 1.
+std::string largeTangle()
+{
+    std::ifstream demo(kDemo);
+    auto json = nlohmann::json::parse(demo);
+    json["devices"][0]["buttons"] = 64;
+    json["strands"][20]["targets"][0] = {{"device", "jolly-1"}, {"control", "button 40"}};
+    return temporary("large.tangle", json.dump(2));
+}
+
+TEST(Cli, PlanTellsTheDifferenceAndDoesItWhenAsked)
+{
+    const auto file = largeTangle();
+    expect({"plan", file}, 2, "No sim sheet is chosen for this tangle.");
+    expect({"plan", file, "--sheet", "classik"}, 2, "There is no sim sheet \"classik\".");
+    const auto [code, text] = run({"plan", file, "--sheet", "classic-32"});
+    EXPECT_EQ(code, 0);
+    EXPECT_THAT(text, HasSubstr(": Jolly 1, button 40 → Jolly 1, button "));
+    EXPECT_THAT(text, HasSubstr("Nothing was changed"));
+    const auto json =
+        nlohmann::json::parse(run({"plan", file, "--sheet", "classic-32", "--json"}).second);
+    EXPECT_EQ(json["moves"].size(), 1U);
+    EXPECT_EQ(json["moves"][0]["from"], "Jolly 1, button 40");
+    expect({"plan", file, "--sheet", "classic-32", "--apply"}, 0, "Done.");
+    expect({"plan", file}, 0, "Everything fits Classic sim, 32 buttons as it is.");
+    expect({"plan", file, "--sheet", "gamepad-only"}, 1, "No place is left for camera tilt");
+}
+
+TEST(Cli, ASheetWithImpossibleLimitsIsRefusedWithItsPlace)
+{
+    const auto sheet = temporary(
+        "odd.simsheet", R"({"simsheet": 1, "name": "Odd", "axes": 0, "buttons": 0, "hats": 0})");
+    expect({"plan", kDemo, "--sheet", sheet}, 2, "The sheet \"Odd\" leaves no control at all.");
+    expect({"sheets"}, 0, "classic-32: Classic sim, 32 buttons");
+}
+
+TEST(Cli, MapShowsWhatIsTakenByWhatAndTheGamesNumbers)
+{
+    const auto devices = nlohmann::json::parse(run({"map", kDemo, "--json"}).second);
+    ASSERT_EQ(devices.size(), 3U);
+    EXPECT_EQ(devices[0]["phys"], "jolly-tangle-1");
+    EXPECT_EQ(devices[0]["product"], 0x101);
+    const auto& second = devices[0]["controls"][9];
+    EXPECT_EQ(second["control"], "button 2");
+    EXPECT_EQ(second["sdl"], 1);
+    EXPECT_EQ(second["windowsLayer"], 2);
+    EXPECT_EQ(second["strands"], nlohmann::json::array({"Mail hatch"}));
+    expect({"map", kDemo}, 0, "BTN_THUMB               1    1    2    Mail hatch");
+    expect({"map", "/nowhere"}, 2, "is not there");
 }
 
 }  // namespace

@@ -26,6 +26,7 @@ TEST(Schema, ThePublishedOneIsTheOneTheReaderFollows)
 {
     test::expectGolden(test::shippedData() / "tangle.schema.json", writeSchema());
     test::expectGolden(test::shippedData() / "faceplate.schema.json", writeFaceplateSchema());
+    test::expectGolden(test::shippedData() / "simsheet.schema.json", writeSheetSchema());
 }
 
 TEST(Schema, TheDemoTangleIsValid)

@@ -50,11 +50,6 @@ Size neededBy(const Tangle& tangle, const std::string& device)
     return size;
 }
 
-bool isForGames(const VirtualDevice& device)
-{
-    return device.kind == VirtualKind::Joystick || device.kind == VirtualKind::Gamepad;
-}
-
 /// The control that a device which sizes itself would grow by; empty when it cannot.
 std::optional<VirtualControl> nextToGrow(const VirtualDevice& device, ControlKind kind)
 {
@@ -244,10 +239,32 @@ std::vector<const Strand*> takersOf(const Tangle& tangle, const Target& target)
     return takers;
 }
 
+std::string placeName(const Tangle& tangle, const Target& place)
+{
+    const auto* device = findDevice(tangle, place.device);
+    return device ? device->name + ", " + nameOf(*device, place.control) : place.device;
+}
+
+std::string functionAt(const Tangle& tangle, const Target& place)
+{
+    const auto* device = findDevice(tangle, place.device);
+    const auto label = device ? settingsOf(*device, place.control).label : std::string();
+    if (!label.empty()) return label;
+    const auto takers = takersOf(tangle, place);
+    if (takers.empty()) return placeName(tangle, place);
+    return takers.front()->function.empty() ? takers.front()->name : takers.front()->function;
+}
+
+void movePlace(Tangle& tangle, const Target& from, const Target& to)
+{
+    for (auto& strand : tangle.strands) std::ranges::replace(strand.targets, from, to);
+    moveSettings(tangle, from, to);
+}
+
 std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind, const std::string& except)
 {
     for (const auto& device : tangle.devices) {
-        if (!isForGames(device) || device.id == except) continue;
+        if (!device.isForGames() || device.id == except) continue;
         for (const auto& slot : layoutOf(device)) {
             const Target target{device.id, slot.control};
             if (slot.control.kind == kind && takersOf(tangle, target).empty()) return target;

@@ -47,6 +47,17 @@ std::size_t removeDevice(Tangle& tangle, const std::string& device, Ends ends);
 /// The strands that end at a virtual control, in the order of the tangle.
 [[nodiscard]] std::vector<const Strand*> takersOf(const Tangle& tangle, const Target& target);
 
+/// What a place is called where it stands: "Jolly 2, button 9".
+[[nodiscard]] std::string placeName(const Tangle& tangle, const Target& place);
+
+/// What a place is for: its function, else what the strand that ends there does or is called, else
+/// its own name.
+[[nodiscard]] std::string functionAt(const Tangle& tangle, const Target& place);
+
+/// Lets all that ends at a virtual control end at another one, at which nothing ends; function,
+/// sides and meeting move along.
+void movePlace(Tangle& tangle, const Target& from, const Target& to);
+
 /// The first virtual control of that kind, over all joysticks and gamepads, at which no strand
 /// ends; devices that size themselves grow for it. Nothing when all are taken.
 ///

@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/sim/sim_sheet.h"
 #include "core/tangle/rig.h"
 #include "core/tangle/stage.h"
 #include "core/tangle/virtual_device.h"
 
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -79,6 +81,7 @@ struct Tangle {
     std::vector<Layer> layers{
         {std::string(kBase), "Base", {}}};  ///< from the bottom of the stack up
     std::vector<Strand> strands{};
+    std::optional<SimSheet> sheet{};  ///< what the sim takes that it is made for; none: no limit
     Extra extra{};
 
     friend bool operator==(const Tangle&, const Tangle&) = default;

@@ -63,6 +63,12 @@ struct VirtualDevice {
     std::vector<VirtualSettings> settings{};
     Extra extra{};
 
+    /// Whether games read it as a joystick: it is no keyboard and no pointer.
+    [[nodiscard]] bool isForGames() const noexcept
+    {
+        return kind == VirtualKind::Joystick || kind == VirtualKind::Gamepad;
+    }
+
     friend bool operator==(const VirtualDevice&, const VirtualDevice&) = default;
 };
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/weave/remedies.h"
 
+#include "core/sim/spread.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
@@ -129,6 +130,16 @@ Fallible toNextFree(Tangle& tangle, const Problem& problem)
     return {};
 }
 
+Fallible replan(Tangle& tangle, const Problem&)
+{
+    const auto plan = spread(tangle);
+    if (plan.changesNothing())
+        return fail(Failure::Code::NotThere, "No other plan fits this sim better.",
+                    "Take something away, or choose another sheet.");
+    applySpread(tangle, plan);
+    return {};
+}
+
 constexpr Remedy kRemedies[] = {
     {"two-axes", "Give it two axes", reshape<giveTwoAxes>},
     {"two-buttons", "Give it two buttons", reshape<giveTwoButtons>},
@@ -139,6 +150,7 @@ constexpr Remedy kRemedies[] = {
     {"fresh-ids", "Give it ids of its own", ownIds},
     {"grow", "Make the device large enough", grow},
     {"next-free", "Lead it to the next free one", toNextFree},
+    {"replan", "Plan it for this sim", replan},
 };
 
 }  // namespace

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/weave/weave.h"
 
+#include "core/sim/sheet_check.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/shape_check.h"
@@ -86,6 +87,7 @@ Problems findProblems(const Tangle& tangle)
         for (auto& problem : findStrandProblems(tangle, i)) problems.push_back(std::move(problem));
     }
     for (auto& problem : findDeviceProblems(tangle)) problems.push_back(std::move(problem));
+    for (auto& problem : findSheetProblems(tangle)) problems.push_back(std::move(problem));
     findSleepers(tangle, problems);
     findMeetings(tangle, problems);
     return problems;

@@ -13,6 +13,11 @@ namespace
 /// Where it is told why the last go-live failed.
 constexpr const char* kLivePath = "/live";
 
+std::string heldPath(const DeckController& controller)
+{
+    return "/held/" + controller.info.description.identity.phys;
+}
+
 }  // namespace
 
 Engine::Engine(World& world, LiveBlock& live, StatusBoard& board)
@@ -20,6 +25,7 @@ Engine::Engine(World& world, LiveBlock& live, StatusBoard& board)
       m_live(live),
       m_board(board),
       m_fleet(world),
+      m_desk(world),
       m_woven(std::make_unique<WovenTangle>(Tangle{}))
 {
     publish();
@@ -31,6 +37,7 @@ void Engine::step(Time deadline)
 {
     const auto own = std::min(m_fleet.nextDeadline(), m_holdAgain);
     m_world.wait(std::min(deadline, own), *this);
+    if (m_isPanic) giveUp();
     if (m_wantsHold) holdWhatIsFree();
     if (own != Time::max() || m_fleet.hasLosses()) keepHouse(m_world.now());
     if (m_isStale) publish();
@@ -86,9 +93,19 @@ void Engine::standDown()
     if (!isLive()) return;
     m_fleet.land(m_world.now());
     letAllGo();
+    m_desk.close(m_fleet, m_world.now());
     m_wantsHold = false;
     m_holdAgain = Time::max();
     publish();
+}
+
+/// The panic chord: everything is given back, and it is said why.
+void Engine::giveUp()
+{
+    m_isPanic = false;
+    trouble({Severity::Warning, kLivePath, "Both Shift keys and Esc were pressed: stood down.",
+             "Go live again when you are ready."});
+    standDown();
 }
 
 void Engine::controllerArrived(Handle handle, const ControllerDescription& description,
@@ -128,6 +145,9 @@ void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noe
     for (const auto& move : moves) moveOne(*controller, move, time);
     flush(time);
     m_live.end();
+    if (!DeskPass::isDesk(controller->info.description.kind) || !isLive()) return;
+    if (controller->info.hold == Hold::Held) m_desk.pass(*controller, moves, m_woven->machine);
+    m_isPanic = m_isPanic || isPanicChord(*controller);
 }
 
 void Engine::moveOne(DeckController& controller, const RawMove& move, Time time) noexcept
@@ -209,7 +229,7 @@ bool Engine::shouldHold(const DeckController& controller) const
 {
     if (controller.info.rig == Match::kUnknown) return false;
     const auto rig = static_cast<std::size_t>(controller.info.rig);
-    return m_woven->tangle.rig[rig].isHeld &&
+    return isHeldWhileLive(m_woven->tangle.rig[rig].hiding) &&
            std::ranges::any_of(controller.inputOf, [this](auto input) {
                return input != DeckController::kUnbound &&
                       m_woven->machine.plan()
@@ -225,23 +245,46 @@ void Engine::holdWhatIsFree()
     if (!isLive()) return;
     for (auto& controller : m_deck.controllers()) {
         if (controller.info.hold == Hold::Held || !shouldHold(controller)) continue;
-        const auto before = controller.info.hold;
+        m_isStale = m_isStale || controller.info.hold != Hold::Waiting;
         controller.info.hold = Hold::Waiting;
-        m_isStale = m_isStale || before != Hold::Waiting;
-        if (controller.hasPress(m_woven->machine)) {
-            m_wantsHold = true;
-            continue;
-        }
-        const auto path = "/held/" + controller.info.description.identity.phys;
-        if (const auto done = m_world.hold(controller.handle); !done) {
-            trouble({Severity::Warning, path, done.error().sentence, done.error().cure});
-            m_holdAgain = m_world.now() + kHoldAgain;
-            continue;
-        }
-        controller.info.hold = Hold::Held;
-        m_isStale = true;
-        trouble({Severity::Warning, path, "", ""});
+        if (isMoment(controller)) holdOne(controller);
     }
+}
+
+/// Whether it can be held now: none of its buttons is down, and what the desk needs of it has
+/// another way.
+bool Engine::isMoment(DeckController& controller)
+{
+    const auto kind = controller.info.description.kind;
+    if (DeskPass::isDesk(kind)) {
+        const auto now = m_world.now();
+        if (const auto done = m_desk.open(kind, now); !done) {
+            trouble({Severity::Warning, heldPath(controller), done.error().sentence,
+                     done.error().cure});
+            m_holdAgain = now + kHoldAgain;
+            return false;
+        }
+        if (now < m_desk.readyAt(kind)) {
+            m_holdAgain = std::min(m_holdAgain, m_desk.readyAt(kind));
+            return false;
+        }
+    }
+    const bool isFree = !controller.hasPress(m_woven->machine);
+    m_wantsHold = m_wantsHold || !isFree;
+    return isFree;
+}
+
+void Engine::holdOne(DeckController& controller)
+{
+    const auto path = heldPath(controller);
+    if (const auto done = m_world.hold(controller.handle); !done) {
+        trouble({Severity::Warning, path, done.error().sentence, done.error().cure});
+        m_holdAgain = std::min(m_holdAgain, m_world.now() + kHoldAgain);
+        return;
+    }
+    controller.info.hold = Hold::Held;
+    m_isStale = true;
+    trouble({Severity::Warning, path, "", ""});
 }
 
 void Engine::letAllGo()

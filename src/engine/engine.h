@@ -2,6 +2,7 @@
 #pragma once
 
 #include "engine/deck.h"
+#include "engine/desk_pass.h"
 #include "engine/fleet.h"
 #include "engine/live_memory.h"
 #include "ports/world.h"
@@ -62,8 +63,11 @@ class Engine : private WorldListener
     void bindDeck();
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;
     void holdWhatIsFree();
+    [[nodiscard]] bool isMoment(DeckController& controller);
+    void holdOne(DeckController& controller);
     void keepHouse(Time now);
     void letAllGo();
+    void giveUp();
     void layOut();
     void publish();
 
@@ -72,12 +76,14 @@ class Engine : private WorldListener
     StatusBoard& m_board;
     Deck m_deck;
     Fleet m_fleet;
+    DeskPass m_desk;
     std::unique_ptr<WovenTangle> m_woven;
     std::map<std::string, Problem> m_troubles;  ///< by path
     Time m_liveSince{};
     Time m_holdAgain = Time::max();
     bool m_wantsHold = false;  ///< some controller waits to be held
     bool m_isStale = true;     ///< the status has to be published
+    bool m_isPanic = false;    ///< the panic chord was pressed
 };
 
 }  // namespace jolly

@@ -149,7 +149,7 @@ void Fleet::dismiss(Ship& ship, Time now)
 {
     if (!ship.isThere) return;
     sendDifference(ship, restOf(ship.spec));
-    m_leaving.push_back({ship.handle, now + kFarewell, ship.spec.phys, ship.spec.name});
+    bidFarewell(ship.handle, ship.spec, now);
     ship.isThere = false;
 }
 

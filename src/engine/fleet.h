@@ -35,6 +35,13 @@ class Fleet
     /// Releases every button, brings every axis to rest and takes the devices away a little later.
     void land(Time now);
 
+    /// Takes a device that is none of the tangle's away a little later. The caller has written its
+    /// releases.
+    void bidFarewell(Handle device, const VirtualSpec& spec, Time now)
+    {
+        m_leaving.push_back({device, now + kFarewell, spec.phys, spec.name});
+    }
+
     /// Makes room for what the machine may change in one go. Allocates.
     void reserve(const Machine& machine);
 

@@ -73,6 +73,15 @@ struct Names<Meeting> {
 };
 
 template <>
+struct Names<Hiding> {
+    static constexpr std::pair<std::string_view, Hiding> rows[] = {
+        {"none", Hiding::None},
+        {"held", Hiding::Held},
+        {"ours alone", Hiding::OursAlone},
+        {"from launched games", Hiding::FromLaunched}};
+};
+
+template <>
 struct Names<WhenAway> {
     static constexpr std::pair<std::string_view, WhenAway> rows[] = {{"rest", WhenAway::Rest},
                                                                      {"keep", WhenAway::Keep}};

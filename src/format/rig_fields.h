@@ -119,7 +119,7 @@ void describe(Visitor& visit, RigController& c)
     visit.field("id", c.id, required("Stable name that strands refer to."));
     visit.field("alias", c.alias, required("The pilot's name for it; unique in the rig."));
     visit.field("kind", c.kind, required("What kind of controller it is."));
-    visit.field("held", c.isHeld, optional("Whether games must not hear it while live."));
+    visit.field("hiding", c.hiding, optional("How it is kept out of the games' way while live."));
     visit.field("straight", c.isStraight,
                 optional("Whether the kernel's own filter of its axes is off while Jolly Tangle "
                          "runs, not only while the controller is held."));

@@ -51,10 +51,13 @@ TEST_F(RigTest, AControllerIsNamedHeldAndTellsWhatItIs)
     QTest::keyClicks(alias, "My old stick");
     keys(alias, Qt::Key_Return);
     EXPECT_EQ(document.tangle().rig[0].alias, "My old stick");
-    find<QCheckBox>("hold")->click();
-    settle();
-    EXPECT_FALSE(document.tangle().rig[0].isHeld);
-    EXPECT_EQ(document.history().undoText(), "let controller be heard");
+    auto* hiding = find<QComboBox>("hiding");
+    EXPECT_THAT(wordsOf("hiding meaning"), HasSubstr("list it, but do not hear it"));
+    hiding->setFocus();
+    keys(hiding, Qt::Key_Up);
+    EXPECT_EQ(document.tangle().rig[0].hiding, Hiding::None);
+    EXPECT_THAT(wordsOf("hiding meaning"), HasSubstr("hear it beside"));
+    EXPECT_EQ(document.history().undoText(), "hide controller");
     document.history().undo();
     document.history().undo();
     EXPECT_EQ(find<QLineEdit>("alias")->text(), "Small stick");

@@ -36,8 +36,8 @@ TEST(Edit, AnAdoptedControllerHasAFreeNameAndItsControls)
 
 TEST(Edit, KeyboardsAreNotHeldByThemselves)
 {
-    EXPECT_FALSE(adopt({{}, ControllerKind::Keyboard, {}}, {}).isHeld);
-    EXPECT_TRUE(adopt({{}, ControllerKind::Gamepad, {}}, {}).isHeld);
+    EXPECT_EQ(adopt({{}, ControllerKind::Keyboard, {}}, {}).hiding, Hiding::None);
+    EXPECT_EQ(adopt({{}, ControllerKind::Gamepad, {}}, {}).hiding, Hiding::Held);
 }
 
 TEST(Edit, PuttingIntoTheRigAddsOrReplaces)

@@ -127,7 +127,7 @@ TEST_F(EngineTest, OnlyControllersThatAreUsedAndMayBeHeldAreHeld)
     addStrand(tangle, kX, axis(1));
     weave();
     EXPECT_TRUE(world.isHeld(stick));
-    tangle.rig[0].isHeld = false;
+    tangle.rig[0].hiding = Hiding::None;
     weave();
     EXPECT_FALSE(world.isHeld(stick));
 }

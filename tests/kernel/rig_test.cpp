@@ -124,7 +124,7 @@ TEST_F(KernelRig, TheKernelsOwnBendIsOffForAStraightControllerAndPutBack)
 {
     HidStandIn stick("Test HID Stick");
     auto tangle = straightTangle("Test HID Stick");
-    tangle.rig[0].isHeld = false;
+    tangle.rig[0].hiding = Hiding::None;
     tangle.rig[0].isStraight = true;
     const auto node = nodeOf("Test HID Stick");
     const auto bent = filterOf(node);

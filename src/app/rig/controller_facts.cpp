@@ -7,7 +7,6 @@
 #include "core/tangle/lookup.h"
 
 #include <QPushButton>
-#include <QSignalBlocker>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -16,6 +15,11 @@ namespace jolly::app
 
 namespace
 {
+
+QString qtext(std::string_view words)
+{
+    return QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size()));
+}
 
 /// Bus types of linux/input.h that controllers come by.
 QString busName(std::uint16_t bus)
@@ -73,10 +77,7 @@ QString kernelText(const EngineStatus& status, const DeskController& controller)
 }  // namespace
 
 ControllerFacts::ControllerFacts(Studio& studio, QWidget* parent)
-    : Card(parent),
-      m_studio(studio),
-      m_alias(new QLineEdit),
-      m_hold(new QCheckBox(tr("Hold it while live")))
+    : Card(parent), m_studio(studio), m_alias(new QLineEdit), m_hiding(new QComboBox)
 {
     setObjectName(QStringLiteral("controller facts"));
     build();
@@ -98,8 +99,11 @@ void ControllerFacts::build()
     m_port = grid->addText(tr("Port"), "port");
     m_kernel = grid->addText(tr("Kernel"), "kernel");
     m_games = grid->addText(tr("Games"), "games");
-    m_hold->setObjectName(QStringLiteral("hold"));
-    grid->addWide(m_hold);
+    for (const auto& words : kHidings) m_hiding->addItem(qtext(words.label));
+    m_hiding->setObjectName(QStringLiteral("hiding"));
+    m_hiding->setAccessibleName(tr("How it is kept out of the games' way"));
+    grid->addField(tr("While live"), m_hiding);
+    m_meaning = grid->addText({}, "hiding meaning");
     auto* arrange = new QPushButton(tr("Arrange its faceplate…"));
     arrange->setObjectName(QStringLiteral("arrange"));
     grid->addWide(arrange);
@@ -107,7 +111,7 @@ void ControllerFacts::build()
         if (controller()) Q_EMIT arrangeWanted(controller()->rig.id);
     });
     connect(m_alias, &QLineEdit::editingFinished, this, &ControllerFacts::rename);
-    connect(m_hold, &QCheckBox::clicked, this, &ControllerFacts::hold);
+    connect(m_hiding, &QComboBox::activated, this, &ControllerFacts::hide);
 }
 
 const DeskController* ControllerFacts::controller() const
@@ -139,8 +143,8 @@ void ControllerFacts::showSelection()
                     (serial.isEmpty() ? QString() : tr(", serial %1").arg(serial)));
     m_kernel->setText(kernelText(m_studio.session().status(), *desk));
     m_games->setText(whatGamesHear(*desk));
-    const QSignalBlocker quiet(m_hold);
-    m_hold->setChecked(rig.isHeld);
+    m_hiding->setCurrentIndex(static_cast<int>(rig.hiding));
+    m_meaning->setText(qtext(wordsFor(rig.hiding).sentence));
 }
 
 void ControllerFacts::set(const QString& step, const RigController& rig)
@@ -167,13 +171,13 @@ void ControllerFacts::rename()
     set(tr("rename controller"), rig);
 }
 
-void ControllerFacts::hold(bool isHeld)
+void ControllerFacts::hide(int choice)
 {
     const auto* desk = controller();
     if (!desk) return;
     auto rig = desk->rig;
-    rig.isHeld = isHeld;
-    set(isHeld ? tr("hold controller") : tr("let controller be heard"), rig);
+    rig.hiding = kHidings[static_cast<std::size_t>(choice)].hiding;
+    set(tr("hide controller"), rig);
 }
 
 }  // namespace jolly::app

@@ -4,7 +4,7 @@
 #include "app/faceplate/card.h"
 #include "app/models/studio.h"
 
-#include <QCheckBox>
+#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 
@@ -29,7 +29,7 @@ class ControllerFacts : public Card
  private:
     void build();
     void rename();
-    void hold(bool isHeld);
+    void hide(int choice);
     void set(const QString& step, const RigController& rig);
     [[nodiscard]] const DeskController* controller() const;
     [[nodiscard]] QString whatGamesHear(const DeskController& controller) const;
@@ -42,7 +42,8 @@ class ControllerFacts : public Card
     QLabel* m_port = nullptr;
     QLabel* m_kernel = nullptr;
     QLabel* m_games = nullptr;
-    QCheckBox* m_hold;
+    QComboBox* m_hiding;
+    QLabel* m_meaning = nullptr;
 };
 
 }  // namespace jolly::app

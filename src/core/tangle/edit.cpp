@@ -80,8 +80,9 @@ RigController adopt(const ControllerDescription& description, const Tangle& tang
     controller.alias = freeAlias(tangle, description.identity.name);
     controller.identity = description.identity;
     controller.kind = likelyKind(description);
-    controller.isHeld =
-        controller.kind != ControllerKind::Keyboard && controller.kind != ControllerKind::Pointer;
+    const bool isDesk =
+        controller.kind == ControllerKind::Keyboard || controller.kind == ControllerKind::Pointer;
+    controller.hiding = isDesk ? Hiding::None : Hiding::Held;
     for (const auto& control : description.controls) {
         controller.controls.push_back(
             {.code = control.code,

@@ -5,6 +5,7 @@
 #include "core/calibration/notch.h"
 #include "core/tangle/arrangement.h"
 #include "core/tangle/controller.h"
+#include "core/tangle/hiding.h"
 #include "core/value/extra.h"
 
 #include <optional>
@@ -54,7 +55,7 @@ struct RigController {
     std::string alias{};  ///< the pilot's name for it, unique in the rig
     Identity identity{};
     ControllerKind kind = ControllerKind::Stick;
-    bool isHeld = true;       ///< grabbed while live, so that games do not hear it twice
+    Hiding hiding = Hiding::Held;
     bool isStraight = false;  ///< the kernel's own filter of its axes is off while we run
     std::vector<RigControl> controls{};
     std::vector<RigSwitch> switches{};

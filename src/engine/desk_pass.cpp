@@ -1,0 +1,170 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "engine/desk_pass.h"
+
+#include "core/tangle/virtual_layout.h"
+
+#include <linux/input-event-codes.h>
+
+#include <algorithm>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr std::size_t kMostMoves = 256;
+constexpr std::int32_t kNoSlot = -1;
+/// Of one notch of a wheel, in the fine wheel's counts (linux/input-event-codes.h).
+constexpr std::int32_t kFineCounts = 120;
+
+/// The ids of these two are not among those that devices of a tangle can get.
+constexpr std::uint16_t kKeyboardNumber = 10001;
+constexpr std::uint16_t kPointerNumber = 10002;
+static_assert(kKeyboardNumber > kMostNumber);
+
+VirtualDevice desk(VirtualKind kind)
+{
+    const bool isKeyboard = kind == VirtualKind::Keyboard;
+    return {.id = isKeyboard ? "desk-keyboard" : "desk-pointer",
+            .name = isKeyboard ? "Jolly Tangle desk keyboard" : "Jolly Tangle desk pointer",
+            .kind = kind,
+            .number = isKeyboard ? kKeyboardNumber : kPointerNumber};
+}
+
+std::int32_t slotAt(const std::vector<std::int32_t>& slots, std::uint16_t code) noexcept
+{
+    return code < slots.size() ? slots[code] : kNoSlot;
+}
+
+bool hasTurner(const DeckController& controller, std::uint16_t code) noexcept
+{
+    return std::ranges::any_of(controller.info.description.controls, [code](const auto& control) {
+        return control.code.type == EventType::Rel && control.code.code == code;
+    });
+}
+
+}  // namespace
+
+DeskPass::DeskPass(World& world)
+    : m_world(world), m_keyboard(plan(VirtualKind::Keyboard)), m_pointer(plan(VirtualKind::Pointer))
+{
+}
+
+DeskPass::Device DeskPass::plan(VirtualKind kind)
+{
+    const auto described = desk(kind);
+    Device device;
+    device.spec = {described.name,      kind, idsOf(described), physOf(described),
+                   layoutOf(described), {}};
+    device.spec.values.assign(device.spec.slots.size(), {});
+    device.slotOfKey.assign(KEY_CNT, kNoSlot);
+    device.slotOfTurner.assign(REL_CNT, kNoSlot);
+    device.isDown.assign(device.spec.slots.size(), false);
+    device.frame.reserve(kMostMoves);
+    for (std::size_t i = 0; i < device.spec.slots.size(); ++i) {
+        const auto code = device.spec.slots[i].code;
+        auto& slots = code.type == EventType::Key ? device.slotOfKey : device.slotOfTurner;
+        slots[code.code] = static_cast<std::int32_t>(i);
+    }
+    return device;
+}
+
+DeskPass::Device& DeskPass::deviceFor(ControllerKind kind) noexcept
+{
+    return kind == ControllerKind::Keyboard ? m_keyboard : m_pointer;
+}
+
+Fallible DeskPass::open(ControllerKind kind, Time now)
+{
+    auto& device = deviceFor(kind);
+    if (device.readyAt != Time::max()) return {};
+    const auto made = m_world.create(device.spec);
+    if (!made) return tl::unexpected(made.error());
+    device.handle = *made;
+    device.readyAt = now + kGettingReady;
+    return {};
+}
+
+Time DeskPass::readyAt(ControllerKind kind) const noexcept
+{
+    return kind == ControllerKind::Keyboard ? m_keyboard.readyAt : m_pointer.readyAt;
+}
+
+void DeskPass::put(Device& device, std::int32_t slot, std::int32_t value) noexcept
+{
+    if (slot == kNoSlot || device.frame.size() == device.frame.capacity()) return;
+    device.frame.push_back({static_cast<std::uint16_t>(slot), {value, 0}});
+}
+
+void DeskPass::passKey(Device& device, std::uint16_t code, bool isPressed, bool isMapped) noexcept
+{
+    const auto slot = slotAt(device.slotOfKey, code);
+    if (slot == kNoSlot) return;
+    const auto place = static_cast<std::size_t>(slot);
+    if (isPressed == device.isDown[place] || (isPressed && isMapped)) return;
+    device.isDown[place] = isPressed;
+    put(device, slot, isPressed ? 1 : 0);
+}
+
+/// A pointer without fine wheels gets them: where they are told, the coarse one alone does nothing.
+void DeskPass::passTurn(Device& device, const DeckController& controller, std::uint16_t code,
+                        std::int32_t counts) noexcept
+{
+    put(device, slotAt(device.slotOfTurner, code), counts);
+    if (code != REL_WHEEL && code != REL_HWHEEL) return;
+    const std::uint16_t fine = code == REL_WHEEL ? REL_WHEEL_HI_RES : REL_HWHEEL_HI_RES;
+    if (!hasTurner(controller, fine))
+        put(device, slotAt(device.slotOfTurner, fine), counts * kFineCounts);
+}
+
+void DeskPass::pass(const DeckController& controller, std::span<const RawMove> moves,
+                    const Machine& machine) noexcept
+{
+    const auto kind = controller.info.description.kind;
+    auto& device = deviceFor(kind);
+    if (!isDesk(kind) || device.readyAt == Time::max()) return;
+    for (const auto& move : moves) {
+        const auto code = controller.info.description.controls[move.control].code;
+        const auto input = controller.inputOf[move.control];
+        const bool isMapped =
+            input != DeckController::kUnbound &&
+            machine.plan().inputs[static_cast<std::uint32_t>(input)].strands.count > 0;
+        if (code.type == EventType::Key) passKey(device, code.code, move.raw != 0, isMapped);
+        if (code.type == EventType::Rel && !isMapped)
+            passTurn(device, controller, code.code, move.raw);
+    }
+    if (!device.frame.empty()) static_cast<void>(m_world.write(device.handle, device.frame));
+    device.frame.clear();
+}
+
+void DeskPass::close(Fleet& fleet, Time now)
+{
+    for (auto* device : {&m_keyboard, &m_pointer}) {
+        if (device->readyAt == Time::max()) continue;
+        for (std::size_t slot = 0; slot < device->isDown.size(); ++slot) {
+            if (device->isDown[slot]) put(*device, static_cast<std::int32_t>(slot), 0);
+            device->isDown[slot] = false;
+        }
+        if (!device->frame.empty()) static_cast<void>(m_world.write(device->handle, device->frame));
+        device->frame.clear();
+        device->readyAt = Time::max();
+        fleet.bidFarewell(device->handle, device->spec, now);
+    }
+}
+
+bool isPanicChord(const DeckController& controller) noexcept
+{
+    constexpr std::uint16_t kChord[] = {KEY_LEFTSHIFT, KEY_RIGHTSHIFT, KEY_ESC};
+    const auto& controls = controller.info.description.controls;
+    return std::ranges::all_of(kChord, [&](std::uint16_t key) {
+        for (std::size_t i = 0; i < controls.size(); ++i) {
+            if (controls[i].code.type == EventType::Key && controls[i].code.code == key &&
+                controller.state[i].x != 0)
+                return true;
+        }
+        return false;
+    });
+}
+
+}  // namespace jolly

@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "engine/deck.h"
+#include "engine/fleet.h"
+#include "ports/world.h"
+
+#include <cstdint>
+#include <span>
+#include <vector>
+
+namespace jolly
+{
+
+/// Keeps the desk usable while a keyboard or pointer is held: what no strand uses of it goes on
+/// through a virtual keyboard or pointer of its own, while what is mapped does not reach anybody
+/// else. A key belongs to it from its press to its release, whatever is edited in between. Engine
+/// thread only.
+class DeskPass
+{
+ public:
+    /// From the making of a device until the desktop listens to it: what is sent earlier is lost.
+    static constexpr Time kGettingReady = std::chrono::milliseconds(500);
+
+    explicit DeskPass(World& world);
+
+    /// Whether a controller of this kind is passed on while it is held.
+    [[nodiscard]] static bool isDesk(ControllerKind kind) noexcept
+    {
+        return kind == ControllerKind::Keyboard || kind == ControllerKind::Pointer;
+    }
+
+    /// Makes the device for a kind of controller if it is not there. Control thread of the engine:
+    /// allocates.
+    [[nodiscard]] Fallible open(ControllerKind kind, Time now);
+
+    /// When a controller of this kind may be held; max while its device is not there.
+    [[nodiscard]] Time readyAt(ControllerKind kind) const noexcept;
+
+    /// Passes on what `machine` has no strand for. RT-safe.
+    void pass(const DeckController& controller, std::span<const RawMove> moves,
+              const Machine& machine) noexcept;
+
+    /// Lets go of all keys and takes the devices away by way of the fleet's farewell.
+    void close(Fleet& fleet, Time now);
+
+ private:
+    struct Device {
+        VirtualSpec spec;
+        Handle handle = 0;
+        Time readyAt = Time::max();
+        std::vector<std::int32_t> slotOfKey;     ///< by key code; -1 where it has none
+        std::vector<std::int32_t> slotOfTurner;  ///< likewise
+        std::vector<bool> isDown;                ///< by slot
+        std::vector<VirtualMove> frame;
+    };
+
+    [[nodiscard]] Device& deviceFor(ControllerKind kind) noexcept;
+    [[nodiscard]] static Device plan(VirtualKind kind);
+    void passKey(Device& device, std::uint16_t code, bool isPressed, bool isMapped) noexcept;
+    void passTurn(Device& device, const DeckController& controller, std::uint16_t code,
+                  std::int32_t counts) noexcept;
+    static void put(Device& device, std::int32_t slot, std::int32_t value) noexcept;
+
+    World& m_world;
+    Device m_keyboard;
+    Device m_pointer;
+};
+
+/// Both Shift keys and Esc together on one keyboard: everything is given back. RT-safe.
+[[nodiscard]] bool isPanicChord(const DeckController& controller) noexcept;
+
+}  // namespace jolly

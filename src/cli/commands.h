@@ -33,9 +33,12 @@ void addMeasure(CLI::App& app, ExitCode& code);
 void addMap(CLI::App& app, ExitCode& code);
 void addPlan(CLI::App& app, ExitCode& code);
 void addSheets(CLI::App& app, ExitCode& code);
+void addLaunch(CLI::App& app, ExitCode& code);
+void addGames(CLI::App& app, ExitCode& code);
 
-inline constexpr auto kCommands = {addDevices, addWatch,  addCheck,   addRun, addStatus, addLive,
-                                   addDown,    addReplay, addMeasure, addMap, addPlan,   addSheets};
+inline constexpr auto kCommands = {addDevices, addWatch,  addCheck,  addRun,     addStatus,
+                                   addLive,    addDown,   addReplay, addMeasure, addMap,
+                                   addPlan,    addSheets, addLaunch, addGames};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

@@ -3,6 +3,8 @@
 #include "cli/running_engine.h"
 #include "format/files.h"
 
+#include <sys/prctl.h>
+
 #include <csignal>
 #include <iostream>
 
@@ -17,6 +19,7 @@ struct RunOptions {
     std::string file;
     double seconds = 0.0;
     bool staysIdle = false;
+    bool endsWithParent = false;
 };
 
 /// How long the world may take to tell what is there before the flight begins.
@@ -92,6 +95,7 @@ ExitCode run(const RunOptions& options)
     g_running = &running;
     std::signal(SIGINT, stopRunning);
     std::signal(SIGTERM, stopRunning);
+    if (options.endsWithParent) prctl(PR_SET_PDEATHSIG, SIGTERM);
     code = fly(running, options);
     g_running = nullptr;
     return code;
@@ -108,6 +112,8 @@ void addRun(CLI::App& app, ExitCode& code)
     options->world.addTo(*command);
     command->add_option("--for", options->seconds, "End after so many seconds")
         ->check(CLI::PositiveNumber);
+    command->add_flag("--with-parent", options->endsWithParent,
+                      "End when the program that started it ends, even if that is killed");
     command->add_flag("--idle", options->staysIdle, "Wait to be told to go live");
     command->callback([options, &code] { code = run(*options); });
 }

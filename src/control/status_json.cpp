@@ -75,6 +75,7 @@ Json toJson(const PresentController& c)
             {"likely", nameOf(likelyKind(c.description), kControllerKinds)},
             {"rig", c.rig},
             {"hold", nameOf(c.hold, kHolds)},
+            {"oursAlone", c.isOursAlone},
             {"games", nameOf(c.hold, kGames)},
             {"has", countsOf(c.description)},
             {"firstSlot", c.firstSlot},
@@ -90,6 +91,7 @@ PresentController controllerOf(const Json& j)
     c.description.kind = enumOf<ControllerKind>(j.at("kind"), kControllerKinds);
     c.rig = j.at("rig");
     c.hold = enumOf<Hold>(j.at("hold"), kHolds);
+    c.isOursAlone = j.at("oursAlone");
     c.firstSlot = j.at("firstSlot");
     c.description.driver = j.at("driver");
     c.description.nodes = j.at("nodes");

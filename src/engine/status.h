@@ -22,6 +22,7 @@ struct PresentController {
     ControllerDescription description{};
     int rig = Match::kUnknown;  ///< its place in the tangle's rig
     Hold hold = Hold::Free;
+    bool isOursAlone = false;  ///< nobody else may open it now
     std::uint32_t firstSlot =
         0;  ///< of its controls in the live block, in the order of the description
 };

@@ -31,6 +31,7 @@ class NoDialogs : public Dialogs
     QString saveFile(QWidget*, FileKind, const QString&) override { return {}; }
     Answer unsaved(QWidget*, const QString&) override { return Answer::Discard; }
     Leaving leaving(QWidget*) override { return Leaving::StandDown; }
+    std::optional<Ends> removing(QWidget*, const QString&, std::size_t) override { return {}; }
     void tell(QWidget*, const QString&, const QString&) override {}
 };
 
@@ -205,6 +206,25 @@ const Shot kShots[] = {
          s.goLive();
          s.select("skerry-stick", "ABS_Y");
          s.openStage(0);
+     }},
+    {"weave-device", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Weave);
+         s.goLive();
+         s.document.edit("large device", [](Tangle& tangle) {
+             tangle.devices[0].buttons = 64;
+             tangle.devices[0].hats = 2;
+         });
+         s.select("twinlever-q2", "ABS_X");
+         s.window.findChild<WeavePage*>("weave")->shapeDevice("jolly-1");
+     }},
+    {"weave-plan", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Weave);
+         s.document.edit("smaller sim", [](Tangle& tangle) {
+             tangle.sheet = SimSheet{.name = "Classic sim, 16 buttons", .buttons = 16};
+         });
+         s.click("plan");
      }},
     {"rig", false, false,
      [](Scene& s) {

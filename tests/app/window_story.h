@@ -24,11 +24,18 @@ class ScriptedDialogs : public app::Dialogs
         return answer;
     }
     Leaving leaving(QWidget*) override { return leave; }
+    std::optional<Ends> removing(QWidget*, const QString&, std::size_t strands) override
+    {
+        strandsAsked = strands;
+        return ends;
+    }
     void tell(QWidget*, const QString&, const QString& sentence) override { told = sentence; }
 
     QString file;
     Answer answer = Answer::Discard;
     Leaving leave = Leaving::KeepFlying;
+    std::optional<Ends> ends = Ends::Cut;
+    std::size_t strandsAsked = 0;
     int asked = 0;
     QString told;
 };

@@ -18,7 +18,7 @@ EngineStatus busy()
     EngineStatus status{
         .generation = 12, .isLive = true, .liveSince = Time(99), .tangle = "Ünï \xff"};
     status.tangle = "Marrowmere";
-    status.controllers.push_back({test::describe(test::smallStick()), 0, Hold::Waiting, 14});
+    status.controllers.push_back({test::describe(test::smallStick()), 0, Hold::Waiting, true, 14});
     status.controllers[0].description.driver = "hid-generic";
     status.controllers[0].description.nodes = {"/dev/input/event7", "/dev/input/event8"};
     status.devices.push_back({"jolly", true, 3});

@@ -64,6 +64,21 @@ inline Tangle straightTangle(const std::string& name)
     return tangle;
 }
 
+/// A command as the person at the screen runs it, who has no privileges and a session bus.
+inline std::vector<std::string> asPilot(const std::vector<std::string>& command)
+{
+    std::vector<std::string> words = {"setpriv",
+                                      "--reuid=1000",
+                                      "--regid=1000",
+                                      "--clear-groups",
+                                      "env",
+                                      "HOME=/tmp/pilot",
+                                      "XDG_RUNTIME_DIR=/tmp/pilot",
+                                      "DBUS_SESSION_BUS_ADDRESS=unix:path=/tmp/pilot/bus"};
+    words.insert(words.end(), command.begin(), command.end());
+    return words;
+}
+
 /// The engine on the real kernel, with a tangle of its own.
 class Flight : public testing::Test
 {

@@ -1,35 +1,56 @@
-// SPDX-License-Identifier: GPL-3.0-or-later
 #include <SDL.h>
 
 #include <cstdio>
 #include <cstring>
 
-/// What a game that uses SDL sees of a joystick: its counts, then every change.
-/// Usage: sdl_reader NAME
+namespace
+{
+
+/// Tells what there is to a joystick, and its counts, once it is opened.
+void open(int index)
+{
+    auto* stick = SDL_JoystickOpen(index);
+    const char* name = SDL_JoystickNameForIndex(index);
+    char guid[40] = {};
+    SDL_JoystickGetGUIDString(SDL_JoystickGetDeviceGUID(index), guid, sizeof guid);
+    std::printf("%s: %d axes, %d buttons, %d hats, controller %d\n", name,
+                SDL_JoystickNumAxes(stick), SDL_JoystickNumButtons(stick),
+                SDL_JoystickNumHats(stick), SDL_IsGameController(index));
+    std::printf("guid %s %s\n", guid, name);
+    for (int a = 0; a < SDL_JoystickNumAxes(stick); ++a)
+        std::printf("start axis %d %d\n", a, SDL_JoystickGetAxis(stick, a));
+}
+
+}  // namespace
+
+/// What a game that uses SDL sees of joysticks: their counts, then every change, with the number of
+/// the joystick in front unless one is named.
+/// Usage: sdl_reader [NAME]
 int main(int argc, char** argv)
 {
-    if (argc < 2 || SDL_Init(SDL_INIT_JOYSTICK) != 0) return 2;
-    SDL_Joystick* stick = nullptr;
+    if (SDL_Init(SDL_INIT_JOYSTICK | SDL_INIT_GAMECONTROLLER) != 0) return 2;
     SDL_Event event;
+    bool isOpen = false;
+    std::printf("started with %d\n", SDL_NumJoysticks());
     while (true) {
-        for (int i = 0; !stick && i < SDL_NumJoysticks(); ++i) {
-            if (std::strcmp(SDL_JoystickNameForIndex(i), argv[1]) != 0) continue;
-            stick = SDL_JoystickOpen(i);
-            std::printf("%s: %d axes, %d buttons, %d hats, controller %d\n", argv[1],
-                        SDL_JoystickNumAxes(stick), SDL_JoystickNumButtons(stick),
-                        SDL_JoystickNumHats(stick), SDL_IsGameController(i));
-            for (int a = 0; a < SDL_JoystickNumAxes(stick); ++a)
-                std::printf("start axis %d %d\n", a, SDL_JoystickGetAxis(stick, a));
-        }
         while (SDL_WaitEventTimeout(&event, 10) != 0) {
+            char which[32] = {};
+            if (argc < 2) std::snprintf(which, sizeof which, "joystick %d ", event.jaxis.which);
+            if (event.type == SDL_JOYDEVICEADDED && !isOpen) {
+                const char* name = SDL_JoystickNameForIndex(event.jdevice.which);
+                if (argc > 1 && std::strcmp(name, argv[1]) != 0) continue;
+                open(event.jdevice.which);
+                isOpen = argc > 1;
+            }
             if (event.type == SDL_JOYAXISMOTION)
-                std::printf("axis %d %d\n", event.jaxis.axis, event.jaxis.value);
+                std::printf("%saxis %d %d\n", which, event.jaxis.axis, event.jaxis.value);
             if (event.type == SDL_JOYBUTTONDOWN)
-                std::printf("button %d down\n", event.jbutton.button);
-            if (event.type == SDL_JOYBUTTONUP) std::printf("button %d up\n", event.jbutton.button);
+                std::printf("%sbutton %d down\n", which, event.jbutton.button);
+            if (event.type == SDL_JOYBUTTONUP)
+                std::printf("%sbutton %d up\n", which, event.jbutton.button);
             if (event.type == SDL_JOYHATMOTION)
-                std::printf("hat %d %d\n", event.jhat.hat, event.jhat.value);
-            if (event.type == SDL_JOYDEVICEREMOVED) std::printf("removed\n");
+                std::printf("%shat %d %d\n", which, event.jhat.hat, event.jhat.value);
+            if (event.type == SDL_JOYDEVICEREMOVED) std::printf("%sremoved\n", which);
             if (event.type == SDL_QUIT) return 0;
         }
         std::fflush(stdout);

@@ -17,6 +17,7 @@ namespace
 constexpr int kMargin = 14;
 constexpr int kTitle = 34;
 constexpr int kFooter = 22;
+constexpr int kAction = 28;
 
 constexpr int kFrameLabel = 15;
 
@@ -57,8 +58,25 @@ void Faceplate::setFooter(const QString& left, const QString& right)
     place();
 }
 
+void Faceplate::setAction(const QString& words)
+{
+    if (!m_action) {
+        m_action = new QPushButton(this);
+        m_action->setObjectName(QStringLiteral("plate action"));
+        m_action->setFlat(true);
+        m_action->setFont(textFont(TextSize::Small));
+        m_action->setCursor(Qt::PointingHandCursor);
+        connect(m_action, &QPushButton::clicked, this, &Faceplate::actionWanted);
+        m_action->show();
+    }
+    m_action->setText(words);
+    m_action->setAccessibleName(m_title->text() + QStringLiteral(": ") + words);
+    place();
+}
+
 int Faceplate::footerHeight() const
 {
+    if (m_action) return kAction;
     return m_left->text().isEmpty() && m_right->text().isEmpty() ? 0 : kFooter;
 }
 
@@ -143,8 +161,10 @@ void Faceplate::place()
     m_frames = layout.frames;
     const int y = kTitle + layout.height + 6;
     const int words = std::min(inner / 2, m_right->sizeHint().width());
-    m_left->setGeometry(kMargin, y, inner - words - 6, kFooter - 2);
-    m_right->setGeometry(kMargin + inner - words, y, words, kFooter - 2);
+    const int footer = footerHeight() - 2;
+    m_left->setGeometry(kMargin, y, inner - words - 6, footer);
+    m_right->setGeometry(kMargin + inner - words, y, words, footer);
+    if (m_action) m_action->setGeometry(kMargin - 6, y, m_action->sizeHint().width(), footer);
 }
 
 void Faceplate::setState(std::size_t control, const ControlState& state)

@@ -5,6 +5,7 @@
 #include "app/faceplate/control_view.h"
 
 #include <QLabel>
+#include <QPushButton>
 
 namespace jolly::app
 {
@@ -23,6 +24,9 @@ class Faceplate : public Card
     /// What it is: id for objectName, title, and the words at the right of the title.
     void setTitle(const QString& title, const QString& state);
     void setFooter(const QString& left, const QString& right);
+
+    /// Something to do with the thing itself, at the left of the footer.
+    void setAction(const QString& words);
 
     /// Draws this plate from now on. Does nothing when it is what it draws already.
     void setPlate(const Plate& plate);
@@ -45,6 +49,7 @@ class Faceplate : public Card
     void activated(const QString& id);
     void dragMoved(const QString& id, QPoint globalPlace);
     void dropped(const QString& id, QPoint globalPlace);
+    void actionWanted();
 
  protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -72,6 +77,7 @@ class Faceplate : public Card
     QLabel* m_state;
     QLabel* m_left;
     QLabel* m_right;
+    QPushButton* m_action = nullptr;
 };
 
 }  // namespace jolly::app

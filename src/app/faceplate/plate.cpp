@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/plate.h"
 
+#include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 
@@ -75,14 +76,31 @@ Plate plateOf(const RigController& controller)
     return plate;
 }
 
+std::vector<std::size_t> slotsShown(const VirtualDevice& device, const Tangle& tangle)
+{
+    const auto layout = layoutOf(device);
+    std::vector<std::size_t> shown;
+    for (std::size_t i = 0; i < layout.size(); ++i) {
+        const auto control = layout[i].control;
+        const bool isUnusedKey =
+            device.kind == VirtualKind::Keyboard && takersOf(tangle, {device.id, control}).empty();
+        if (!isUnusedKey && control.kind != ControlKind::Turner) shown.push_back(i);
+    }
+    return shown;
+}
+
 Plate plateOf(const VirtualDevice& device, const Tangle& tangle)
 {
     Plate plate;
-    for (const auto& slot : layoutOf(device)) {
+    const auto layout = layoutOf(device);
+    for (const auto i : slotsShown(device, tangle)) {
+        const auto& slot = layout[i];
         PlateControl each{.id = text(toText(slot.control))};
         each.label = labelFor(settingsOf(device, slot.control), {device.id, slot.control}, tangle);
-        each.number = slot.control.kind == ControlKind::Axis ? text(nameOf(device, slot.control))
-                                                             : QString::number(slot.control.number);
+        each.number = QString::number(slot.control.number);
+        if (slot.control.kind == ControlKind::Axis)
+            each.number = text(nameOf(device, slot.control));
+        if (device.kind == VirtualKind::Keyboard) each.number = keyName(slot.code);
         each.kind = slot.control.kind;
         each.sides = slot.sides;
         each.code = slot.code;

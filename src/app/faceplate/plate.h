@@ -94,8 +94,13 @@ struct PlateLayout {
 /// What to show of a controller of the rig.
 [[nodiscard]] Plate plateOf(const RigController& controller);
 
-/// What to show of a virtual device; a control without a label of its own takes the name of the
-/// strand that ends there.
+/// The places in its layout of the controls that a virtual device's faceplate shows: all, but of a
+/// keyboard only the keys at which a strand ends, and of a pointer no turner.
+[[nodiscard]] std::vector<std::size_t> slotsShown(const VirtualDevice& device,
+                                                  const Tangle& tangle);
+
+/// What to show of a virtual device, the controls of slotsShown(); a control without a label of its
+/// own takes the name of the strand that ends there.
 [[nodiscard]] Plate plateOf(const VirtualDevice& device, const Tangle& tangle);
 
 }  // namespace jolly::app

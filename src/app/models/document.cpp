@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/document.h"
 
+#include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "format/files.h"
 #include "format/place.h"
@@ -57,6 +58,7 @@ void Document::edit(const QString& name, const std::function<void(Tangle&)>& cha
 {
     auto after = m_tangle;
     change(after);
+    fitDevices(after);
     if (after == m_tangle) return;
     m_history.push(new Step(*this, std::move(after), name, gesture));
 }

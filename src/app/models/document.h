@@ -25,7 +25,7 @@ class Document : public QObject
     [[nodiscard]] bool hasChanges() const { return !m_history.isClean(); }
     [[nodiscard]] QUndoStack& history() { return m_history; }
 
-    /// Changes the tangle as one step of the history.
+    /// Changes the tangle as one step of the history. Devices that size themselves follow.
     ///
     /// @param name     what the step is called, as in "Undo NAME".
     /// @param gesture  steps of one gesture (a slider being dragged) become one; empty for none.

@@ -5,6 +5,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/weave/remedies.h"
 #include "format/tangle_text.h"
 
 namespace jolly::app
@@ -162,6 +163,31 @@ void Studio::weaveToNextFree()
     } else {
         say(tr("No virtual device has a free control of that kind."));
     }
+}
+
+void Studio::moveEnd(const std::string& strand, std::size_t end, const Target& to)
+{
+    auto trial = tangle();
+    const auto there = takersOf(tangle(), to);
+    const auto other = there.empty() ? QString() : QString::fromStdString(there.front()->name);
+    if (const auto moved = jolly::moveEnd(trial, strand, end, to); !moved)
+        return say(QString::fromStdString(moved.error().text()));
+    m_document.edit(tr("move end"), [&](Tangle& tangle) { tangle = trial; });
+    const auto place = QString::fromStdString(placeName(tangle(), to));
+    say(other.isEmpty() ? tr("It ends at %1 now.").arg(place)
+                        : tr("It ends at %1 now; %2 has its old place.").arg(place, other));
+}
+
+void Studio::cure(const Problem& problem)
+{
+    const auto* remedy = remedyFor(problem);
+    if (!remedy) return;
+    auto trial = tangle();
+    if (const auto cured = remedy->apply(trial, problem); !cured)
+        return say(QString::fromStdString(cured.error().text()));
+    const auto label =
+        QString::fromUtf8(remedy->label.data(), static_cast<qsizetype>(remedy->label.size()));
+    m_document.edit(label, [&](Tangle& tangle) { tangle = trial; });
 }
 
 }  // namespace jolly::app

@@ -50,6 +50,12 @@ class Studio : public QObject
     void weaveTo(const Target& target);
     void weaveToNextFree();
 
+    /// Lets an end of a strand be at another place; a taken one is exchanged, and that is said.
+    void moveEnd(const std::string& strand, std::size_t end, const Target& to);
+
+    /// Does what is to be done about a problem at one click; says what came of it.
+    void cure(const Problem& problem);
+
     /// Remembers a strand, to be pasted to any control.
     void copyStrand(const Strand& strand) { m_copied = strand; }
 

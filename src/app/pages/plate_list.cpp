@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/plate_list.h"
 
+#include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
@@ -21,6 +22,12 @@ void resize(std::vector<Faceplate*>& plates, std::size_t count, Make&& make)
         plates.pop_back();
     }
     while (plates.size() < count) make();
+}
+
+QString keysText(std::size_t used)
+{
+    if (used == 0) return QObject::tr("no key is used yet");
+    return used == 1 ? QObject::tr("1 key used") : QObject::tr("%1 keys used").arg(used);
 }
 
 QString usedText(std::size_t used, std::size_t all)
@@ -136,33 +143,52 @@ DevicePlates::DevicePlates(Studio& studio, QWidget* parent)
 {
 }
 
+std::optional<Target> DevicePlates::targetOf(const Faceplate* plate, const QString& id) const
+{
+    const auto place =
+        static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
+    const auto control = parseVirtualControl(id.toStdString());
+    if (place >= m_studio.desk().devices.size() || !control) return std::nullopt;
+    return Target{m_studio.desk().devices[place].device.id, *control};
+}
+
+void DevicePlates::wire(Faceplate* plate)
+{
+    connect(plate, &Faceplate::activated, this, [this, plate](const QString& id) {
+        if (const auto target = targetOf(plate, id)) Q_EMIT activated(*target);
+    });
+    connect(plate, &Faceplate::dragMoved, this, [this, plate](const QString& id, QPoint at) {
+        if (const auto target = targetOf(plate, id)) Q_EMIT dragMoved(*target, at);
+    });
+    connect(plate, &Faceplate::dropped, this, [this, plate](const QString& id, QPoint at) {
+        if (const auto target = targetOf(plate, id)) Q_EMIT dropped(*target, at);
+    });
+    connect(plate, &Faceplate::actionWanted, this, [this, plate] {
+        if (const auto target = targetOf(plate, QStringLiteral("axis 1")))
+            Q_EMIT shapeWanted(target->device);
+    });
+}
+
 void DevicePlates::rebuild()
 {
     const auto& devices = m_studio.desk().devices;
     resize(m_plates, devices.size(), [this] {
         auto* plate = new Faceplate(Faceplate::Kind::Virtual, m_parent);
         m_plates.push_back(plate);
-        connect(plate, &Faceplate::activated, this, [this, plate](const QString& id) {
-            const auto place =
-                static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
-            const auto control = parseVirtualControl(id.toStdString());
-            if (place < m_studio.desk().devices.size() && control)
-                Q_EMIT activated({m_studio.desk().devices[place].device.id, *control});
-        });
+        wire(plate);
         Q_EMIT plateAdded(plate);
     });
     m_slots.assign(devices.size(), {});
     for (std::size_t d = 0; d < devices.size(); ++d) {
         const auto& device = devices[d].device;
         const auto& layout = devices[d].layout;
+        const auto shown = slotsShown(device, m_studio.tangle());
         std::size_t used = 0;
-        for (const auto& slot : layout) {
-            const Target target{device.id, slot.control};
-            Slot state;
-            for (const auto& strand : m_studio.tangle().strands) {
-                if (std::ranges::find(strand.targets, target) == strand.targets.end()) continue;
+        for (const auto i : shown) {
+            Slot state{.place = i};
+            for (const auto* strand : takersOf(m_studio.tangle(), {device.id, layout[i].control})) {
                 state.isUsed = true;
-                const auto& from = strand.sources.front();
+                const auto& from = strand->sources.front();
                 if (m_studio.selected() == ControlRef{from.controller, from.control})
                     state.isSelected = true;
             }
@@ -172,7 +198,10 @@ void DevicePlates::rebuild()
         m_plates[d]->setTitle(QString::fromStdString(device.name),
                               devices[d].isThere ? tr("games see it") : tr("not live"));
         m_plates[d]->setPlate(jolly::app::plateOf(device, m_studio.tangle()));
-        m_plates[d]->setFooter({}, usedText(used, layout.size()));
+        m_plates[d]->setAction(tr("shape it…"));
+        m_plates[d]->setFooter({}, device.kind == VirtualKind::Keyboard
+                                       ? keysText(used)
+                                       : usedText(used, shown.size()));
     }
     showValues();
 }
@@ -184,7 +213,7 @@ void DevicePlates::showValues()
         const auto& device = desk.devices[d];
         for (std::size_t i = 0; i < m_slots[d].size(); ++i) {
             ControlState state;
-            state.value = desk.valueOf(device, i, m_studio.values());
+            state.value = desk.valueOf(device, m_slots[d][i].place, m_studio.values());
             state.isUsed = m_slots[d][i].isUsed;
             state.isSelected = m_slots[d][i].isSelected;
             state.isOutlined = !device.isThere;

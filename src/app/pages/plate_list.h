@@ -66,12 +66,19 @@ class DevicePlates : public QObject
  Q_SIGNALS:
     void plateAdded(Faceplate* plate);
     void activated(const Target& target);
+    void dropped(const Target& target, QPoint globalPlace);
+    void dragMoved(const Target& target, QPoint globalPlace);
+    void shapeWanted(const std::string& device);
 
  private:
     struct Slot {
+        std::size_t place = 0;  ///< in the device's layout
         bool isUsed = false;
         bool isSelected = false;
     };
+
+    void wire(Faceplate* plate);
+    [[nodiscard]] std::optional<Target> targetOf(const Faceplate* plate, const QString& id) const;
 
     Studio& m_studio;
     QWidget* m_parent;

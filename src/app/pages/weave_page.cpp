@@ -1,13 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/weave_page.h"
 
+#include "app/devices/device_card.h"
+#include "app/devices/plan_card.h"
+#include "app/devices/sheet_bar.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
+#include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QScrollBar>
 #include <algorithm>
 #include <map>
@@ -33,16 +38,22 @@ WeavePage::WeavePage(Studio& studio, QWidget* parent)
     setObjectName(QStringLiteral("weave"));
     buildColumns();
     m_threads = new ThreadOverlay(this);
+    wireControllers();
+    wireDevices();
+    connect(&studio, &Studio::deskChanged, this, &WeavePage::rebuildPlates);
+    connect(&studio, &Studio::problemsChanged, this, &WeavePage::rebuildMiddle);
+    connect(&studio, &Studio::selectionChanged, this, &WeavePage::showSelection);
+    connect(&studio, &Studio::valuesMoved, this, &WeavePage::showValues);
+    rebuildPlates();
+}
+
+void WeavePage::wireControllers()
+{
     connect(&m_controllers, &ControllerPlates::plateAdded, this, [this](Faceplate* plate) {
         m_leftColumn->insertWidget(m_leftColumn->count() - 1, plate);
     });
-    connect(&m_devices, &DevicePlates::plateAdded, this, [this](Faceplate* plate) {
-        m_rightColumn->insertWidget(m_rightColumn->count() - 1, plate);
-    });
     connect(&m_controllers, &ControllerPlates::activated, this,
             [this](const ControlRef& ref) { m_studio.select(ref); });
-    connect(&m_devices, &DevicePlates::activated, this,
-            [this](const Target& target) { m_studio.weaveTo(target); });
     connect(&m_controllers, &ControllerPlates::dragMoved, this,
             [this](const ControlRef& ref, QPoint at) {
                 m_studio.select(ref);
@@ -59,11 +70,89 @@ WeavePage::WeavePage(Studio& studio, QWidget* parent)
                 if (const auto target = m_devices.targetAt(at)) m_studio.weaveTo(*target);
                 placeThreads();
             });
-    connect(&studio, &Studio::deskChanged, this, &WeavePage::rebuildPlates);
-    connect(&studio, &Studio::problemsChanged, this, &WeavePage::rebuildMiddle);
-    connect(&studio, &Studio::selectionChanged, this, &WeavePage::showSelection);
-    connect(&studio, &Studio::valuesMoved, this, &WeavePage::showValues);
-    rebuildPlates();
+}
+
+void WeavePage::wireDevices()
+{
+    connect(&m_devices, &DevicePlates::plateAdded, this, [this](Faceplate* plate) {
+        m_rightColumn->insertWidget(m_rightColumn->count() - 2, plate);
+    });
+    connect(&m_devices, &DevicePlates::activated, this,
+            [this](const Target& target) { m_studio.weaveTo(target); });
+    connect(&m_devices, &DevicePlates::shapeWanted, this, &WeavePage::shapeDevice);
+    connect(&m_devices, &DevicePlates::dropped, this, &WeavePage::moveEndTo);
+    connect(&m_devices, &DevicePlates::dragMoved, this, [this](const Target& from, QPoint at) {
+        const auto* view = m_devices.viewOf(from);
+        if (!view || takersOf(m_studio.tangle(), from).empty()) return;
+        m_loose = Thread{placeOf(*view, view->anchor(), *m_right), mapFromGlobal(at), false, true};
+        placeThreads();
+    });
+}
+
+/// What was dragged from one virtual control to another ends there from now on.
+void WeavePage::moveEndTo(const Target& from, QPoint at)
+{
+    m_loose.reset();
+    placeThreads();
+    const auto to = m_devices.targetAt(at);
+    const auto takers = takersOf(m_studio.tangle(), from);
+    if (!to || takers.empty() || *to == from) return;
+    const auto end = std::ranges::find(takers.front()->targets, from);
+    m_studio.moveEnd(takers.front()->id,
+                     static_cast<std::size_t>(end - takers.front()->targets.begin()), *to);
+}
+
+void WeavePage::showInMiddle(QWidget* card)
+{
+    if (m_shownCard) {
+        m_shownCard->hide();
+        m_shownCard->deleteLater();
+    }
+    m_shownCard = card;
+    if (!card) return;
+    m_middleColumn->insertWidget(0, card);
+    m_middle->verticalScrollBar()->setValue(0);
+    QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
+}
+
+void WeavePage::shapeDevice(const std::string& device)
+{
+    if (device.empty()) return showInMiddle(nullptr);
+    auto* card = new DeviceCard(m_studio, device);
+    connect(
+        card, &DeviceCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
+    connect(card, &DeviceCard::removalWanted, this, &WeavePage::removalWanted);
+    showInMiddle(card);
+}
+
+void WeavePage::buildRightColumn()
+{
+    auto* sheet = new SheetBar(m_studio);
+    m_rightColumn->insertWidget(0, sheet);
+    connect(sheet, &SheetBar::planWanted, this, [this] {
+        auto* card = new PlanCard(m_studio);
+        connect(
+            card, &PlanCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
+        showInMiddle(card);
+    });
+    auto* add = new QPushButton(tr("Add a virtual device"));
+    add->setObjectName(QStringLiteral("add device"));
+    auto* menu = new QMenu(add);
+    menu->setObjectName(QStringLiteral("device kinds"));
+    const std::pair<QString, VirtualKind> kKinds[] = {{tr("Joystick"), VirtualKind::Joystick},
+                                                      {tr("Gamepad"), VirtualKind::Gamepad},
+                                                      {tr("Keyboard"), VirtualKind::Keyboard},
+                                                      {tr("Pointer"), VirtualKind::Pointer}};
+    for (const auto& [words, kind] : kKinds) {
+        menu->addAction(words, this, [this, kind = kind] {
+            std::string id;
+            m_studio.document().edit(tr("add virtual device"),
+                                     [&](Tangle& tangle) { id = addDevice(tangle, kind); });
+            shapeDevice(id);
+        });
+    }
+    add->setMenu(menu);
+    m_rightColumn->insertWidget(m_rightColumn->count() - 1, add);
 }
 
 QScrollArea* WeavePage::makeColumn(int width, QVBoxLayout*& layout)
@@ -75,6 +164,7 @@ QScrollArea* WeavePage::makeColumn(int width, QVBoxLayout*& layout)
     if (width > 0) area->setFixedWidth(width);
     auto* inside = new QWidget;
     inside->setObjectName(QStringLiteral("scrolled"));
+    inside->installEventFilter(this);
     layout = new QVBoxLayout(inside);
     layout->setContentsMargins(0, 0, 8, 0);
     layout->setSpacing(kGap);
@@ -92,6 +182,7 @@ void WeavePage::buildColumns()
     m_left = makeColumn(362, m_leftColumn);
     m_middle = makeColumn(0, m_middleColumn);
     m_right = makeColumn(346, m_rightColumn);
+    buildRightColumn();
     row->addWidget(m_left);
     row->addWidget(m_middle, 1);
     row->addWidget(m_right);
@@ -101,10 +192,12 @@ void WeavePage::buildColumns()
     setTone(*m_name, "title");
     m_where = new ElidedLabel;
     setTone(*m_where, "dim");
-    auto* head = new QHBoxLayout;
-    head->addWidget(m_name);
-    head->addWidget(m_where, 1);
-    m_middleColumn->insertLayout(0, head);
+    auto* head = new QWidget;
+    auto* headRow = new QHBoxLayout(head);
+    headRow->setContentsMargins(0, 0, 0, 0);
+    headRow->addWidget(m_name);
+    headRow->addWidget(m_where, 1);
+    m_middleColumn->insertWidget(0, head);
     m_invitation = new Card;
     auto* column = new QVBoxLayout(m_invitation);
     column->setContentsMargins(16, 14, 16, 14);
@@ -259,6 +352,14 @@ void WeavePage::resizeEvent(QResizeEvent*)
     m_threads->setGeometry(rect());
     m_threads->raise();
     QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
+}
+
+/// Threads follow whatever moves in the columns.
+bool WeavePage::eventFilter(QObject* watched, QEvent* event)
+{
+    if (event->type() == QEvent::LayoutRequest || event->type() == QEvent::Resize)
+        QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
+    return QWidget::eventFilter(watched, event);
 }
 
 void WeavePage::showEvent(QShowEvent*)

@@ -6,6 +6,7 @@
 #include "app/strands/strand_card.h"
 
 #include <QLabel>
+#include <QPointer>
 #include <QPushButton>
 #include <QScrollArea>
 
@@ -23,13 +24,25 @@ class WeavePage : public QWidget
     [[nodiscard]] StrandCard* cardOf(const std::string& strand) const;
     void setShowsAllThreads(bool showsAll);
 
+    /// Shows a device's card in the middle; an empty id closes it.
+    void shapeDevice(const std::string& device);
+
+ Q_SIGNALS:
+    void removalWanted(const std::string& device);
+
  protected:
     void resizeEvent(QResizeEvent* event) override;
     void showEvent(QShowEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:
     void buildColumns();
+    void buildRightColumn();
+    void wireControllers();
+    void wireDevices();
+    void showInMiddle(QWidget* card);
+    void moveEndTo(const Target& from, QPoint at);
     [[nodiscard]] QScrollArea* makeColumn(int width, QVBoxLayout*& layout);
     void rebuildPlates();
     void rebuildMiddle();
@@ -58,6 +71,7 @@ class WeavePage : public QWidget
     std::vector<StrandCard*> m_cards;
     ThreadOverlay* m_threads = nullptr;
     std::optional<Thread> m_loose;
+    QPointer<QWidget> m_shownCard;  ///< of a device or a plan, above the strands
     bool m_showsAll = false;
 };
 

@@ -139,8 +139,7 @@ std::uint32_t EngineSession::slotCount() const
                          c.firstSlot + static_cast<std::uint32_t>(c.description.controls.size()));
     }
     // The devices' slots come first; the last one's may be the end when no controller is there.
-    constexpr std::uint32_t kMostSlotsADevice = kMostAxes + kMostButtons + kMostHats;
-    for (const auto& d : m_status.devices) count = std::max(count, d.firstSlot + kMostSlotsADevice);
+    for (const auto& d : m_status.devices) count = std::max(count, d.firstSlot + kMostSlots);
     return count;
 }
 

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/devices/place_map.h"
 #include "app/listen/listen_field.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/strand_card.h"
@@ -27,6 +28,8 @@ QMenu* StrandCard::makeMenu()
     menu->addAction(tr("Note…"), this,
                     [this] { editText(tr("Note on the strand"), tr("note"), &Strand::note); });
     menu->addAction(tr("Begin at another control…"), this, &StrandCard::askForSource);
+    menu->addAction(tr("End at another control…"), this,
+                    [this] { askForPlace(m_studio, m_id, 0, window()); });
     menu->addAction(tr("Switch off or on"), this, [this] {
         edit(m_shown.isOn ? tr("switch strand off") : tr("switch strand on"),
              [](Tangle&, Strand& s) { s.isOn = !s.isOn; });

@@ -62,9 +62,9 @@ QPushButton[tone|="plain"]:hover, QPushButton[tone|="plain"]:focus { border-colo
 QPushButton[tone|="plain"]:focus { border-color: @straw; }
 QPushButton[tone="plain-straw"] { color: @straw; }
 QPushButton[tone="plain-coral"] { color: @coral; }
-QLineEdit, QDoubleSpinBox, QComboBox, QPlainTextEdit { background: @well; border: 1px solid @line; border-radius: 6px; padding: 3px 6px; selection-background-color: @straw; selection-color: @onStraw; }
-QLineEdit:focus, QDoubleSpinBox:focus, QComboBox:focus { border-color: @straw; }
-QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: 0; }
+QLineEdit, QSpinBox, QDoubleSpinBox, QComboBox, QPlainTextEdit { background: @well; border: 1px solid @line; border-radius: 6px; padding: 3px 6px; selection-background-color: @straw; selection-color: @onStraw; }
+QLineEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QComboBox:focus { border-color: @straw; }
+QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: 0; }
 QComboBox::drop-down { border: 0; width: 18px; }
 QComboBox::down-arrow { width: 0; height: 0; border-left: 4px solid @well; border-right: 4px solid @well; border-top: 5px solid @dim; margin-right: 6px; }
 QComboBox QLineEdit { border: 0; padding: 0; background: transparent; }
@@ -81,6 +81,13 @@ QMenu::item:selected, QListWidget::item:selected { background: @strawDeep; color
 QMenu::item:disabled { color: @faint; }
 QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
 QListWidget::item { padding: 6px; border-radius: 5px; }
+QTreeWidget { background: @well; border: 1px solid @line; border-radius: 6px; padding: 4px; outline: 0; }
+QTreeWidget::item { padding: 5px 10px 5px 4px; }
+QTreeWidget::item:selected { background: @strawDeep; color: @strong; }
+QTreeWidget:focus { border-color: @straw; }
+QHeaderView { background: @well; }
+QHeaderView::section { background: @well; color: @dim; border: 0; border-bottom: 1px solid @line; padding: 4px 10px 4px 4px; }
+QSpinBox:disabled { color: @dim; }
 QSlider::groove:horizontal { background: @well; height: 6px; border-radius: 3px; }
 QSlider::sub-page:horizontal { background: @straw; border-radius: 3px; }
 QSlider::handle:horizontal { background: @strong; width: 14px; height: 14px; margin: -4px 0; border-radius: 7px; }

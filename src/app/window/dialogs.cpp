@@ -61,6 +61,23 @@ Dialogs::Leaving RealDialogs::leaving(QWidget* parent)
     return box.clickedButton() == down ? Leaving::StandDown : Leaving::Cancel;
 }
 
+std::optional<Ends> RealDialogs::removing(QWidget* parent, const QString& device,
+                                          std::size_t strands)
+{
+    QMessageBox box(QMessageBox::Question, QObject::tr("Strands end there"),
+                    (strands == 1 ? QObject::tr("One strand ends at %1.").arg(device)
+                                  : QObject::tr("%1 strands end at %2.").arg(strands).arg(device)) +
+                        QObject::tr(" What becomes of it? Undo takes it back."),
+                    QMessageBox::Cancel, parent);
+    const auto* move =
+        box.addButton(QObject::tr("Move to free places elsewhere"), QMessageBox::AcceptRole);
+    const auto* cut = box.addButton(QObject::tr("Remove, too"), QMessageBox::DestructiveRole);
+    box.exec();
+    if (box.clickedButton() == move) return Ends::Moved;
+    if (box.clickedButton() == cut) return Ends::Cut;
+    return std::nullopt;
+}
+
 void RealDialogs::tell(QWidget* parent, const QString& title, const QString& sentence)
 {
     QMessageBox::warning(parent, title, sentence);

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/tangle/device_edit.h"
+
 #include <QString>
+#include <optional>
 
 class QWidget;
 
@@ -29,6 +32,11 @@ class Dialogs
     /// What becomes of the flight when the window closes.
     [[nodiscard]] virtual Leaving leaving(QWidget* parent) = 0;
 
+    /// What becomes of the strands that end at a virtual device which is removed; empty when the
+    /// pilot gave up.
+    [[nodiscard]] virtual std::optional<Ends> removing(QWidget* parent, const QString& device,
+                                                       std::size_t strands) = 0;
+
     /// Something could not be done.
     virtual void tell(QWidget* parent, const QString& title, const QString& sentence) = 0;
 };
@@ -42,6 +50,8 @@ class RealDialogs : public Dialogs
                                    const QString& suggestion) override;
     [[nodiscard]] Answer unsaved(QWidget* parent, const QString& name) override;
     [[nodiscard]] Leaving leaving(QWidget* parent) override;
+    [[nodiscard]] std::optional<Ends> removing(QWidget* parent, const QString& device,
+                                               std::size_t strands) override;
     void tell(QWidget* parent, const QString& title, const QString& sentence) override;
 };
 

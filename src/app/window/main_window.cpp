@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 #include "app/window/faceplate_files.h"
+#include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
@@ -52,6 +53,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     connect(m_rig, &RigPage::importWanted, this, [this](const std::string& controller) {
         importFaceplate(m_studio, m_dialogs, this, controller);
     });
+    connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);
     connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
     connect(&studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
     showCounts();
@@ -143,6 +145,27 @@ void MainWindow::toggleLive()
     auto& session = m_studio.session();
     const auto done = session.isLive() ? session.standDown() : session.goLive();
     if (!done) m_studio.say(QString::fromStdString(done.error().text()));
+}
+
+void MainWindow::removeDevice(const std::string& id)
+{
+    const auto* device = findDevice(m_studio.tangle(), id);
+    if (!device) return;
+    const auto name = QString::fromStdString(device->name);
+    const auto count = std::ranges::count_if(m_studio.tangle().strands, [&](const Strand& strand) {
+        return std::ranges::find(strand.targets, id, &Target::device) != strand.targets.end();
+    });
+    auto ends = std::optional(Ends::Cut);
+    if (count > 0) ends = m_dialogs.removing(this, name, static_cast<std::size_t>(count));
+    if (!ends) return;
+    std::size_t lost = 0;
+    m_studio.document().edit(tr("remove virtual device"), [&](Tangle& tangle) {
+        lost = jolly::removeDevice(tangle, id, *ends);
+    });
+    m_studio.say(lost == 0 ? tr("%1 is removed; undo brings it back.").arg(name)
+                           : tr("%1 is removed; %2 ends found no free place. Undo brings it back.")
+                                 .arg(name)
+                                 .arg(lost));
 }
 
 void MainWindow::find()

@@ -50,6 +50,7 @@ class MainWindow : public QWidget
                  const std::function<void()>& deed);
     void showCounts();
     void toggleLive();
+    void removeDevice(const std::string& device);
     void find();
     void addControls(std::vector<Found>& all);
     void addCommands(std::vector<Found>& all);

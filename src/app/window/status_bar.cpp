@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/status_bar.h"
 
+#include "app/preflight/preflight_list.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
-#include "app/window/preflight_list.h"
 #include "core/tangle/lookup.h"
 
 #include <QHBoxLayout>
@@ -127,7 +127,7 @@ void StatusBar::showPreflight()
 
 void StatusBar::openPreflight()
 {
-    auto* list = new PreflightList(m_studio.problems(), window());
+    auto* list = new PreflightList(m_studio, window());
     list->openAbove(*m_preflight);
 }
 

@@ -255,6 +255,13 @@ std::string functionAt(const Tangle& tangle, const Target& place)
     return takers.front()->function.empty() ? takers.front()->name : takers.front()->function;
 }
 
+void setFunction(Tangle& tangle, const Target& place, const std::string& function)
+{
+    auto settings = takeSettings(tangle, place);
+    settings.label = function;
+    putSettings(tangle, place, std::move(settings));
+}
+
 void movePlace(Tangle& tangle, const Target& from, const Target& to)
 {
     for (auto& strand : tangle.strands) std::ranges::replace(strand.targets, from, to);

@@ -37,6 +37,9 @@ inline constexpr std::uint16_t kFewestButtons = 2;
 /// A control of a keyboard is named by the kernel's key code: "button 30" is the key A.
 inline constexpr std::uint16_t kLastKey = 248;
 
+/// More controls than this no device has.
+inline constexpr std::uint16_t kMostSlots = 256;
+
 /// Codes and ranges of all controls of a device, axes first, then buttons, hats and turners, each
 /// in the order in which games number them. Numbers beyond the limits are left out.
 [[nodiscard]] std::vector<VirtualSlot> layoutOf(const VirtualDevice& device);

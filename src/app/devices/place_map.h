@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QTreeWidget>
+
+namespace jolly::app
+{
+
+/// The map of a virtual device: every control with the games' numbers, its function, and what takes
+/// it. Enter or a double click moves what ends there to another place.
+class PlaceMap : public QTreeWidget
+{
+ public:
+    PlaceMap(Studio& studio, std::string device, QWidget* parent = nullptr);
+
+    void refresh();
+
+ private:
+    void fill(QTreeWidgetItem& row, const VirtualDevice& device, VirtualControl control);
+    void label(QTreeWidgetItem* row, int column);
+    void move(QTreeWidgetItem* row);
+
+    Studio& m_studio;
+    std::string m_device;
+};
+
+/// Asks for another place for an end of a strand, by a list that letters narrow: the next free one
+/// first, then all of the same kind with what takes them. A taken one is exchanged.
+void askForPlace(Studio& studio, const std::string& strand, std::size_t end, QWidget* parent);
+
+}  // namespace jolly::app

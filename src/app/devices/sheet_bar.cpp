@@ -1,0 +1,83 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/devices/sheet_bar.h"
+
+#include "app/style/theme.h"
+#include "core/sim/sheet_check.h"
+#include "format/sheet_text.h"
+
+#include <QCoreApplication>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+SheetBar::SheetBar(Studio& studio, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_choice(new QComboBox),
+      m_verdict(new QLabel),
+      m_plan(new QPushButton(tr("Plan…")))
+{
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    auto* row = new QHBoxLayout;
+    auto* title = new QLabel(tr("Made for"));
+    setTone(*title, "dim");
+    m_choice->setObjectName(QStringLiteral("sim sheet"));
+    m_choice->setAccessibleName(tr("The sim that the tangle is made for"));
+    m_choice->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    m_plan->setObjectName(QStringLiteral("plan"));
+    row->addWidget(title);
+    row->addWidget(m_choice, 1);
+    row->addWidget(m_plan);
+    column->addLayout(row);
+    m_verdict->setWordWrap(true);
+    m_verdict->setObjectName(QStringLiteral("sheet verdict"));
+    column->addWidget(m_verdict);
+    readSheets();
+    connect(m_choice, &QComboBox::activated, this, &SheetBar::choose);
+    connect(m_plan, &QPushButton::clicked, this, &SheetBar::planWanted);
+    connect(&studio, &Studio::deskChanged, this, &SheetBar::refresh);
+    refresh();
+}
+
+void SheetBar::readSheets()
+{
+    const auto program = QCoreApplication::applicationDirPath().toStdString();
+    for (auto& each : format::findSheets(format::sheetFolders(program))) {
+        if (each.read.isReadable) m_sheets.push_back(std::move(each.read.sheet));
+    }
+}
+
+void SheetBar::choose(int choice)
+{
+    std::optional<SimSheet> sheet;
+    if (choice > 0) sheet = m_sheets[static_cast<std::size_t>(choice) - 1];
+    if (sheet == m_studio.tangle().sheet) return;
+    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) { tangle.sheet = sheet; });
+}
+
+void SheetBar::refresh()
+{
+    const auto& sheet = m_studio.tangle().sheet;
+    if (sheet && std::ranges::find(m_sheets, *sheet) == m_sheets.end()) m_sheets.push_back(*sheet);
+    const QSignalBlocker quiet(m_choice);
+    m_choice->clear();
+    m_choice->addItem(tr("Any sim"));
+    for (const auto& each : m_sheets) m_choice->addItem(QString::fromStdString(each.name));
+    const auto place = sheet ? std::ranges::find(m_sheets, *sheet) - m_sheets.begin() + 1 : 0;
+    m_choice->setCurrentIndex(static_cast<int>(place));
+    m_choice->setToolTip(sheet ? QString::fromStdString(sheet->note) : QString());
+    const auto problems = findSheetProblems(m_studio.tangle());
+    m_plan->setVisible(!problems.empty());
+    m_verdict->setVisible(!problems.empty());
+    setTone(*m_verdict, "coral");
+    m_verdict->setText(problems.empty() ? QString()
+                                        : QStringLiteral("! ") +
+                                              QString::fromStdString(problems.front().sentence));
+}
+
+}  // namespace jolly::app

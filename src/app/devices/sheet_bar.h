@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QPushButton>
+
+namespace jolly::app
+{
+
+/// Which sim the tangle is made for, whether it fits, and the plan that makes it fit.
+class SheetBar : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit SheetBar(Studio& studio, QWidget* parent = nullptr);
+
+ Q_SIGNALS:
+    void planWanted();
+
+ private:
+    void readSheets();
+    void choose(int choice);
+    void refresh();
+
+    Studio& m_studio;
+    QComboBox* m_choice;
+    QLabel* m_verdict;
+    QPushButton* m_plan;
+    std::vector<SimSheet> m_sheets;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/preflight/preflight_list.h"
+
+#include "app/preflight/problem_row.h"
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+#include "control/games_see.h"
+
+#include <QLabel>
+#include <QScrollBar>
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kWidth = 500;
+constexpr int kHeight = 520;
+
+QLabel* title(const QString& words)
+{
+    auto* label = new QLabel(words);
+    label->setFont(textFont(TextSize::Title, true));
+    setTone(*label, "title");
+    return label;
+}
+
+/// A sign, the name, and what it means: never colour alone.
+QString sightText(const GameSight& sight)
+{
+    const auto& ink = palette();
+    const bool isTrouble = sight.meaning == GameSight::Meaning::DoubleInput;
+    const auto sign = isTrouble                                   ? QStringLiteral("! ")
+                      : sight.meaning == GameSight::Meaning::Fine ? QStringLiteral("● ")
+                                                                  : QStringLiteral("○ ");
+    return QStringLiteral(
+               "<span style='color:%1'>%2</span><b>%3</b> <span style='color:%4'>%5</span>")
+        .arg((isTrouble || sight.isVirtual ? ink.straw : ink.dim).name(), sign,
+             QString::fromStdString(sight.name).toHtmlEscaped(), ink.dim.name(),
+             QString::fromStdString(sight.sentence).toHtmlEscaped());
+}
+
+}  // namespace
+
+PreflightList::PreflightList(Studio& studio, QWidget* parent)
+    : QFrame(parent, Qt::Popup), m_studio(studio), m_area(new QScrollArea)
+{
+    setAttribute(Qt::WA_DeleteOnClose);
+    setObjectName(QStringLiteral("preflight list"));
+    setStyleSheet(
+        QStringLiteral(
+            "#preflight\\ list { background: %1; border: 1px solid %2; border-radius: 8px; }")
+            .arg(jolly::app::palette().raised.name(), jolly::app::palette().line.name()));
+    auto* outer = new QVBoxLayout(this);
+    m_area->setWidgetResizable(true);
+    m_area->setFrameShape(QFrame::NoFrame);
+    outer->addWidget(m_area);
+    setFixedWidth(kWidth);
+    setFixedHeight(kHeight);
+    connect(&studio, &Studio::deskChanged, this, &PreflightList::rebuild, Qt::QueuedConnection);
+    rebuild();
+}
+
+void PreflightList::rebuild()
+{
+    auto* inside = new QWidget;
+    inside->setObjectName(QStringLiteral("scrolled"));
+    auto* column = new QVBoxLayout(inside);
+    column->setSpacing(12);
+    addChecks(*column);
+    addSights(*column);
+    column->addStretch();
+    const int place = m_area->verticalScrollBar()->value();
+    m_area->setWidget(inside);
+    m_area->verticalScrollBar()->setValue(place);
+}
+
+void PreflightList::addChecks(QVBoxLayout& column)
+{
+    column.addWidget(title(tr("Preflight")));
+    const auto& problems = m_studio.problems();
+    if (problems.empty()) column.addWidget(new QLabel(tr("Everything is ready.")));
+    for (const auto& problem : problems) column.addWidget(new ProblemRow(m_studio, problem));
+}
+
+void PreflightList::addSights(QVBoxLayout& column)
+{
+    column.addSpacing(8);
+    column.addWidget(title(tr("What games see now")));
+    for (const auto& sight : whatGamesSee(m_studio.tangle(), m_studio.session().status())) {
+        auto* line = new QLabel(sightText(sight));
+        line->setObjectName(QStringLiteral("sight ") + QString::fromStdString(sight.name));
+        line->setWordWrap(true);
+        column.addWidget(line);
+    }
+    auto* hint =
+        new QLabel(tr("To hide all real ones from one game, start it with "
+                      "\"tangle launch -- GAME\"."));
+    hint->setWordWrap(true);
+    setTone(*hint, "dim");
+    column.addWidget(hint);
+}
+
+void PreflightList::openAbove(const QWidget& button)
+{
+    const auto corner = button.mapToGlobal(QPoint(button.width(), 0));
+    move(corner - QPoint(width(), height() + 6));
+    show();
+}
+
+}  // namespace jolly::app

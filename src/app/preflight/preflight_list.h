@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QFrame>
+#include <QScrollArea>
+
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+/// The list of checks, each with its cure, and what games see now; it follows every change, and
+/// closes on Escape or a click elsewhere.
+class PreflightList : public QFrame
+{
+ public:
+    PreflightList(Studio& studio, QWidget* parent);
+
+    void openAbove(const QWidget& button);
+
+ private:
+    void rebuild();
+    void addChecks(QVBoxLayout& column);
+    void addSights(QVBoxLayout& column);
+
+    Studio& m_studio;
+    QScrollArea* m_area;
+};
+
+}  // namespace jolly::app

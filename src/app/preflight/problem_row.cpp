@@ -1,0 +1,86 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/preflight/problem_row.h"
+
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+#include "core/weave/remedies.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString html(const std::string& words)
+{
+    return QString::fromStdString(words).toHtmlEscaped();
+}
+
+/// "✕ Sentence" over what it means and the cure.
+QString textOf(const Problem& problem)
+{
+    const bool isError = problem.severity == Severity::Error;
+    const auto& ink = palette();
+    auto text =
+        QStringLiteral("<b style='color:%1'>%2</b>%3")
+            .arg((isError ? ink.coral : ink.straw).name(),
+                 isError ? QStringLiteral("✕ ") : QStringLiteral("! "), html(problem.sentence));
+    const auto more = QString::fromStdString(problem.meaning).isEmpty()
+                          ? html(problem.cure)
+                          : html(problem.meaning + " " + problem.cure);
+    return text + QStringLiteral("<br><span style='color:%1'>%2</span>").arg(ink.dim.name(), more);
+}
+
+}  // namespace
+
+ProblemRow::ProblemRow(Studio& studio, const Problem& problem, QWidget* parent)
+    : QWidget(parent), m_studio(studio)
+{
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    addWords(problem);
+    addDeeds(problem);
+}
+
+void ProblemRow::addWords(const Problem& problem)
+{
+    auto* words = new QLabel(textOf(problem));
+    words->setWordWrap(true);
+    words->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    words->setAccessibleName(QString::fromStdString(problem.sentence + " " + problem.cure));
+    layout()->addWidget(words);
+}
+
+void ProblemRow::addDeeds(const Problem& problem)
+{
+    const auto* remedy = remedyFor(problem);
+    if (!remedy && problem.command.empty()) return;
+    auto* row = new QHBoxLayout;
+    if (remedy) {
+        auto* button = new QPushButton(
+            QString::fromUtf8(remedy->label.data(), static_cast<qsizetype>(remedy->label.size())));
+        button->setObjectName(QStringLiteral("remedy ") + QString::fromStdString(problem.remedy));
+        connect(button, &QPushButton::clicked, this, [this, problem] { m_studio.cure(problem); });
+        row->addWidget(button);
+    } else {
+        auto* copy = new QPushButton(tr("Copy the command"));
+        copy->setObjectName(QStringLiteral("copy command"));
+        copy->setToolTip(QString::fromStdString(problem.command));
+        connect(copy, &QPushButton::clicked, this, [this, problem] {
+            QApplication::clipboard()->setText(QString::fromStdString(problem.command));
+            m_studio.say(tr("Copied: %1").arg(QString::fromStdString(problem.command)));
+        });
+        row->addWidget(copy);
+    }
+    row->addStretch();
+    static_cast<QVBoxLayout*>(layout())->addLayout(row);
+}
+
+}  // namespace jolly::app

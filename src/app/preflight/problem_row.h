@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QWidget>
+
+namespace jolly::app
+{
+
+/// One line of preflight: what it is, what it means for the flight, and the cure, as a button where
+/// one click does it and as a command to copy where a terminal does.
+class ProblemRow : public QWidget
+{
+ public:
+    ProblemRow(Studio& studio, const Problem& problem, QWidget* parent = nullptr);
+
+ private:
+    void addWords(const Problem& problem);
+    void addDeeds(const Problem& problem);
+
+    Studio& m_studio;
+};
+
+}  // namespace jolly::app

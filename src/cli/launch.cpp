@@ -1,0 +1,163 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/child.h"
+#include "cli/commands.h"
+#include "cli/tangle_file.h"
+#include "control/engine_client.h"
+#include "core/tangle/lookup.h"
+#include "linux/game_room.h"
+
+#include <iostream>
+#include <memory>
+#include <thread>
+
+namespace jolly
+{
+
+namespace
+{
+
+struct LaunchOptions {
+    std::string tangle;
+    std::string craft;
+    std::string world = "kernel";
+    std::vector<std::string> game;
+};
+
+constexpr auto kEngineStart = std::chrono::seconds(10);
+constexpr auto kAskAgain = std::chrono::milliseconds(50);
+/// How long the virtual devices may take to appear before the game looks for them.
+constexpr auto kDevicesAppear = std::chrono::seconds(3);
+
+/// The engine for one game: the one that runs, else one of its own; brought into the state the game
+/// needs, and back to what it was in the end.
+class Lift
+{
+ public:
+    explicit Lift(const LaunchOptions& options) : m_options(options) {}
+    ~Lift()
+    {
+        if (!m_engine) return;
+        if (m_wentLive) static_cast<void>(m_engine->standDown());
+        if (m_child) static_cast<void>(m_engine->quit());
+    }
+    Lift(const Lift&) = delete;
+    Lift& operator=(const Lift&) = delete;
+
+    Fallible rise()
+    {
+        if (auto done = findEngine(); !done) return done;
+        if (auto done = loadTangle(); !done) return done;
+        if (auto done = checkCraft(); !done) return done;
+        const auto status = m_engine->status();
+        if (!status) return tl::unexpected(status.error());
+        if (status->isLive) return {};
+        auto done = m_engine->goLive();
+        m_wentLive = done.has_value();
+        return done;
+    }
+
+ private:
+    Fallible findEngine()
+    {
+        auto engine = EngineClient::connect();
+        if (!engine && engine.error().code == Failure::Code::NotThere) {
+            m_child = Child::start({programFolder() / "tangle", "run", "--idle", "--with-parent",
+                                    "--world", m_options.world},
+                                   Child::Output::Quiet);
+            const auto end = std::chrono::steady_clock::now() + kEngineStart;
+            while (!engine && std::chrono::steady_clock::now() < end) {
+                std::this_thread::sleep_for(kAskAgain);
+                engine = EngineClient::connect();
+            }
+        }
+        if (!engine) return tl::unexpected(engine.error());
+        m_engine = std::move(*engine);
+        return {};
+    }
+
+    Fallible loadTangle()
+    {
+        if (m_options.tangle.empty()) return {};
+        auto code = ExitCode::Fine;
+        const auto tangle = readTangleFile(m_options.tangle, code);
+        if (!tangle)
+            return fail(Failure::Code::Unreadable, "The game was not started.",
+                        "Mend " + m_options.tangle + " first.");
+        const auto loaded = m_engine->load(format::writeTangle(*tangle));
+        if (!loaded) return tl::unexpected(loaded.error());
+        return {};
+    }
+
+    Fallible checkCraft()
+    {
+        const auto text = m_engine->tangle();
+        if (!text) return tl::unexpected(text.error());
+        const auto tangle = format::readTangle(*text).tangle;
+        if (m_options.craft.empty()) return {};
+        std::string names;
+        for (const auto& craft : tangle.craft) {
+            if (craft.name == m_options.craft || craft.id == m_options.craft) return {};
+            names += (names.empty() ? "" : ", ") + craft.name;
+        }
+        return fail(Failure::Code::NotThere,
+                    "The tangle \"" + tangle.name + "\" has no craft \"" + m_options.craft + "\".",
+                    "Choose one of: " + names + ".");
+    }
+
+    const LaunchOptions& m_options;
+    std::unique_ptr<Child> m_child;
+    std::unique_ptr<EngineClient> m_engine;
+    bool m_wentLive = false;
+};
+
+/// Waits until the nodes of the virtual devices are there, as far as there are to be any.
+void awaitDevices(GameRoom& room)
+{
+    const auto end = std::chrono::steady_clock::now() + kDevicesAppear;
+    while (ourNodes().empty() && std::chrono::steady_clock::now() < end)
+        std::this_thread::sleep_for(kAskAgain);
+    room.refresh();
+}
+
+int launch(const LaunchOptions& options)
+{
+    const auto refused = [](const Failure& failure) {
+        complain(failure);
+        return static_cast<int>(codeOf(failure));
+    };
+    auto room = GameRoom::open();
+    if (!room) return refused(room.error());
+    Lift lift(options);
+    if (const auto done = lift.rise(); !done) return refused(done.error());
+    if (options.world == "kernel") awaitDevices(**room);
+    const auto game = Child::start((*room)->command(options.game), Child::Output::Shared);
+    if (!game) {
+        return refused({.code = Failure::Code::System,
+                        .sentence = options.game.front() + " could not be started.",
+                        .cure = "Check its name."});
+    }
+    return game->wait((*room)->fd(), [&] { (*room)->refresh(); });
+}
+
+}  // namespace
+
+void addLaunch(CLI::App& app, ExitCode& code)
+{
+    auto options = std::make_shared<LaunchOptions>();
+    auto* command = app.add_subcommand(
+        "launch",
+        "Goes live, starts a game that finds no controllers but the virtual ones, and stands down "
+        "when it ends. In a game library, put \"tangle launch --\" before the game's own command");
+    command->add_option("--tangle", options->tangle,
+                        "Tangle file to run; else what the engine runs");
+    command->add_option("--craft", options->craft, "Craft to fly, by its name");
+    command
+        ->add_option("--world", options->world,
+                     "Where controllers come from, if no engine runs yet")
+        ->capture_default_str();
+    command->add_option("GAME", options->game, "The game and its arguments, after \"--\"")
+        ->required();
+    command->callback([options, &code] { code = static_cast<ExitCode>(launch(*options)); });
+}
+
+}  // namespace jolly

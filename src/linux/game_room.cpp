@@ -1,0 +1,145 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "linux/game_room.h"
+
+#include "core/tangle/virtual_device.h"
+
+#include <sys/inotify.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <algorithm>
+#include <climits>
+#include <cstdlib>
+#include <fstream>
+
+namespace jolly
+{
+
+namespace
+{
+
+namespace fs = std::filesystem;
+
+constexpr const char* kInput = "/dev/input";
+/// Where the links in the room lead: the true folder, at a place that nobody scans.
+constexpr const char* kBehind = "/dev/.jolly-tangle-input";
+constexpr const char* kProbe =
+    "command -v bwrap >/dev/null 2>&1 || exit 3; bwrap --dev-bind / / true >/dev/null 2>&1 || exit "
+    "4";
+
+bool isNode(const std::string& name)
+{
+    return name.starts_with("event") || name.starts_with("js");
+}
+
+bool isOurs(const fs::path& device)
+{
+    std::ifstream file(device / "phys");
+    std::string phys;
+    std::getline(file, phys);
+    return phys.starts_with(kOurPhys);
+}
+
+/// What stays of /dev beside the input devices, in the order of names.
+std::vector<fs::path> restOfDev()
+{
+    std::vector<fs::path> rest;
+    std::error_code error;
+    for (const auto& entry : fs::directory_iterator("/dev", error)) {
+        const auto name = entry.path().filename().string();
+        if (name != "input" && !name.starts_with("hidraw")) rest.push_back(entry.path());
+    }
+    std::ranges::sort(rest);
+    return rest;
+}
+
+}  // namespace
+
+std::vector<std::string> ourNodes(const fs::path& sysfs)
+{
+    std::vector<std::string> nodes;
+    std::error_code error;
+    for (const auto& device : fs::directory_iterator(sysfs, error)) {
+        if (!isOurs(device.path())) continue;
+        for (const auto& child : fs::directory_iterator(device.path(), error)) {
+            const auto name = child.path().filename().string();
+            if (isNode(name)) nodes.push_back(name);
+        }
+    }
+    std::ranges::sort(nodes);
+    return nodes;
+}
+
+Result<std::unique_ptr<GameRoom>> GameRoom::open()
+{
+    const int status = std::system(kProbe);
+    const int code = WIFEXITED(status) ? WEXITSTATUS(status) : -1;
+    if (code == 3)
+        return fail(Failure::Code::NotThere,
+                    "bubblewrap is not installed, so no game can have a view of its own.",
+                    "Install it with \"sudo apt install bubblewrap\".");
+    if (code != 0)
+        return fail(Failure::Code::NotAllowed,
+                    "This system does not let programs make a private view of /dev.",
+                    "Allow it with \"sudo sysctl kernel.unprivileged_userns_clone=1\", or hold the "
+                    "controllers instead.");
+    const char* runtime = std::getenv("XDG_RUNTIME_DIR");
+    auto pattern = (fs::path(runtime ? runtime : "/tmp") / "jolly-tangle-room-XXXXXX").string();
+    if (!mkdtemp(pattern.data()))
+        return fail(Failure::Code::System, "No folder could be made for the game's devices.",
+                    "Free some room in " + fs::path(pattern).parent_path().string() + ".", errno);
+    std::unique_ptr<GameRoom> room(new GameRoom(pattern));
+    room->refresh();
+    return room;
+}
+
+GameRoom::GameRoom(fs::path folder)
+    : m_folder(std::move(folder)), m_watch(inotify_init1(IN_NONBLOCK | IN_CLOEXEC))
+{
+    inotify_add_watch(m_watch.get(), kInput, IN_CREATE | IN_ATTRIB | IN_DELETE);
+}
+
+GameRoom::~GameRoom()
+{
+    std::error_code error;
+    fs::remove_all(m_folder, error);
+}
+
+void GameRoom::refresh()
+{
+    alignas(inotify_event) char buffer[16 * (sizeof(inotify_event) + NAME_MAX + 1)];
+    while (::read(m_watch.get(), buffer, sizeof buffer) > 0) {
+    }
+    const auto nodes = ourNodes();
+    std::error_code error;
+    for (const auto& link : fs::directory_iterator(m_folder, error)) {
+        if (!std::ranges::binary_search(nodes, link.path().filename().string()))
+            fs::remove(link.path(), error);
+    }
+    for (const auto& node : nodes) {
+        // Permissions come a little after a node: readers in the room are to find it whole.
+        if (access((fs::path(kInput) / node).c_str(), R_OK) != 0) continue;
+        fs::create_symlink(fs::path(kBehind) / node, m_folder / node, error);
+    }
+}
+
+std::vector<std::string> GameRoom::command(const std::vector<std::string>& game) const
+{
+    std::vector<std::string> words = {"bwrap", "--die-with-parent", "--dev-bind", "/",
+                                      "/",     "--tmpfs",           "/dev"};
+    std::error_code error;
+    for (const auto& path : restOfDev()) {
+        if (fs::is_symlink(path, error)) {
+            words.insert(words.end(), {"--symlink", fs::read_symlink(path, error), path});
+        } else {
+            words.insert(words.end(), {"--dev-bind-try", path, path});
+        }
+    }
+    words.insert(words.end(), {"--dev-bind-try", kInput, kBehind, "--bind", m_folder, kInput});
+    // SDL follows the folder then; what udev tells of is the true one.
+    words.insert(words.end(), {"--setenv", "SDL_JOYSTICK_DISABLE_UDEV", "1", "--"});
+    words.insert(words.end(), game.begin(), game.end());
+    return words;
+}
+
+}  // namespace jolly

@@ -1,0 +1,120 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "flight.h"
+
+#include <csignal>
+
+namespace jolly
+{
+namespace
+{
+
+using namespace test;
+using testing::HasSubstr;
+using testing::Not;
+
+/// A game that a person without privileges starts by "tangle launch".
+class LaunchFlight : public Flight
+{
+ protected:
+    void SetUp() override
+    {
+        bus = std::make_unique<Program>(
+            asPilot({"dbus-daemon", "--session", "--nofork", "--address=unix:path=/tmp/pilot/bus",
+                     "--print-address"}));
+        ASSERT_TRUE(bus->prints("unix:path")) << bus->text();
+    }
+
+    void TearDown() override { awaitEnd(); }
+
+    /// Whatever became of the launch: the virtual devices go.
+    static void awaitEnd()
+    {
+        for (int i = 0; i < 250 && isThere("Jolly 1"); ++i) pause(0.04);
+        EXPECT_FALSE(isThere("Jolly 1"));
+    }
+
+    std::unique_ptr<Program> launch(const std::vector<std::string>& game,
+                                    const std::vector<std::string>& options = {})
+    {
+        std::vector<std::string> words = {kPrograms + "tangle", "launch", "--tangle",
+                                          write(straightTangle("Test Stick"))};
+        words.insert(words.end(), options.begin(), options.end());
+        words.push_back("--");
+        words.insert(words.end(), game.begin(), game.end());
+        return std::make_unique<Program>(asPilot(words));
+    }
+
+    StandIn stick{"Test Stick", "usb-a", kTwoAxes, kFourButtons};
+    HidStandIn other{"Other Stick"};
+    std::unique_ptr<Program> bus;
+    const std::string reader = std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader";
+};
+
+TEST_F(LaunchFlight, ListsTheVirtualDevicesAloneAndHearsThem)
+{
+    Program plain(asPilot({reader}));
+    ASSERT_TRUE(plain.prints("Test Stick: 2 axes", 20)) << "else the test shows nothing";
+    ASSERT_TRUE(plain.prints("Other Stick: 8 axes", 20)) << plain.text();
+    const auto game = launch({reader});
+    ASSERT_TRUE(game->prints("Jolly 1: 8 axes, 32 buttons", 40)) << game->text();
+    EXPECT_THAT(game->text(), HasSubstr("started with 1\n"));
+    pause(0.5);
+    stick.press(BTN_THUMB2);
+    EXPECT_TRUE(game->prints("button 2 down")) << game->text();
+    const StandIn lateStick("Late Stick", "usb-late", kTwoAxes, kFourButtons);
+    EXPECT_TRUE(plain.prints("Late Stick: 2 axes", 20)) << plain.text();
+    EXPECT_THAT(game->text(), Not(HasSubstr(" Stick: ")));
+    EXPECT_TRUE(plain.prints("Jolly 1: 8 axes", 20)) << "others go on seeing everything";
+}
+
+TEST_F(LaunchFlight, VirtualDevicesThatComeAndGoLaterAreSeen)
+{
+    const auto game = launch({reader});
+    ASSERT_TRUE(game->prints("Jolly 1: 8 axes", 40)) << game->text();
+    {
+        const StandIn late("Late Jolly", std::string(kOurPhys) + "77", kTwoAxes, kFourButtons);
+        EXPECT_TRUE(game->prints("Late Jolly: 2 axes", 20)) << game->text();
+    }
+    EXPECT_TRUE(game->prints("removed", 20)) << game->text();
+}
+
+TEST_F(LaunchFlight, TheRoomHoldsNoOtherNodeAndJstestAgrees)
+{
+    const auto game = launch(
+        {"sh", "-c",
+         "for n in /dev/input/*; do cat /sys/class/input/${n##*/}/device/name; done; echo; "
+         "ls /dev | grep -c hidraw; timeout 2 jstest --event $(ls /dev/input/js*); echo over"});
+    ASSERT_TRUE(game->prints("over", 60)) << game->text();
+    EXPECT_THAT(game->text(), HasSubstr("Jolly 1\nJolly 1\n\n0\n")) << "an event and a js node";
+    EXPECT_THAT(game->text(), HasSubstr("(Jolly 1) has 10 axes"));
+    EXPECT_THAT(game->text(), Not(HasSubstr("Stick")));
+}
+
+TEST_F(LaunchFlight, EndsWithTheGamesCodeAndTheFlightWithIt)
+{
+    const auto game = launch({"sh", "-c", "exit 7"});
+    EXPECT_EQ(game->end(40), 7) << game->text();
+    awaitEnd();
+}
+
+TEST_F(LaunchFlight, KillingTheLaunchEndsTheGameAndTheFlight)
+{
+    const auto game = launch({"sh", "-c", "echo flying; sleep 97"});
+    ASSERT_TRUE(game->prints("flying", 40)) << game->text();
+    EXPECT_TRUE(isThere("Jolly 1"));
+    game->signal(SIGKILL);
+    awaitEnd();
+    Program left({"sh", "-c", "sleep 1; pgrep -x sleep || echo none"});
+    EXPECT_TRUE(left.prints("none")) << left.text();
+}
+
+TEST_F(LaunchFlight, AnUnknownCraftIsSaidAndNothingStarts)
+{
+    const auto game = launch({"echo", "it started"}, {"--craft", "Gull 9"});
+    EXPECT_EQ(game->end(40), 3);
+    EXPECT_THAT(game->text(), HasSubstr("has no craft \"Gull 9\". Choose one of: Everywhere."));
+    EXPECT_THAT(game->text(), Not(HasSubstr("it started")));
+}
+
+}  // namespace
+}  // namespace jolly

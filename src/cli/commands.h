@@ -35,10 +35,12 @@ void addPlan(CLI::App& app, ExitCode& code);
 void addSheets(CLI::App& app, ExitCode& code);
 void addLaunch(CLI::App& app, ExitCode& code);
 void addGames(CLI::App& app, ExitCode& code);
+void addPreflight(CLI::App& app, ExitCode& code);
+void addPermit(CLI::App& app, ExitCode& code);
 
-inline constexpr auto kCommands = {addDevices, addWatch,  addCheck,  addRun,     addStatus,
-                                   addLive,    addDown,   addReplay, addMeasure, addMap,
-                                   addPlan,    addSheets, addLaunch, addGames};
+inline constexpr auto kCommands = {
+    addDevices, addWatch, addCheck, addRun,    addStatus, addLive,  addDown,      addReplay,
+    addMeasure, addMap,   addPlan,  addSheets, addLaunch, addGames, addPreflight, addPermit};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

@@ -27,4 +27,9 @@ std::filesystem::path programFolder()
     return std::filesystem::read_symlink("/proc/self/exe", error).parent_path();
 }
 
+std::filesystem::path shippedFile(const std::string& name)
+{
+    return format::shippedFile(programFolder(), name);
+}
+
 }  // namespace jolly

@@ -19,4 +19,8 @@ namespace jolly
 /// The folder of this program.
 [[nodiscard]] std::filesystem::path programFolder();
 
+/// A file that ships with the program, by its name below data/: where it was installed, or in the
+/// source tree it was built from.
+[[nodiscard]] std::filesystem::path shippedFile(const std::string& name);
+
 }  // namespace jolly

@@ -12,6 +12,8 @@ namespace jolly
 namespace
 {
 
+constexpr std::uint16_t kBluetooth = 0x05;  // BUS_BLUETOOTH of linux/input.h
+
 std::string countOf(std::size_t count, const std::string& thing)
 {
     return std::to_string(count) + " " + thing + (count == 1 ? "" : "s");
@@ -35,10 +37,13 @@ void findAway(const Tangle& tangle, const EngineStatus& status, Problems& proble
         if (std::ranges::any_of(status.controllers, isHere) ||
             std::ranges::any_of(status.doubts, isDoubt))
             continue;
+        const bool isRadio = tangle.rig[r].identity.bus == kBluetooth;
         problems.push_back(
-            {Severity::Warning, "/rig/" + std::to_string(r), tangle.rig[r].alias + " is away.",
-             "Plug it in; its " + countOf(strandsOf(tangle, tangle.rig[r]), "strand") +
-                 " wait for it."});
+            {.severity = Severity::Warning,
+             .path = "/rig/" + std::to_string(r),
+             .sentence = tangle.rig[r].alias + (isRadio ? " is asleep or away." : " is away."),
+             .cure = (isRadio ? "Wake it by a press on it; its " : "Plug it in; its ") +
+                     countOf(strandsOf(tangle, tangle.rig[r]), "strand") + " wait for it."});
     }
 }
 
@@ -72,6 +77,29 @@ void findWaiting(const Tangle& tangle, const EngineStatus& status, Problems& pro
     }
 }
 
+/// Controllers of the rig that came back with other controls: other firmware, or another mode.
+void findChanged(const Tangle& tangle, const EngineStatus& status, Problems& problems)
+{
+    for (const auto& controller : status.controllers) {
+        if (controller.rig < 0 || static_cast<std::size_t>(controller.rig) >= tangle.rig.size())
+            continue;
+        const auto& rig = tangle.rig[static_cast<std::size_t>(controller.rig)];
+        const auto& there = controller.description.controls;
+        std::string missing;
+        for (const auto& control : rig.controls) {
+            if (findBy(there, &ControlDescription::code, control.code)) continue;
+            missing += (missing.empty() ? "" : ", ") + nameOf(rig, control);
+        }
+        if (missing.empty()) continue;
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = "/rig/" + std::to_string(controller.rig),
+             .sentence = rig.alias + " has changed: it no longer has " + missing + ".",
+             .cure = "Switch it back to the mode it had, or begin those strands elsewhere.",
+             .meaning = "Strands that begin there do nothing."});
+    }
+}
+
 /// Axes whose device tells a range that cannot be, until they are calibrated.
 void findImpossibleRanges(const Tangle& tangle, const EngineStatus& status, Problems& problems)
 {
@@ -101,6 +129,7 @@ Problems preflight(const Tangle& tangle, const EngineStatus& status)
     findAway(tangle, status, problems);
     findDoubts(tangle, status, problems);
     findWaiting(tangle, status, problems);
+    findChanged(tangle, status, problems);
     findImpossibleRanges(tangle, status, problems);
     problems.insert(problems.end(), status.troubles.begin(), status.troubles.end());
     return problems;

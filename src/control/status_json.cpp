@@ -113,7 +113,10 @@ Json toJson(const Problems& problems)
                         {"line", p.line},
                         {"column", p.column},
                         {"sentence", p.sentence},
-                        {"cure", p.cure}});
+                        {"meaning", p.meaning},
+                        {"cure", p.cure},
+                        {"remedy", p.remedy},
+                        {"command", p.command}});
     }
     return list;
 }
@@ -124,7 +127,7 @@ Problems problemsOf(const Json& list)
     for (const auto& j : list) {
         problems.push_back({j.at("severity") == "error" ? Severity::Error : Severity::Warning,
                             j.at("path"), j.at("sentence"), j.at("cure"), j.at("line"),
-                            j.at("column")});
+                            j.at("column"), j.at("meaning"), j.at("remedy"), j.at("command")});
     }
     return problems;
 }

@@ -132,4 +132,14 @@ Fallible saveText(const fs::path& wanted, const std::string& text)
     return {};
 }
 
+fs::path shippedFile(const fs::path& program, const std::string& name)
+{
+    std::error_code error;
+    const auto installed = program / "../share/jolly-tangle" / name;
+    const auto source = program / "../../../data" / name;
+    const auto& found =
+        !fs::exists(installed, error) && fs::exists(source, error) ? source : installed;
+    return fs::weakly_canonical(found, error);
+}
+
 }  // namespace jolly::format

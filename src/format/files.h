@@ -23,4 +23,12 @@ inline constexpr int kVersionsKept = 5;
 /// Where saveText() keeps an earlier version, 1 being the newest.
 [[nodiscard]] std::filesystem::path earlierVersion(const std::filesystem::path& path, int age);
 
+/// A file or folder that ships with the program: where it was installed, or in the source tree it
+/// was built from. Where it should be installed, when it is in neither.
+///
+/// @param program  the folder of the running program.
+/// @param name     below data/, such as "sheets".
+[[nodiscard]] std::filesystem::path shippedFile(const std::filesystem::path& program,
+                                                const std::string& name);
+
 }  // namespace jolly::format

@@ -74,15 +74,7 @@ std::vector<SheetFile> findSheets(const std::vector<fs::path>& folders)
 
 std::vector<fs::path> sheetFolders(const fs::path& program)
 {
-    std::vector<fs::path> folders = {ownFolder()};
-    for (const auto* shipped : {"../share/jolly-tangle/sheets", "../../../data/sheets"}) {
-        std::error_code error;
-        if (fs::is_directory(program / shipped, error)) {
-            folders.push_back(fs::canonical(program / shipped, error));
-            break;
-        }
-    }
-    return folders;
+    return {ownFolder(), shippedFile(program, "sheets")};
 }
 
 Result<SimSheet> sheetNamed(const std::string& name, const std::vector<fs::path>& folders)

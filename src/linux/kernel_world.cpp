@@ -1,13 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/kernel_world.h"
 
+#include "linux/system_check.h"
+
 #include <fcntl.h>
 #include <sys/epoll.h>
 #include <sys/eventfd.h>
 #include <time.h>
 
 #include <algorithm>
+#include <array>
 #include <cerrno>
+#include <cstdio>
 
 namespace jolly
 {
@@ -28,6 +32,21 @@ int inMilliseconds(Time time)
 {
     const auto ms = std::chrono::ceil<std::chrono::milliseconds>(time).count();
     return static_cast<int>(std::clamp<std::int64_t>(ms, 0, 60'000));
+}
+
+/// Why a controller may not be read, and the rule for just that device.
+Problem unreadable(const NodeNews& news, const Failure& failure)
+{
+    std::array<char, 16> ids{};
+    std::snprintf(ids.data(), ids.size(), "%04x:%04x", news.vendor, news.product);
+    const auto name = news.name.empty() ? "A device" : news.name;
+    return {.severity = Severity::Warning,
+            .path = news.path,
+            .sentence = name + " is there, but you may not read it (" + news.path +
+                        "): the system takes it " + news.takenFor + ".",
+            .cure = news.takenFor.empty() ? failure.cure : "Permit reading just this device, once.",
+            .meaning = "None of its strands can do anything.",
+            .command = "sudo tangle permit --device " + std::string(ids.data())};
 }
 
 }  // namespace
@@ -70,6 +89,7 @@ Time KernelWorld::nextDeadline(Time deadline) const noexcept
 {
     for (const auto& retry : m_retries) deadline = std::min(deadline, retry.next);
     for (const auto& device : m_virtuals) deadline = std::min(deadline, device.watchBy);
+    deadline = std::min(deadline, m_lookAgain);
     return std::min(deadline, m_opens.nextDeadline());
 }
 
@@ -77,6 +97,7 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
 {
     if (!m_hasEnumerated) {
         m_hasEnumerated = true;
+        lookAtSystem(listener);
         for (const auto& news : m_watch.everything()) takeNews(news, listener);
         return;
     }
@@ -129,6 +150,7 @@ void KernelWorld::readAfterHold(WorldListener& listener)
 void KernelWorld::housekeep(WorldListener& listener)
 {
     const auto time = now();
+    if (m_lookAgain <= time) lookAtSystem(listener);
     for (const auto device : m_opens.due(time)) {
         for (auto& each : m_virtuals) {
             if (each.handle == device) each.device->nudge();
@@ -152,8 +174,29 @@ void KernelWorld::housekeep(WorldListener& listener)
 void KernelWorld::takeNews(const NodeNews& news, WorldListener& listener)
 {
     if (!news.isThere) return nodeWent(news.path, listener);
-    if (news.isVirtual && news.phys.starts_with(kOurPhys)) return;
+    if (news.isVirtual && news.phys.starts_with(kOurPhys)) return meetOurs(news, listener);
     if (wants(news)) nodeCame(news, listener, now());
+}
+
+/// A virtual device of ours that this engine did not make is another engine's.
+void KernelWorld::meetOurs(const NodeNews& news, WorldListener& listener)
+{
+    const bool isMine = std::ranges::any_of(
+        m_virtuals, [&](const auto& each) { return each.device->node() == news.path; });
+    if (isMine) return;
+    listener.trouble({.severity = Severity::Warning,
+                      .path = news.path,
+                      .sentence = "Another engine is live: its " + news.name + " is there.",
+                      .cure = "Stand the other one down, or use it.",
+                      .meaning = "Games find the devices of both."});
+}
+
+void KernelWorld::lookAtSystem(WorldListener& listener)
+{
+    const auto problems = checkSystem();
+    for (const auto& problem : problems) listener.trouble(problem);
+    const bool isFine = std::ranges::all_of(problems, [](auto& p) { return p.sentence.empty(); });
+    m_lookAgain = isFine ? Time::max() : now() + kRetryRarely;
 }
 
 bool KernelWorld::wants(const NodeNews& news) const noexcept
@@ -191,10 +234,7 @@ void KernelWorld::cannotRead(const NodeNews& news, const Failure& failure, Time 
     const bool isLate = time - since >= kPatience;
     m_retries.push_back({news, since, time + (isLate ? kRetryRarely : kRetryOften)});
     if (!isLate) return;
-    listener.trouble({Severity::Warning, news.path,
-                      (news.name.empty() ? "A device" : news.name) +
-                          " is there, but you may not read it (" + news.path + ").",
-                      failure.cure});
+    listener.trouble(unreadable(news, failure));
 }
 
 void KernelWorld::nodeWent(const std::string& path, WorldListener& listener)

@@ -58,6 +58,8 @@ class KernelWorld : public World
     void nodeWent(const std::string& path, WorldListener& listener);
     void cannotRead(const NodeNews& news, const Failure& failure, Time since,
                     WorldListener& listener);
+    void meetOurs(const NodeNews& news, WorldListener& listener);
+    void lookAtSystem(WorldListener& listener);
     [[nodiscard]] bool wants(const NodeNews& news) const noexcept;
     [[nodiscard]] KernelController* controllerOf(Handle handle) noexcept;
 
@@ -72,7 +74,8 @@ class KernelWorld : public World
     std::vector<Retry> m_retries;
     std::vector<RawMove> m_moves;
     Handle m_nextHandle = 1;
-    bool m_hasJustHeld = false;  ///< what changed during a grab is still to be told
+    Time m_lookAgain = Time::max();  ///< at a system that stands in the way
+    bool m_hasJustHeld = false;      ///< what changed during a grab is still to be told
 };
 
 }  // namespace jolly

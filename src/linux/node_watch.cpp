@@ -7,6 +7,7 @@
 #include <sys/inotify.h>
 
 #include <climits>
+#include <cstdlib>
 #include <filesystem>
 #include <string_view>
 
@@ -52,6 +53,28 @@ std::string groupOf(udev_device* device)
 CapabilityBits bitsOf(udev_device* input, const char* attribute)
 {
     return CapabilityBits(textOf(udev_device_get_sysattr_value(input, attribute)));
+}
+
+/// A file of sysfs with a hexadecimal number in it.
+std::uint16_t numberOf(udev_device* input, const char* attribute)
+{
+    return static_cast<std::uint16_t>(
+        std::strtoul(textOf(udev_device_get_sysattr_value(input, attribute)).c_str(), nullptr, 16));
+}
+
+/// What udev's class means for who may read it (systemd, udev-builtin-input_id.c and
+/// 70-uaccess.rules): joysticks alone are for the person at the screen.
+const char* takenFor(udev_device* device)
+{
+    const auto is = [device](const char* property) {
+        return udev_device_get_property_value(device, property) != nullptr;
+    };
+    if (is("ID_INPUT_JOYSTICK")) return "for a joystick, but you are not at its own screen";
+    if (is("ID_INPUT_ACCELEROMETER"))
+        return "for a motion sensor: it has X, Y and Z, but no button";
+    if (is("ID_INPUT_KEYBOARD") || is("ID_INPUT_KEY")) return "for a keyboard";
+    if (is("ID_INPUT_MOUSE")) return "for a mouse";
+    return "for nothing it knows: it has too little of a joystick";
 }
 
 /// Without opening the device: what a pilot may not read is told apart, too.
@@ -113,7 +136,10 @@ NodeNews NodeWatch::describe(udev_device* device)
         news.name = textOf(udev_device_get_sysattr_value(parent, "name"));
         news.phys = textOf(udev_device_get_sysattr_value(parent, "phys"));
         news.kind = kindOf(parent);
+        news.vendor = numberOf(parent, "id/vendor");
+        news.product = numberOf(parent, "id/product");
     }
+    news.takenFor = takenFor(device);
     const auto action = textOf(udev_device_get_action(device));
     news.isThere = action != "remove";
     return news;

@@ -235,5 +235,49 @@ TEST(Cli, MapShowsWhatIsTakenByWhatAndTheGamesNumbers)
     expect({"map", "/nowhere"}, 2, "is not there");
 }
 
+TEST(Cli, PreflightNamesEverythingWithItsCure)
+{
+    expect({"preflight", kDemo, "--world", kWorld}, 0, "Everything is ready.");
+    const auto file = largeTangle();
+    auto json = nlohmann::json::parse(std::ifstream(file));
+    json["devices"][1]["name"] = "Jolly 1";
+    json["devices"][0]["axes"] = 6;
+    std::ofstream(file) << json.dump(2);
+    const auto [code, text] = run({"preflight", file, "--world", kWorld});
+    EXPECT_EQ(code, 1);
+    EXPECT_THAT(text, HasSubstr("✕ Jolly 1 has the same name as another virtual device."));
+    EXPECT_THAT(text, HasSubstr("Games could not tell the two apart."));
+    EXPECT_THAT(text, HasSubstr("has six axes, hats counted twice"));
+    const auto list =
+        nlohmann::json::parse(run({"preflight", file, "--world", kWorld, "--json"}).second);
+    EXPECT_EQ(list[0]["severity"], "error");
+    for (const auto& line : list) EXPECT_NE(line["cure"], "");
+    expect({"preflight", "/nowhere"}, 2, "is not there");
+    expect({"preflight"}, 3, "No engine is running");
+}
+
+TEST(Cli, PermitShowsWhatItWouldWriteAndRefusesNonsense)
+{
+    expect({"permit", "--show"}, 0, "Write /etc/udev/rules.d/70-jolly-tangle.rules");
+    expect({"permit", "--show"}, 0, "KERNEL==\"uinput\", SUBSYSTEM==\"misc\", TAG+=\"uaccess\"");
+    expect({"permit", "--device", "12ab:0003", "--show"}, 0, "ATTRS{id/product}==\"0003\"");
+    expect({"permit", "--device", "pedals", "--show"}, 2, "\"pedals\" is no device.");
+    expect({"permit", "--device", "1:", "--show"}, 2, "is no device");
+}
+
+TEST(Cli, ALaunchedGameRunsAndItsCodeIsOurs)
+{
+    const auto launch = [](std::vector<std::string> game) {
+        std::vector<std::string> words = {"launch", "--world", kWorld, "--tangle", kDemo, "--"};
+        words.insert(words.end(), game.begin(), game.end());
+        return run(words);
+    };
+    EXPECT_EQ(launch({"sh", "-c", "exit 7"}).first, 7);
+    EXPECT_THAT(launch({"ls", "/dev", "--hide=tty*"}).second, HasSubstr("null"));
+    const auto [code, text] = launch({"/nowhere/game"});
+    EXPECT_NE(code, 0);
+    EXPECT_THAT(text, HasSubstr("/nowhere/game"));
+}
+
 }  // namespace
 }  // namespace jolly

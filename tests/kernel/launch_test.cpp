@@ -99,7 +99,7 @@ TEST_F(LaunchFlight, EndsWithTheGamesCodeAndTheFlightWithIt)
 
 TEST_F(LaunchFlight, KillingTheLaunchEndsTheGameAndTheFlight)
 {
-    const auto game = launch({"sh", "-c", "echo flying; sleep 97"});
+    const auto game = launch({"sh", "-c", "echo flying; exec sleep 97"});
     ASSERT_TRUE(game->prints("flying", 40)) << game->text();
     EXPECT_TRUE(isThere("Jolly 1"));
     game->signal(SIGKILL);

@@ -70,13 +70,13 @@ TEST(PretendWorld, ControllersComeMoveAndGoByThemselves)
 {
     auto read =
         readWorld(R"({"world": 1, "name": "A", "controllers": [{"bus": 3, "vendor": 1, "product": 1,
-        "version": 1, "name": "Stick", "rate": 500, "away": [[0.1, 0.2]],
+        "version": 1, "name": "Stick", "rate": 500, "away": [[0.1, 0.9]],
         "controls": [{"code": "ABS_X", "low": 0, "high": 9, "rest": 4, "jitter": 4}]}]})");
     ASSERT_TRUE(read.problems.empty());
     PretendWorld world(std::move(read.script));
     Notes notes;
-    const auto end = world.now() + std::chrono::milliseconds(250);
-    while (world.now() < end) world.wait(end, notes);
+    const auto end = world.now() + std::chrono::seconds(10);
+    while (world.now() < end && (notes.log.size() < 3 || notes.moved <= 20)) world.wait(end, notes);
     ASSERT_EQ(notes.log.size(), 3U);
     EXPECT_THAT(notes.log[0], HasSubstr("Stick arrived at"));
     EXPECT_EQ(notes.log[1], "gone");

@@ -56,7 +56,7 @@ Tangle smallTangle()
     tangle.name = "Small";
     tangle.rig.push_back(smallStick());
     VirtualDevice device{.id = "jolly", .name = "Jolly", .number = 1, .axes = 3, .buttons = 8};
-    device.settings.push_back({.control = axis(3), .label = "power", .sides = Sides::One});
+    device.settings.push_back({.control = axis(3), .sides = Sides::One});
     tangle.devices.push_back(device);
     return tangle;
 }

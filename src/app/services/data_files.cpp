@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/services/data_files.h"
 
+#include "format/files.h"
+
 #include <QCoreApplication>
 #include <QFileInfo>
 
@@ -9,12 +11,9 @@ namespace jolly::app
 
 QString dataFile(const QString& name)
 {
-    const auto program = QCoreApplication::applicationDirPath();
-    for (const auto* folder : {"/../share/jolly-tangle/", "/../../../data/"}) {
-        const QFileInfo file(program + QLatin1String(folder) + name);
-        if (file.exists()) return file.canonicalFilePath();
-    }
-    return {};
+    const auto program = QCoreApplication::applicationDirPath().toStdString();
+    return QFileInfo(QString::fromStdString(format::shippedFile(program, name.toStdString())))
+        .canonicalFilePath();
 }
 
 }  // namespace jolly::app

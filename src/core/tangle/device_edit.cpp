@@ -262,6 +262,13 @@ void setFunction(Tangle& tangle, const Target& place, const std::string& functio
     putSettings(tangle, place, std::move(settings));
 }
 
+void setSides(Tangle& tangle, const Target& axis, Sides sides)
+{
+    auto settings = takeSettings(tangle, axis);
+    settings.sides = sides;
+    putSettings(tangle, axis, std::move(settings));
+}
+
 void movePlace(Tangle& tangle, const Target& from, const Target& to)
 {
     for (auto& strand : tangle.strands) std::ranges::replace(strand.targets, from, to);

@@ -57,6 +57,9 @@ std::size_t removeDevice(Tangle& tangle, const std::string& device, Ends ends);
 /// Says what a virtual control stands for; nothing takes it back.
 void setFunction(Tangle& tangle, const Target& place, const std::string& function);
 
+/// Says where a virtual axis rests.
+void setSides(Tangle& tangle, const Target& axis, Sides sides);
+
 /// Lets all that ends at a virtual control end at another one, at which nothing ends; function,
 /// sides and meeting move along.
 void movePlace(Tangle& tangle, const Target& from, const Target& to);

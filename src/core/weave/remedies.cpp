@@ -130,6 +130,18 @@ Fallible toNextFree(Tangle& tangle, const Problem& problem)
     return {};
 }
 
+Fallible restAlike(Tangle& tangle, const Problem& problem)
+{
+    const auto end = endAt(tangle, problem);
+    if (!end || end->first->sources.empty()) return gone();
+    const auto& source = end->first->sources.front();
+    const auto* controller = findController(tangle, source.controller);
+    const auto* control = controller ? findControl(*controller, source.control) : nullptr;
+    if (!control) return gone();
+    setSides(tangle, end->first->targets[end->second], control->sides);
+    return {};
+}
+
 Fallible replan(Tangle& tangle, const Problem&)
 {
     const auto plan = spread(tangle);
@@ -150,6 +162,7 @@ constexpr Remedy kRemedies[] = {
     {"fresh-ids", "Give it ids of its own", ownIds},
     {"grow", "Make the device large enough", grow},
     {"next-free", "Lead it to the next free one", toNextFree},
+    {"same-rest", "Let it rest there, too", restAlike},
     {"replan", "Plan it for this sim", replan},
 };
 

@@ -4,6 +4,7 @@
 #include "core/sim/sheet_check.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
+#include "core/weave/reach_check.h"
 #include "core/weave/shape_check.h"
 
 #include <map>
@@ -49,7 +50,6 @@ void findMeetings(const Tangle& tangle, Problems& problems)
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         if (!doesCount(tangle.strands[i])) continue;
         for (const auto& target : tangle.strands[i].targets) {
-            if (target.control.kind == ControlKind::Button) continue;
             meetings[{target.device, target.control}].push_back(i);
         }
     }
@@ -63,7 +63,9 @@ void findMeetings(const Tangle& tangle, Problems& problems)
             {Severity::Warning, "/strands/" + std::to_string(strands.back()),
              std::to_string(strands.size()) + " strands meet on " +
                  nameOf(*device, std::get<1>(place)) + " of " + device->name + ": " + names + ".",
-             "That is fine if you move one at a time; else give one another target."});
+             std::get<1>(place).kind == ControlKind::Button
+                 ? "That is fine if either is to press it; else give one another target."
+                 : "That is fine if you move one at a time; else give one another target."});
     }
 }
 
@@ -87,7 +89,9 @@ Problems findProblems(const Tangle& tangle)
         for (auto& problem : findStrandProblems(tangle, i)) problems.push_back(std::move(problem));
     }
     for (auto& problem : findDeviceProblems(tangle)) problems.push_back(std::move(problem));
-    for (auto& problem : findSheetProblems(tangle)) problems.push_back(std::move(problem));
+    for (auto* find : {findSheetProblems, findSidesProblems, findHalfReaches, findUnfed}) {
+        for (auto& problem : find(tangle)) problems.push_back(std::move(problem));
+    }
     findSleepers(tangle, problems);
     findMeetings(tangle, problems);
     return problems;

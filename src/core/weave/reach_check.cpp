@@ -1,0 +1,139 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/weave/reach_check.h"
+
+#include "core/tangle/device_edit.h"
+#include "core/tangle/lookup.h"
+#include "core/tangle/virtual_layout.h"
+#include "core/weave/weave.h"
+
+#include <algorithm>
+
+namespace jolly
+{
+
+namespace
+{
+
+/// A strand that covers no more of an axis than this part reaches one half of it only.
+constexpr double kHalf = 0.55;
+constexpr int kSteps = 64;
+
+/// One end of a strand that counts, from an axis to an axis.
+struct AxisEnd {
+    const Strand& strand;
+    std::string path;
+    const RigControl& from;
+    const VirtualDevice& device;
+    VirtualSlot slot;
+};
+
+/// Calls `deed` for each of them.
+template <class Deed>
+void forEachAxisEnd(const Tangle& tangle, Deed&& deed)
+{
+    for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
+        const auto& strand = tangle.strands[s];
+        if (!doesCount(strand) || strand.sources.size() != 1) continue;
+        const auto* controller = findController(tangle, strand.sources.front().controller);
+        const auto* from =
+            controller ? findControl(*controller, strand.sources.front().control) : nullptr;
+        if (!from || from->kind != ControlKind::Axis) continue;
+        for (std::size_t t = 0; t < strand.targets.size(); ++t) {
+            const auto* device = findDevice(tangle, strand.targets[t].device);
+            if (!device) continue;
+            const auto layout = layoutOf(*device);
+            const auto* slot = findBy(layout, &VirtualSlot::control, strand.targets[t].control);
+            if (!slot || slot->control.kind != ControlKind::Axis) continue;
+            deed(AxisEnd{strand, "/strands/" + std::to_string(s) + "/targets/" + std::to_string(t),
+                         *from, *device, *slot});
+        }
+    }
+}
+
+std::string placeOf(const AxisEnd& end)
+{
+    return nameOf(end.device, end.slot.control) + " of " + end.device.name;
+}
+
+/// How much of the travel of its target the strand covers, in [0, 1].
+double coverOf(const AxisEnd& end)
+{
+    std::vector<StageRunner> stages;
+    for (const auto& stage : end.strand.stages) {
+        if (stage.isOn)
+            stages.push_back(prepare(stage.parameters, {ControlKind::Axis, end.from.sides}));
+    }
+    double low = 2.0;
+    double high = -2.0;
+    for (int step = 0; step <= kSteps; ++step) {
+        const double part = static_cast<double>(step) / kSteps;
+        Value value{end.from.sides == Sides::One ? part : 2.0 * part - 1.0, 0.0};
+        for (auto& stage : stages) value = apply(stage, value, Time{});
+        const double out = convertSides(value.x, end.from.sides, Sides::One);
+        low = std::min(low, out);
+        high = std::max(high, out);
+    }
+    return high - low;
+}
+
+}  // namespace
+
+Problems findSidesProblems(const Tangle& tangle)
+{
+    Problems problems;
+    forEachAxisEnd(tangle, [&](const AxisEnd& end) {
+        if (end.from.sides == end.slot.sides) return;
+        const bool isLever = end.from.sides == Sides::One;
+        const bool isSettable = end.device.kind == VirtualKind::Joystick;
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = end.path,
+             .sentence = "Strand \"" + end.strand.name + "\" leads a control that rests " +
+                         (isLever ? "at its low end" : "in its middle") + " to " + placeOf(end) +
+                         ", which rests " + (isLever ? "in its middle." : "at its low end."),
+             .cure = isSettable ? "Let the virtual axis rest where the control does."
+                                : "Lead it to an axis that rests where it does.",
+             .meaning = isLever ? "With your hand off it the game sees it at its lowest."
+                                : "With your hand off it the game sees one half.",
+             .remedy = isSettable ? "same-rest" : ""});
+    });
+    return problems;
+}
+
+Problems findHalfReaches(const Tangle& tangle)
+{
+    Problems problems;
+    forEachAxisEnd(tangle, [&](const AxisEnd& end) {
+        const double cover = coverOf(end);
+        if (cover > kHalf) return;
+        problems.push_back({.severity = Severity::Warning,
+                            .path = end.path,
+                            .sentence = "Strand \"" + end.strand.name + "\" reaches only " +
+                                        std::to_string(static_cast<int>(100.0 * cover + 0.5)) +
+                                        " % of the travel of " + placeOf(end) + ".",
+                            .cure = "Look at its stages: a curve or dead zone may be too large.",
+                            .meaning = "The rest of it can never be set from this control."});
+    });
+    return problems;
+}
+
+Problems findUnfed(const Tangle& tangle)
+{
+    Problems problems;
+    for (std::size_t d = 0; d < tangle.devices.size(); ++d) {
+        const auto& device = tangle.devices[d];
+        for (const auto& settings : device.settings) {
+            const Target place{device.id, settings.control};
+            if (settings.label.empty() || !takersOf(tangle, place).empty()) continue;
+            problems.push_back({.severity = Severity::Warning,
+                                .path = "/devices/" + std::to_string(d),
+                                .sentence = "Nothing leads to \"" + settings.label + "\" (" +
+                                            placeName(tangle, place) + ").",
+                                .cure = "Weave a control to it, or take the function's name away.",
+                                .meaning = "The function cannot be used in flight."});
+        }
+    }
+    return problems;
+}
+
+}  // namespace jolly

@@ -1,0 +1,88 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "linux/system_check.h"
+
+#include <sched.h>
+#include <unistd.h>
+
+#include <algorithm>
+#include <array>
+#include <cerrno>
+#include <cstdio>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr const char* kUinputPath = "/system/uinput";
+constexpr const char* kRealtimePath = "/system/realtime";
+/// Above ordinary programs, below what the kernel and sound servers use.
+constexpr int kPriority = 8;
+
+bool isRuleInstalled(const SystemPlaces& places)
+{
+    return std::ranges::any_of(places.ruleFolders, [](const auto& folder) {
+        std::error_code error;
+        return std::filesystem::exists(folder / kRulesName, error);
+    });
+}
+
+Problem cannotMake(std::string sentence, std::string cure)
+{
+    return {.severity = Severity::Error,
+            .path = kUinputPath,
+            .sentence = std::move(sentence),
+            .cure = std::move(cure),
+            .meaning = "No virtual device can be made, so no game gets anything.",
+            .command = kPermitCommand};
+}
+
+Problem checkUinput(const SystemPlaces& places)
+{
+    if (access(places.uinput.c_str(), F_OK) != 0)
+        return cannotMake("The kernel's uinput is not loaded.", "Load it, now and at every start.");
+    if (access(places.uinput.c_str(), W_OK) == 0) return {.path = kUinputPath, .sentence = {}};
+    if (!isRuleInstalled(places))
+        return cannotMake("You may not write to " + places.uinput.string() + ".",
+                          "Give the person at the screen that permission, once.");
+    auto problem = cannotMake("You may not write to " + places.uinput.string() +
+                                  ", although the rule for it is installed.",
+                              "Log in at this computer's own screen, or log out and in.");
+    problem.command.clear();
+    return problem;
+}
+
+}  // namespace
+
+Problems checkSystem(const SystemPlaces& places)
+{
+    return {checkUinput(places)};
+}
+
+Problem askForRealtime()
+{
+    sched_param wish{};
+    wish.sched_priority = kPriority;
+    const bool isGiven = sched_setscheduler(0, SCHED_FIFO | SCHED_RESET_ON_FORK, &wish) == 0;
+    if (isGiven || errno != EPERM) return {.path = kRealtimePath, .sentence = {}};
+    return {.severity = Severity::Warning,
+            .path = kRealtimePath,
+            .sentence = "The engine may not come before other programs.",
+            .cure = "Permit it, once; it counts from the next login.",
+            .meaning = "While the computer is very busy, moves may reach the game late.",
+            .command = "sudo tangle permit --realtime"};
+}
+
+std::string ruleFor(std::uint16_t vendor, std::uint16_t product)
+{
+    std::array<char, 160> line{};
+    const int size = std::snprintf(line.data(), line.size(),
+                                   "SUBSYSTEM==\"input\", KERNEL==\"event*\", "
+                                   "ATTRS{id/vendor}==\"%04x\", ATTRS{id/product}==\"%04x\", "
+                                   "TAG+=\"uaccess\"\n",
+                                   vendor, product);
+    return {line.data(), static_cast<std::size_t>(size)};
+}
+
+}  // namespace jolly

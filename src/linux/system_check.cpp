@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/system_check.h"
 
+#include <fcntl.h>
 #include <sched.h>
 #include <unistd.h>
 
@@ -42,7 +43,8 @@ Problem checkUinput(const SystemPlaces& places)
 {
     if (access(places.uinput.c_str(), F_OK) != 0)
         return cannotMake("The kernel's uinput is not loaded.", "Load it, now and at every start.");
-    if (access(places.uinput.c_str(), W_OK) == 0) return {.path = kUinputPath, .sentence = {}};
+    if (faccessat(AT_FDCWD, places.uinput.c_str(), W_OK, AT_EACCESS) == 0)
+        return {.path = kUinputPath, .sentence = {}};
     if (!isRuleInstalled(places))
         return cannotMake("You may not write to " + places.uinput.string() + ".",
                           "Give the person at the screen that permission, once.");

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/curve_plot.h"
+#include "core/tangle/device_edit.h"
 #include "window_story.h"
 
 #include <QMenu>
@@ -205,6 +206,8 @@ TEST_F(WeaveTest, NoiseAndDriftAreNoTouch)
 
 TEST_F(WeaveTest, TheWholeWayIsOpenToTheKeyboard)
 {
+    document.edit("name", [](Tangle& t) { setFunction(t, {"jolly", axis(3)}, "power"); });
+    settle();
     auto* from = find("ABS_THROTTLE");
     from->setFocus();
     keys(from, Qt::Key_Return);

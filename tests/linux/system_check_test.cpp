@@ -2,6 +2,7 @@
 #include "linux/system_check.h"
 
 #include "linux/game_room.h"
+#include "support/golden.h"
 
 #include <gmock/gmock.h>
 #include <unistd.h>
@@ -17,6 +18,18 @@ namespace fs = std::filesystem;
 using testing::ElementsAre;
 using testing::HasSubstr;
 using testing::IsEmpty;
+
+/// Without privileges for a while, should the tests have them.
+struct AsNobody {
+    AsNobody() { EXPECT_EQ(seteuid(before == 0 ? 65534 : before), 0); }
+    ~AsNobody() { EXPECT_EQ(seteuid(before), 0); }
+    uid_t before = geteuid();
+};
+
+fs::path shippedRules()
+{
+    return test::shippedData() / "udev";
+}
 
 class SystemCheck : public testing::Test
 {
@@ -51,12 +64,12 @@ TEST_F(SystemCheck, WritableUinputIsFine)
 
 TEST_F(SystemCheck, OneThatMayNotBeWrittenDependsOnTheRule)
 {
-    if (geteuid() == 0) places.uinput = "/proc/version";  // not writable for root either
-    if (geteuid() != 0) fs::permissions(places.uinput, fs::perms::none);
+    std::ofstream(places.uinput) << "";
+    fs::permissions(places.uinput, fs::perms::none);
+    const AsNobody nobody;
     EXPECT_THAT(uinput().sentence, HasSubstr("You may not write"));
     EXPECT_EQ(uinput().command, "sudo tangle permit");
-    fs::create_directories(root / "rules");
-    std::ofstream(root / "rules" / kRulesName) << "";
+    places.ruleFolders.push_back(shippedRules());
     EXPECT_THAT(uinput().sentence, HasSubstr("although the rule for it is installed"));
     EXPECT_EQ(uinput().command, "");
 }

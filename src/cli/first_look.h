@@ -14,6 +14,12 @@ namespace jolly
 class FirstLook : public WorldListener
 {
  public:
+    enum class At : bool {
+        Controllers,
+        SystemToo,  ///< what stands in the way of making virtual devices, too
+    };
+    explicit FirstLook(At at = At::Controllers) : m_at(at) {}
+
     struct Seen {
         ControllerDescription description;
         std::vector<Counts> state;
@@ -28,12 +34,16 @@ class FirstLook : public WorldListener
     void frame(Handle, std::span<const RawMove>, Time) noexcept override {}
     void trouble(const Problem& problem) override
     {
+        if (m_at == At::Controllers && problem.path.starts_with("/system/")) return;
         troubles.erase(problem.path);
         if (!problem.sentence.empty()) troubles[problem.path] = problem;
     }
 
     std::map<Handle, Seen> controllers;
     std::map<std::string, Problem> troubles;
+
+ private:
+    At m_at;
 };
 
 }  // namespace jolly

@@ -30,7 +30,7 @@ constexpr Time kLook = std::chrono::milliseconds(1500);
 /// What is there, seen without an engine.
 EngineStatus lookAround(World& world, const Tangle& tangle)
 {
-    FirstLook look;
+    FirstLook look(FirstLook::At::SystemToo);
     for (const auto end = world.now() + kLook; world.now() < end;) world.wait(end, look);
     EngineStatus status;
     std::vector<Identity> present;

@@ -38,7 +38,8 @@ class Teller : public FirstLook
     }
     void trouble(const Problem& problem) override
     {
-        if (!problem.sentence.empty()) complain({problem}, "tangle");
+        FirstLook::trouble(problem);
+        if (troubles.contains(problem.path)) complain({problem}, "tangle");
     }
 
  private:

@@ -47,8 +47,7 @@ std::pair<Meaning, const char*> judge(const Tangle& tangle, const EngineStatus& 
         return {Meaning::Hidden, "Launched games do not find it; all others hear it."};
     if (controller.hold == Hold::Waiting)
         return {Meaning::DoubleInput, "Games hear it twice until its buttons are let go."};
-    return {Meaning::DoubleInput,
-            "Games hear it twice: itself and what it is woven to. Hold it while live."};
+    return {Meaning::DoubleInput, "Games hear it twice: itself and what it is woven to."};
 }
 
 bool isJoystick(const PresentController& controller)

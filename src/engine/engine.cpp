@@ -285,14 +285,39 @@ void Engine::holdOne(DeckController& controller)
     controller.info.hold = Hold::Held;
     m_isStale = true;
     trouble({Severity::Warning, path, "", ""});
+    followAlone(controller);
+}
+
+/// Keeps a held controller for us alone when its tangle says so, and only then.
+void Engine::followAlone(DeckController& controller)
+{
+    auto& info = controller.info;
+    const bool isKnown = info.rig != Match::kUnknown;
+    const bool isWanted =
+        isKnown && info.hold == Hold::Held &&
+        m_woven->tangle.rig[static_cast<std::size_t>(info.rig)].hiding == Hiding::OursAlone;
+    const auto path = "/alone/" + info.description.identity.phys;
+    const auto done =
+        isWanted == info.isOursAlone ? Fallible{} : m_world.setAlone(controller.handle, isWanted);
+    if (done) info.isOursAlone = isWanted;
+    trouble(done ? Problem{.path = path, .sentence = {}}
+                 : Problem{.severity = Severity::Warning,
+                           .path = path,
+                           .sentence = done.error().sentence,
+                           .cure = done.error().cure,
+                           .meaning = "Games list " + info.description.identity.name +
+                                      ", but do not hear it."});
+    m_isStale = true;
 }
 
 void Engine::letAllGo()
 {
     for (auto& controller : m_deck.controllers()) {
-        if (isLive() && shouldHold(controller)) continue;
-        if (controller.info.hold == Hold::Held) m_world.letGo(controller.handle);
-        controller.info.hold = Hold::Free;
+        const bool isKept = isLive() && shouldHold(controller);
+        const bool wasHeld = controller.info.hold == Hold::Held;
+        if (!isKept) controller.info.hold = Hold::Free;
+        if (wasHeld) followAlone(controller);
+        if (wasHeld && !isKept) m_world.letGo(controller.handle);
     }
 }
 

@@ -67,6 +67,7 @@ class Engine : private WorldListener
     void holdOne(DeckController& controller);
     void keepHouse(Time now);
     void letAllGo();
+    void followAlone(DeckController& controller);
     void giveUp();
     void layOut();
     void publish();

@@ -25,6 +25,7 @@ constexpr Time kPatience = std::chrono::seconds(1);
 constexpr Time kRetryOften = std::chrono::milliseconds(200);
 /// They may also come later, with a login or a new udev rule.
 constexpr Time kRetryRarely = std::chrono::seconds(2);
+const std::string kOtherEngine = "/system/engine";
 constexpr Time kNodeAfter = std::chrono::milliseconds(20);
 
 /// Rounded up, so that nothing is looked at before its time.
@@ -97,6 +98,7 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
 {
     if (!m_hasEnumerated) {
         m_hasEnumerated = true;
+        listener.trouble(askForRealtime());
         lookAtSystem(listener);
         for (const auto& news : m_watch.everything()) takeNews(news, listener);
         return;
@@ -185,7 +187,7 @@ void KernelWorld::meetOurs(const NodeNews& news, WorldListener& listener)
         m_virtuals, [&](const auto& each) { return each.device->node() == news.path; });
     if (isMine) return;
     listener.trouble({.severity = Severity::Warning,
-                      .path = news.path,
+                      .path = kOtherEngine + news.path,
                       .sentence = "Another engine is live: its " + news.name + " is there.",
                       .cure = "Stand the other one down, or use it.",
                       .meaning = "Games find the devices of both."});
@@ -241,6 +243,7 @@ void KernelWorld::nodeWent(const std::string& path, WorldListener& listener)
 {
     std::erase_if(m_retries, [&](const Retry& retry) { return retry.news.path == path; });
     listener.trouble({Severity::Warning, path, "", ""});
+    listener.trouble({Severity::Warning, kOtherEngine + path, "", ""});
     const auto found =
         std::ranges::find_if(m_controllers, [&](const auto& c) { return c.has(path); });
     if (found == m_controllers.end()) return;
@@ -272,6 +275,14 @@ Fallible KernelWorld::hold(Handle handle)
 void KernelWorld::letGo(Handle handle)
 {
     if (auto* controller = controllerOf(handle)) controller->release();
+}
+
+Fallible KernelWorld::setAlone(Handle, bool isAlone)
+{
+    if (!isAlone) return {};
+    return fail(Failure::Code::NotThere,
+                "This version cannot keep a controller for itself alone; it is held instead.",
+                "To hide it from one game, start that with \"tangle launch\".");
 }
 
 void KernelWorld::setStraight(Handle handle, bool isStraight)

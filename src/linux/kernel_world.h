@@ -28,6 +28,7 @@ class KernelWorld : public World
     void wake() noexcept override;
     [[nodiscard]] Fallible hold(Handle controller) override;
     void letGo(Handle controller) override;
+    [[nodiscard]] Fallible setAlone(Handle controller, bool isAlone) override;
     void setStraight(Handle controller, bool isStraight) override;
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,

@@ -83,6 +83,10 @@ class World
     /// Gives a held controller back. Does nothing when it is not held or gone.
     virtual void letGo(Handle controller) = 0;
 
+    /// Takes everybody else's access to a controller's device files while we have them open, or
+    /// gives it back. NotThere where nothing can do that.
+    [[nodiscard]] virtual Fallible setAlone(Handle controller, bool isAlone) = 0;
+
     /// Switches the kernel's own filter of a controller's axes off while it is open, or back to
     /// what the device came with. While it is held the filter is off anyway.
     virtual void setStraight(Handle controller, bool isStraight) = 0;

@@ -36,6 +36,17 @@ Fallible MemoryWorld::hold(Handle controller)
     return {};
 }
 
+Fallible MemoryWorld::setAlone(Handle controller, bool isAlone)
+{
+    if (faults.alone) return tl::unexpected(*faults.alone);
+    if (isAlone) {
+        m_alone.insert(controller);
+    } else {
+        m_alone.erase(controller);
+    }
+    return {};
+}
+
 void MemoryWorld::setStraight(Handle controller, bool isStraight)
 {
     if (isStraight) {

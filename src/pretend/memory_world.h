@@ -32,6 +32,7 @@ class MemoryWorld : public World
     struct Faults {
         std::optional<Failure> create;  ///< every create() fails with it
         std::optional<Failure> hold;    ///< every hold() fails with it
+        std::optional<Failure> alone;   ///< every setAlone() fails with it
         WriteStatus write = WriteStatus::Written;
     };
 
@@ -41,6 +42,7 @@ class MemoryWorld : public World
     void wake() noexcept override {}
     [[nodiscard]] Fallible hold(Handle controller) override;
     void letGo(Handle controller) override;
+    [[nodiscard]] Fallible setAlone(Handle controller, bool isAlone) override;
     void setStraight(Handle controller, bool isStraight) override;
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,
@@ -59,6 +61,7 @@ class MemoryWorld : public World
 
     // What is there
     [[nodiscard]] bool isHeld(Handle controller) const;
+    [[nodiscard]] bool isAlone(Handle controller) const { return m_alone.contains(controller); }
     [[nodiscard]] bool isStraight(Handle controller) const;
     /// The device of that name that is there, or the last one that was; null when there never was.
     [[nodiscard]] const Device* device(std::string_view name) const;
@@ -79,6 +82,7 @@ class MemoryWorld : public World
     std::deque<Event> m_events;
     std::vector<Handle> m_held;
     std::set<Handle> m_straight;
+    std::set<Handle> m_alone;
     std::vector<Device> m_devices;
     bool m_isRecording = true;
 };

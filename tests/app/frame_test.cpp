@@ -6,6 +6,8 @@
 #include <QAbstractButton>
 #include <QDir>
 #include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPointer>
 #include <QTemporaryDir>
 
 namespace jolly
@@ -200,6 +202,53 @@ TEST_F(FrameTest, WithNothingPluggedInTheRigPageOffersThePretendRig)
     QObject::connect(&window, &app::MainWindow::pretendRigWanted, [&] { isWanted = true; });
     click("pretend rig");
     EXPECT_TRUE(isWanted);
+}
+
+TEST_F(FrameTest, AMissingPermissionHasAPageThatGoesWhenItIsGiven)
+{
+    const Problem missing{.path = "/system/uinput",
+                          .sentence = "You may not write to /dev/uinput.",
+                          .meaning = "No game gets anything."};
+    local.world.say(missing);
+    step();
+    settle();
+    EXPECT_EQ(textOf("permission what"),
+              "You may not write to /dev/uinput. No game gets anything.");
+    EXPECT_THAT(find<QPlainTextEdit>("permission text")->toPlainText().toStdString(),
+                HasSubstr("KERNEL==\"uinput\", SUBSYSTEM==\"misc\", TAG+=\"uaccess\""));
+    click("give permission");
+    EXPECT_THAT(textOf("permission outcome").toStdString(), HasSubstr("Nothing was permitted"));
+    click("dismiss permission");
+    EXPECT_TRUE(find("weave")->isVisible());
+    local.world.say({.path = "/system/uinput", .sentence = {}});
+    step();
+    settle();
+    EXPECT_EQ(find<QPushButton>("preflight")->text(), "preflight clear");
+}
+
+TEST_F(FrameTest, TheOpenPreflightListFollowsAndTellsWhatGamesSee)
+{
+    move(kX, 600);
+    click("axis 1");
+    click("preflight");
+    const QPointer<QWidget> list = QApplication::activePopupWidget();
+    ASSERT_FALSE(list.isNull());
+    const auto sight = [&] {
+        auto* label = list->findChild<QLabel*>("sight Small Stick");
+        return label ? label->text().toStdString() : std::string();
+    };
+    EXPECT_THAT(sight(), HasSubstr("Games hear it until you go live."));
+    document.edit("hear", [](Tangle& tangle) { tangle.rig[0].hiding = Hiding::None; });
+    ASSERT_TRUE(local.engine.goLive());
+    settle();
+    settle();
+    EXPECT_THAT(sight(), HasSubstr("Games hear it twice"));
+    QTest::mouseClick(list->findChild<QPushButton*>("hold Small Stick"), Qt::LeftButton);
+    settle();
+    settle();
+    EXPECT_THAT(sight(), HasSubstr("Games list it, but do not hear it"));
+    EXPECT_EQ(document.tangle().rig[0].hiding, Hiding::Held);
+    list->close();
 }
 
 }  // namespace

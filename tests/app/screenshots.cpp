@@ -10,6 +10,7 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QPainter>
 #include <QTest>
 
 /// Renders the main views from the demo data, as they stand at one moment of the pretend rig: the
@@ -32,6 +33,7 @@ class NoDialogs : public Dialogs
     Answer unsaved(QWidget*, const QString&) override { return Answer::Discard; }
     Leaving leaving(QWidget*) override { return Leaving::StandDown; }
     std::optional<Ends> removing(QWidget*, const QString&, std::size_t) override { return {}; }
+    void permit(QWidget*, const std::function<void(const QString&)>&) override {}
     void tell(QWidget*, const QString&, const QString&) override {}
 };
 
@@ -81,6 +83,22 @@ class Scene
         for (auto* button : window.findChildren<QAbstractButton*>(QLatin1String(name)))
             if (button->isVisible()) button->click();
         settle();
+    }
+
+    /// Draws the list that is open over the window: an offscreen grab takes one of them only.
+    void showPopup()
+    {
+        settle();
+        popup = QApplication::activePopupWidget();
+    }
+
+    QPixmap grab()
+    {
+        auto picture = window.grab();
+        if (!popup) return picture;
+        QPainter painter(&picture);
+        painter.drawPixmap(window.mapFromGlobal(popup->pos()), popup->grab());
+        return picture;
     }
 
     /// Moves the axes of the first controller there and back.
@@ -135,6 +153,7 @@ class Scene
     EngineSession session;
     Studio studio;
     MainWindow window;
+    QWidget* popup = nullptr;
 
  private:
     Counts at(std::size_t controller, std::size_t control, Time time) const
@@ -226,6 +245,27 @@ const Shot kShots[] = {
          });
          s.click("plan");
      }},
+    {"preflight", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Weave);
+         s.document.edit("trouble", [](Tangle& tangle) {
+             tangle.devices[1].hats = 2;
+             tangle.strands[3].targets[0].control.number = 40;
+             tangle.rig[2].hiding = Hiding::None;
+         });
+         s.goLive();
+         s.click("preflight");
+         s.showPopup();
+     }},
+    {"permission", false, true,
+     [](Scene& s) {
+         s.local.world.say({.severity = Severity::Error,
+                            .path = "/system/uinput",
+                            .sentence = "You may not write to /dev/uinput.",
+                            .cure = "Give the person at the screen that permission, once.",
+                            .meaning = "No virtual device can be made, so no game gets anything."});
+         s.settle();
+     }},
     {"rig", false, false,
      [](Scene& s) {
          s.goLive();
@@ -291,8 +331,7 @@ int main(int argc, char** argv)
         jolly::test::Scene scene(shot.isEmpty);
         shot.arrange(scene);
         scene.settle();
-        if (!scene.window.grab().save(QDir(folder).filePath(QLatin1String(shot.name) + ".png")))
-            return 1;
+        if (!scene.grab().save(QDir(folder).filePath(QLatin1String(shot.name) + ".png"))) return 1;
     }
     return 0;
 }

@@ -29,6 +29,10 @@ class ScriptedDialogs : public app::Dialogs
         strandsAsked = strands;
         return ends;
     }
+    void permit(QWidget*, const std::function<void(const QString&)>& tellOutcome) override
+    {
+        tellOutcome("Nothing was permitted; try again, or use the command.");
+    }
     void tell(QWidget*, const QString&, const QString& sentence) override { told = sentence; }
 
     QString file;

@@ -204,6 +204,40 @@ TEST_F(EngineTest, AStrandTakenOutWhileItPressesLetsGo)
     EXPECT_EQ(gameSees(button(1)), 0);
 }
 
+TEST_F(EngineTest, OursAloneIsAskedForOnceHeldAndGivenBackBeforeLettingGo)
+{
+    addStrand(tangle, kX, axis(1));
+    tangle.rig[0].hiding = Hiding::OursAlone;
+    fly();
+    EXPECT_TRUE(world.isAlone(stick));
+    EXPECT_TRUE(board.get()->controllers[0].isOursAlone);
+    tangle.rig[0].hiding = Hiding::Held;
+    weave();
+    EXPECT_FALSE(world.isAlone(stick));
+    EXPECT_TRUE(world.isHeld(stick));
+    tangle.rig[0].hiding = Hiding::OursAlone;
+    weave();
+    EXPECT_TRUE(world.isAlone(stick));
+    engine.standDown();
+    EXPECT_FALSE(world.isAlone(stick));
+    EXPECT_FALSE(world.isHeld(stick));
+}
+
+TEST_F(EngineTest, WhereOursAloneCannotBeItIsHeldAndThatIsSaid)
+{
+    addStrand(tangle, kX, axis(1));
+    tangle.rig[0].hiding = Hiding::OursAlone;
+    world.faults.alone = Failure{Failure::Code::NotThere, "It cannot be.", "Hold it.", 0};
+    fly();
+    step();
+    EXPECT_TRUE(world.isHeld(stick));
+    EXPECT_FALSE(board.get()->controllers[0].isOursAlone);
+    EXPECT_THAT(troubles(), HasSubstr("It cannot be. Hold it."));
+    tangle.rig[0].hiding = Hiding::Held;
+    weave();
+    EXPECT_EQ(troubles(), "");
+}
+
 TEST_F(EngineTest, AlikeControllersAreADoubt)
 {
     addStrand(tangle, kX, axis(1));

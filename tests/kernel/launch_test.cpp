@@ -2,6 +2,7 @@
 #include "flight.h"
 
 #include <csignal>
+#include <filesystem>
 
 namespace jolly
 {
@@ -18,6 +19,7 @@ class LaunchFlight : public Flight
  protected:
     void SetUp() override
     {
+        std::filesystem::remove("/tmp/pilot/bus");
         bus = std::make_unique<Program>(
             asPilot({"dbus-daemon", "--session", "--nofork", "--address=unix:path=/tmp/pilot/bus",
                      "--print-address"}));

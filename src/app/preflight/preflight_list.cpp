@@ -7,6 +7,7 @@
 #include "control/games_see.h"
 
 #include <QLabel>
+#include <QPushButton>
 #include <QScrollBar>
 #include <QVBoxLayout>
 
@@ -94,6 +95,8 @@ void PreflightList::addSights(QVBoxLayout& column)
         line->setObjectName(QStringLiteral("sight ") + QString::fromStdString(sight.name));
         line->setWordWrap(true);
         column.addWidget(line);
+        if (sight.rig >= 0 && sight.meaning == GameSight::Meaning::DoubleInput)
+            addHolding(column, sight);
     }
     auto* hint =
         new QLabel(tr("To hide all real ones from one game, start it with "
@@ -101,6 +104,20 @@ void PreflightList::addSights(QVBoxLayout& column)
     hint->setWordWrap(true);
     setTone(*hint, "dim");
     column.addWidget(hint);
+}
+
+/// The cure for double input: hold the controller.
+void PreflightList::addHolding(QVBoxLayout& column, const GameSight& sight)
+{
+    const auto rig = static_cast<std::size_t>(sight.rig);
+    if (m_studio.tangle().rig[rig].hiding != Hiding::None) return;
+    auto* hold = new QPushButton(tr("Hold it while live"));
+    hold->setObjectName(QStringLiteral("hold ") + QString::fromStdString(sight.name));
+    column.addWidget(hold, 0, Qt::AlignLeft);
+    connect(hold, &QPushButton::clicked, this, [this, rig] {
+        m_studio.document().edit(tr("hide controller"),
+                                 [rig](Tangle& tangle) { tangle.rig[rig].hiding = Hiding::Held; });
+    });
 }
 
 void PreflightList::openAbove(const QWidget& button)

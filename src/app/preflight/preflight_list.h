@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "control/games_see.h"
 
 #include <QFrame>
 #include <QScrollArea>
@@ -24,6 +25,7 @@ class PreflightList : public QFrame
     void rebuild();
     void addChecks(QVBoxLayout& column);
     void addSights(QVBoxLayout& column);
+    void addHolding(QVBoxLayout& column, const GameSight& sight);
 
     Studio& m_studio;
     QScrollArea* m_area;

@@ -101,6 +101,7 @@ void ControllerFacts::build()
     m_games = grid->addText(tr("Games"), "games");
     for (const auto& words : kHidings) m_hiding->addItem(qtext(words.label));
     m_hiding->setObjectName(QStringLiteral("hiding"));
+    m_hiding->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
     m_hiding->setAccessibleName(tr("How it is kept out of the games' way"));
     grid->addField(tr("While live"), m_hiding);
     m_meaning = grid->addText({}, "hiding meaning");

@@ -9,17 +9,12 @@
 namespace jolly::app
 {
 
-namespace
-{
-
 QString engineProgram()
 {
     const auto beside = QCoreApplication::applicationDirPath() + QStringLiteral("/tangle");
     return QFileInfo::exists(beside) ? beside
                                      : QStandardPaths::findExecutable(QStringLiteral("tangle"));
 }
-
-}  // namespace
 
 EngineAccess realEngine(const QString& world, bool takesKeyboards)
 {

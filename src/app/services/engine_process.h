@@ -8,6 +8,9 @@
 namespace jolly::app
 {
 
+/// The program `tangle`: beside this one, else on the path; empty when it is in neither.
+[[nodiscard]] QString engineProgram();
+
 /// The engine of the session bus; when there is none, the program `tangle` beside this one is
 /// started as a process of its own, idle.
 ///

@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/dialogs.h"
 
+#include "app/services/engine_process.h"
+
 #include <QFileDialog>
 #include <QMessageBox>
+#include <QProcess>
 #include <QPushButton>
 
 namespace jolly::app
@@ -76,6 +79,19 @@ std::optional<Ends> RealDialogs::removing(QWidget* parent, const QString& device
     if (box.clickedButton() == move) return Ends::Moved;
     if (box.clickedButton() == cut) return Ends::Cut;
     return std::nullopt;
+}
+
+void RealDialogs::permit(QWidget* parent, const std::function<void(const QString&)>& told)
+{
+    auto* process = new QProcess(parent);
+    QObject::connect(process, &QProcess::errorOccurred, parent, [told] {
+        told(QObject::tr("The administrator cannot be asked from here; use the command instead."));
+    });
+    QObject::connect(process, &QProcess::finished, parent, [told](int code) {
+        told(code == 0 ? QObject::tr("Done.")
+                       : QObject::tr("Nothing was permitted; try again, or use the command."));
+    });
+    process->start(QStringLiteral("pkexec"), {engineProgram(), QStringLiteral("permit")});
 }
 
 void RealDialogs::tell(QWidget* parent, const QString& title, const QString& sentence)

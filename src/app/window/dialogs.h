@@ -4,6 +4,7 @@
 #include "core/tangle/device_edit.h"
 
 #include <QString>
+#include <functional>
 #include <optional>
 
 class QWidget;
@@ -37,6 +38,9 @@ class Dialogs
     [[nodiscard]] virtual std::optional<Ends> removing(QWidget* parent, const QString& device,
                                                        std::size_t strands) = 0;
 
+    /// Asks the administrator for the permissions that are missing; `told` gets what came of it.
+    virtual void permit(QWidget* parent, const std::function<void(const QString&)>& told) = 0;
+
     /// Something could not be done.
     virtual void tell(QWidget* parent, const QString& title, const QString& sentence) = 0;
 };
@@ -52,6 +56,7 @@ class RealDialogs : public Dialogs
     [[nodiscard]] Leaving leaving(QWidget* parent) override;
     [[nodiscard]] std::optional<Ends> removing(QWidget* parent, const QString& device,
                                                std::size_t strands) override;
+    void permit(QWidget* parent, const std::function<void(const QString&)>& told) override;
     void tell(QWidget* parent, const QString& title, const QString& sentence) override;
 };
 

@@ -25,7 +25,8 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
       m_status(new StatusBar(studio)),
       m_pages(new QStackedWidget),
       m_rig(new RigPage(studio)),
-      m_weave(new WeavePage(studio))
+      m_weave(new WeavePage(studio)),
+      m_permission(new PermissionPage(studio))
 {
     setWindowTitle(tr("Jolly Tangle"));
     setObjectName(QStringLiteral("main window"));
@@ -37,6 +38,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     middle->setSpacing(0);
     m_pages->addWidget(m_rig);
     m_pages->addWidget(m_weave);
+    m_pages->addWidget(m_permission);
     middle->addWidget(m_rail);
     middle->addWidget(m_pages, 1);
     column->addWidget(m_top);
@@ -53,6 +55,12 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     connect(m_rig, &RigPage::importWanted, this, [this](const std::string& controller) {
         importFaceplate(m_studio, m_dialogs, this, controller);
     });
+    connect(m_permission, &PermissionPage::permissionWanted, this, &MainWindow::askForPermission);
+    connect(m_permission, &PermissionPage::dismissed, this, [this] {
+        m_isPermissionDismissed = true;
+        followPermission();
+    });
+    connect(&studio, &Studio::problemsChanged, this, &MainWindow::followPermission);
     connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);
     connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
     connect(&studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
@@ -126,6 +134,7 @@ void MainWindow::buildKeys()
 
 void MainWindow::showPage(Rail::Page page)
 {
+    m_page = page;
     m_pages->setCurrentIndex(page);
     m_rail->choose(page);
 }
@@ -145,6 +154,20 @@ void MainWindow::toggleLive()
     auto& session = m_studio.session();
     const auto done = session.isLive() ? session.standDown() : session.goLive();
     if (!done) m_studio.say(QString::fromStdString(done.error().text()));
+}
+
+void MainWindow::askForPermission()
+{
+    m_permission->tell(tr("Asking the administrator…"));
+    m_dialogs.permit(this, [this](const QString& sentence) { m_permission->tell(sentence); });
+}
+
+/// The page for the missing permission stands before the others until it is given, or put aside.
+void MainWindow::followPermission()
+{
+    const bool isMissing = PermissionPage::problemIn(m_studio.problems()) != nullptr;
+    if (isMissing && !m_isPermissionDismissed) return m_pages->setCurrentWidget(m_permission);
+    if (m_pages->currentWidget() == m_permission) showPage(m_page);
 }
 
 void MainWindow::removeDevice(const std::string& id)

@@ -4,6 +4,7 @@
 #include "app/models/studio.h"
 #include "app/pages/rig_page.h"
 #include "app/pages/weave_page.h"
+#include "app/preflight/permission_page.h"
 #include "app/window/dialogs.h"
 #include "app/window/finder.h"
 #include "app/window/rail.h"
@@ -51,6 +52,8 @@ class MainWindow : public QWidget
     void showCounts();
     void toggleLive();
     void removeDevice(const std::string& device);
+    void askForPermission();
+    void followPermission();
     void find();
     void addControls(std::vector<Found>& all);
     void addCommands(std::vector<Found>& all);
@@ -68,6 +71,9 @@ class MainWindow : public QWidget
     QStackedWidget* m_pages;
     RigPage* m_rig;
     WeavePage* m_weave;
+    PermissionPage* m_permission;
+    Rail::Page m_page = Rail::Rig;
+    bool m_isPermissionDismissed = false;
 };
 
 }  // namespace jolly::app

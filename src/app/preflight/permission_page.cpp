@@ -1,0 +1,119 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/preflight/permission_page.h"
+
+#include "app/faceplate/card.h"
+#include "app/services/data_files.h"
+#include "app/style/theme.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QFile>
+#include <QPlainTextEdit>
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kCardWidth = 820;
+constexpr const char* kPath = "/system/uinput";
+constexpr const char* kCommand = "sudo tangle permit";
+
+/// The files as they will be written, each under its name.
+QString writtenText()
+{
+    QString text;
+    for (const auto& [name, place] :
+         {std::pair("udev/70-jolly-tangle.rules", "/etc/udev/rules.d/70-jolly-tangle.rules"),
+          std::pair("udev/jolly-tangle.conf", "/etc/modules-load.d/jolly-tangle.conf")}) {
+        QFile file(dataFile(QLatin1String(name)));
+        if (!file.open(QIODevice::ReadOnly)) continue;
+        text += QLatin1String(place) + QStringLiteral(":\n\n") + QString::fromUtf8(file.readAll()) +
+                QStringLiteral("\n");
+    }
+    return text.trimmed();
+}
+
+QLabel* words(const QString& text)
+{
+    auto* label = new QLabel(text);
+    label->setWordWrap(true);
+    return label;
+}
+
+}  // namespace
+
+PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_what(words({})),
+      m_outcome(words({})),
+      m_give(new QPushButton(tr("Give the permission…")))
+{
+    setObjectName(QStringLiteral("permission page"));
+    auto* card = new Card;
+    card->setFixedWidth(kCardWidth);
+    auto* column = new QVBoxLayout(card);
+    column->setContentsMargins(24, 20, 24, 20);
+    column->setSpacing(12);
+    auto* title = words(tr("One permission is missing"));
+    title->setFont(textFont(TextSize::Head, true));
+    setTone(*title, "title");
+    column->addWidget(title);
+    m_what->setObjectName(QStringLiteral("permission what"));
+    column->addWidget(m_what);
+    column->addWidget(words(
+        tr("Virtual joysticks are made through the kernel's uinput, which belongs to the "
+           "administrator. These files give it to the person at this computer's own screen, and "
+           "load it at every start. Know what it means: programs of that person can then also "
+           "send key presses. Nothing else is written, and taking it back is one command.")));
+    auto* text = new QPlainTextEdit(writtenText());
+    text->setObjectName(QStringLiteral("permission text"));
+    text->setAccessibleName(tr("What will be written"));
+    text->setReadOnly(true);
+    text->setMinimumHeight(230);
+    column->addWidget(text, 1);
+    auto* row = new QHBoxLayout;
+    m_give->setObjectName(QStringLiteral("give permission"));
+    auto* copy = new QPushButton(tr("Copy \"%1\"").arg(QLatin1String(kCommand)));
+    copy->setObjectName(QStringLiteral("copy permission"));
+    auto* later = new QPushButton(tr("Look around without it"));
+    later->setObjectName(QStringLiteral("dismiss permission"));
+    for (auto* button : {m_give, copy, later}) row->addWidget(button);
+    row->addStretch();
+    column->addLayout(row);
+    m_outcome->setObjectName(QStringLiteral("permission outcome"));
+    column->addWidget(m_outcome);
+    auto* centre = new QVBoxLayout(this);
+    centre->setContentsMargins(24, 24, 24, 24);
+    centre->addWidget(card, 1, Qt::AlignHCenter);
+    connect(m_give, &QPushButton::clicked, this, &PermissionPage::permissionWanted);
+    connect(later, &QPushButton::clicked, this, &PermissionPage::dismissed);
+    connect(copy, &QPushButton::clicked, this, [this] {
+        QApplication::clipboard()->setText(QLatin1String(kCommand));
+        tell(tr("Copied. Run it in a terminal; this page goes by itself when it is done."));
+    });
+    connect(&studio, &Studio::problemsChanged, this, &PermissionPage::refresh);
+    refresh();
+}
+
+const Problem* PermissionPage::problemIn(const Problems& problems)
+{
+    const auto found = std::ranges::find(problems, kPath, &Problem::path);
+    return found == problems.end() ? nullptr : &*found;
+}
+
+void PermissionPage::refresh()
+{
+    if (const auto* problem = problemIn(m_studio.problems()))
+        m_what->setText(QString::fromStdString(problem->sentence + " " + problem->meaning));
+}
+
+void PermissionPage::tell(const QString& sentence)
+{
+    m_outcome->setText(sentence);
+}
+
+}  // namespace jolly::app

@@ -96,12 +96,23 @@ class Lift
         if (m_options.craft.empty()) return {};
         std::string names;
         for (const auto& craft : tangle.craft) {
-            if (craft.name == m_options.craft || craft.id == m_options.craft) return {};
+            if (craft.name == m_options.craft || craft.id == m_options.craft)
+                return tellWhatFlies(craft);
             names += (names.empty() ? "" : ", ") + craft.name;
         }
         return fail(Failure::Code::NotThere,
                     "The tangle \"" + tangle.name + "\" has no craft \"" + m_options.craft + "\".",
                     "Choose one of: " + names + ".");
+    }
+
+    /// Craft are kept in the tangle, but the strands of Everywhere alone run so far.
+    static Fallible tellWhatFlies(const Craft& craft)
+    {
+        if (craft.id != kEverywhere)
+            std::cerr << "tangle: " << craft.name
+                      << " flies with what it has of Everywhere; its own strands sleep in this "
+                         "version.\n";
+        return {};
     }
 
     const LaunchOptions& m_options;

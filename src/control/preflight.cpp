@@ -43,7 +43,8 @@ void findAway(const Tangle& tangle, const EngineStatus& status, Problems& proble
              .path = "/rig/" + std::to_string(r),
              .sentence = tangle.rig[r].alias + (isRadio ? " is asleep or away." : " is away."),
              .cure = (isRadio ? "Wake it by a press on it; its " : "Plug it in; its ") +
-                     countOf(strandsOf(tangle, tangle.rig[r]), "strand") + " wait for it."});
+                     countOf(strandsOf(tangle, tangle.rig[r]), "strand") + " wait for it.",
+             .meaning = "What it moves rests, or keeps its value, as its strands say."});
     }
 }
 
@@ -58,10 +59,12 @@ void findDoubts(const Tangle& tangle, const EngineStatus& status, Problems& prob
                      status.controllers[candidate].description.identity.phys;
         }
         problems.push_back(
-            {Severity::Warning, "/rig/" + std::to_string(doubt.rig),
-             "It is not clear which controller is " + tangle.rig[doubt.rig].alias +
-                 ": alike ones are at " + ports + ".",
-             "Say on its card on the Rig page which one it is; the answer is kept."});
+            {.severity = Severity::Warning,
+             .path = "/rig/" + std::to_string(doubt.rig),
+             .sentence = "It is not clear which controller is " + tangle.rig[doubt.rig].alias +
+                         ": alike ones are at " + ports + ".",
+             .cure = "Say on its card on the Rig page which one it is; the answer is kept.",
+             .meaning = "Its strands do nothing until then."});
     }
 }
 
@@ -71,9 +74,11 @@ void findWaiting(const Tangle& tangle, const EngineStatus& status, Problems& pro
         if (controller.hold != Hold::Waiting || controller.rig < 0) continue;
         const auto rig = static_cast<std::size_t>(controller.rig);
         if (rig >= tangle.rig.size()) continue;
-        problems.push_back({Severity::Warning, "/rig/" + std::to_string(rig),
-                            tangle.rig[rig].alias + " is not held yet: games hear it, too.",
-                            "Let go of its buttons; it is held as soon as none is pressed."});
+        problems.push_back({.severity = Severity::Warning,
+                            .path = "/rig/" + std::to_string(rig),
+                            .sentence = tangle.rig[rig].alias + " is not held yet.",
+                            .cure = "Let go of its buttons; it is held as soon as none is pressed.",
+                            .meaning = "Games hear it beside the virtual devices."});
     }
 }
 
@@ -112,11 +117,14 @@ void findImpossibleRanges(const Tangle& tangle, const EngineStatus& status, Prob
             if (told.kind != ControlKind::Axis || told.low < told.high || !axis ||
                 axis->calibration != Calibration::ofRange(told.low, told.high))
                 continue;
-            problems.push_back({Severity::Warning, "/rig/" + std::to_string(controller.rig),
-                                rig.alias + " tells an impossible range for " + nameOf(rig, *axis) +
-                                    " (" + std::to_string(told.low) + " to " +
-                                    std::to_string(told.high) + "), so it hardly moves anything.",
-                                "Calibrate it on the Rig page: the counts seen become its ends."});
+            problems.push_back(
+                {.severity = Severity::Warning,
+                 .path = "/rig/" + std::to_string(controller.rig),
+                 .sentence = rig.alias + " tells an impossible range for " + nameOf(rig, *axis) +
+                             " (" + std::to_string(told.low) + " to " + std::to_string(told.high) +
+                             ").",
+                 .cure = "Calibrate it on the Rig page: the counts seen become its ends.",
+                 .meaning = "It hardly moves anything."});
         }
     }
 }

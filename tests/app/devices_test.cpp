@@ -8,9 +8,12 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenu>
+#include <QMouseEvent>
 #include <QPointer>
 #include <QPushButton>
 #include <QSpinBox>
+#include <QTemporaryDir>
+#include <fstream>
 
 namespace jolly
 {
@@ -237,6 +240,46 @@ TEST_F(DevicesTest, ASimSheetIsMeasuredAgainstAndPlannedFor)
     choice->setFocus();
     keys(choice, Qt::Key_Home);
     EXPECT_FALSE(document.tangle().sheet);
+}
+
+TEST_F(DevicesTest, ASheetComesFromAFileAndABrokenOneChangesNothing)
+{
+    const QTemporaryDir folder;
+    const auto put = [&](const char* text) {
+        dialogs.file = folder.filePath("own.simsheet");
+        std::ofstream(dialogs.file.toStdString()) << text;
+        auto* choice = find<QComboBox>("sim sheet");
+        choice->setFocus();
+        keys(choice, Qt::Key_End);
+    };
+    put(R"({"simsheet": 1, "name": "Mine", "note": "Bind the levers first.", "buttons": 6})");
+    ASSERT_TRUE(document.tangle().sheet);
+    EXPECT_EQ(document.tangle().sheet->name, "Mine");
+    EXPECT_EQ(textOf("sheet note"), "Bind the levers first.");
+    put(R"({"simsheet": 1, "name": "Odd", "devices": 0})");
+    EXPECT_THAT(dialogs.told.toStdString(), HasSubstr("says that the sim sees no device"));
+    EXPECT_EQ(document.tangle().sheet->name, "Mine");
+}
+
+TEST_F(DevicesTest, AnEndIsDraggedToAnotherVirtualControl)
+{
+    weave(kTrigger, "button 1");
+    auto* from = find("button 1");
+    const auto* to = find("button 3");
+    const auto target = to->mapToGlobal(to->rect().center());
+    const auto send = [&](QEvent::Type type, QPoint at) {
+        QMouseEvent event(type, from->mapFromGlobal(at), at, Qt::LeftButton,
+                          type == QEvent::MouseButtonRelease ? Qt::NoButton : Qt::LeftButton, {});
+        QCoreApplication::sendEvent(from, &event);
+    };
+    send(QEvent::MouseButtonPress, from->mapToGlobal(from->rect().center()));
+    send(QEvent::MouseMove, target - QPoint(30, 0));
+    send(QEvent::MouseMove, target);
+    send(QEvent::MouseButtonRelease, target);
+    settle();
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(strands()[0].targets[0].control, button(3));
+    EXPECT_EQ(document.history().undoText(), "move end");
 }
 
 }  // namespace

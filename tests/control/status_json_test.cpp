@@ -23,7 +23,8 @@ EngineStatus busy()
     status.controllers[0].description.nodes = {"/dev/input/event7", "/dev/input/event8"};
     status.devices.push_back({"jolly", true, 3});
     status.doubts.push_back({1, {0, 1}});
-    status.troubles.push_back({Severity::Warning, "/x", "Sentence.", "Cure.", 4, 5});
+    status.troubles.push_back({Severity::Warning, "/x", "Sentence.", "Cure.", 4, 5, "Meaning.",
+                               "grow", "sudo tangle permit"});
     return status;
 }
 

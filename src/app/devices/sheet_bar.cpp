@@ -17,6 +17,7 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
       m_choice(new QComboBox),
+      m_note(new QLabel),
       m_verdict(new QLabel),
       m_plan(new QPushButton(tr("Plan…")))
 {
@@ -34,6 +35,11 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
     row->addWidget(m_choice, 1);
     row->addWidget(m_plan);
     column->addLayout(row);
+    m_note->setWordWrap(true);
+    m_note->setObjectName(QStringLiteral("sheet note"));
+    m_note->setFont(textFont(TextSize::Small));
+    setTone(*m_note, "dim");
+    column->addWidget(m_note);
     m_verdict->setWordWrap(true);
     m_verdict->setObjectName(QStringLiteral("sheet verdict"));
     column->addWidget(m_verdict);
@@ -54,6 +60,11 @@ void SheetBar::readSheets()
 
 void SheetBar::choose(int choice)
 {
+    if (choice == m_choice->count() - 1) {
+        refresh();
+        Q_EMIT fileWanted();
+        return;
+    }
     std::optional<SimSheet> sheet;
     if (choice > 0) sheet = m_sheets[static_cast<std::size_t>(choice) - 1];
     if (sheet == m_studio.tangle().sheet) return;
@@ -68,9 +79,11 @@ void SheetBar::refresh()
     m_choice->clear();
     m_choice->addItem(tr("Any sim"));
     for (const auto& each : m_sheets) m_choice->addItem(QString::fromStdString(each.name));
+    m_choice->addItem(tr("From a file…"));
     const auto place = sheet ? std::ranges::find(m_sheets, *sheet) - m_sheets.begin() + 1 : 0;
     m_choice->setCurrentIndex(static_cast<int>(place));
-    m_choice->setToolTip(sheet ? QString::fromStdString(sheet->note) : QString());
+    m_note->setText(sheet ? QString::fromStdString(sheet->note) : QString());
+    m_note->setVisible(!m_note->text().isEmpty());
     const auto problems = findSheetProblems(m_studio.tangle());
     m_plan->setVisible(!problems.empty());
     m_verdict->setVisible(!problems.empty());

@@ -20,6 +20,7 @@ class SheetBar : public QWidget
 
  Q_SIGNALS:
     void planWanted();
+    void fileWanted();
 
  private:
     void readSheets();
@@ -28,6 +29,7 @@ class SheetBar : public QWidget
 
     Studio& m_studio;
     QComboBox* m_choice;
+    QLabel* m_note;
     QLabel* m_verdict;
     QPushButton* m_plan;
     std::vector<SimSheet> m_sheets;

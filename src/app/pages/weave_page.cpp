@@ -129,6 +129,7 @@ void WeavePage::buildRightColumn()
 {
     auto* sheet = new SheetBar(m_studio);
     m_rightColumn->insertWidget(0, sheet);
+    connect(sheet, &SheetBar::fileWanted, this, &WeavePage::sheetFileWanted);
     connect(sheet, &SheetBar::planWanted, this, [this] {
         auto* card = new PlanCard(m_studio);
         connect(

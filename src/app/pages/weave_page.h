@@ -29,6 +29,7 @@ class WeavePage : public QWidget
 
  Q_SIGNALS:
     void removalWanted(const std::string& device);
+    void sheetFileWanted();
 
  protected:
     void resizeEvent(QResizeEvent* event) override;

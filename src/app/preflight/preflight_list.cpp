@@ -6,6 +6,8 @@
 #include "app/style/theme.h"
 #include "control/games_see.h"
 
+#include <QApplication>
+#include <QClipboard>
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollBar>
@@ -17,6 +19,7 @@ namespace jolly::app
 namespace
 {
 
+constexpr const char* kLaunchLine = "tangle launch --";
 constexpr int kWidth = 500;
 constexpr int kHeight = 520;
 
@@ -104,6 +107,14 @@ void PreflightList::addSights(QVBoxLayout& column)
     hint->setWordWrap(true);
     setTone(*hint, "dim");
     column.addWidget(hint);
+    auto* copy = new QPushButton(tr("Copy the line for a game library"));
+    copy->setObjectName(QStringLiteral("copy launch line"));
+    column.addWidget(copy, 0, Qt::AlignLeft);
+    connect(copy, &QPushButton::clicked, this, [this] {
+        QApplication::clipboard()->setText(QLatin1String(kLaunchLine));
+        m_studio.say(
+            tr("Copied: %1 Put it before the game's own command.").arg(QLatin1String(kLaunchLine)));
+    });
 }
 
 /// The cure for double input: hold the controller.

@@ -14,30 +14,44 @@ namespace jolly::app
 namespace
 {
 
-QString filter(Dialogs::FileKind kind)
+/// What is asked for each kind of file.
+struct FileWords {
+    const char* open;
+    const char* save;
+    const char* filter;
+    const char* ending;
+};
+
+constexpr FileWords kFileWords[] = {
+    {QT_TRANSLATE_NOOP("QObject", "Open a tangle"), QT_TRANSLATE_NOOP("QObject", "Save the tangle"),
+     QT_TRANSLATE_NOOP("QObject", "Tangles (*.tangle);;All files (*)"), ".tangle"},
+    {QT_TRANSLATE_NOOP("QObject", "Import a faceplate"),
+     QT_TRANSLATE_NOOP("QObject", "Export the faceplate"),
+     QT_TRANSLATE_NOOP("QObject", "Faceplates (*.faceplate);;All files (*)"), ".faceplate"},
+    {QT_TRANSLATE_NOOP("QObject", "Choose a sim sheet"),
+     QT_TRANSLATE_NOOP("QObject", "Save the sim sheet"),
+     QT_TRANSLATE_NOOP("QObject", "Sim sheets (*.simsheet);;All files (*)"), ".simsheet"}};
+
+const FileWords& wordsFor(Dialogs::FileKind kind)
 {
-    return kind == Dialogs::FileKind::Tangle
-               ? QObject::tr("Tangles (*.tangle);;All files (*)")
-               : QObject::tr("Faceplates (*.faceplate);;All files (*)");
+    return kFileWords[static_cast<std::size_t>(kind)];
 }
 
 }  // namespace
 
 QString RealDialogs::openFile(QWidget* parent, FileKind kind)
 {
-    const auto title =
-        kind == FileKind::Tangle ? QObject::tr("Open a tangle") : QObject::tr("Import a faceplate");
-    return QFileDialog::getOpenFileName(parent, title, {}, filter(kind));
+    const auto& words = wordsFor(kind);
+    return QFileDialog::getOpenFileName(parent, QObject::tr(words.open), {},
+                                        QObject::tr(words.filter));
 }
 
 QString RealDialogs::saveFile(QWidget* parent, FileKind kind, const QString& suggestion)
 {
-    const bool isTangle = kind == FileKind::Tangle;
-    auto file = QFileDialog::getSaveFileName(
-        parent, isTangle ? QObject::tr("Save the tangle") : QObject::tr("Export the faceplate"),
-        suggestion, filter(kind));
-    if (!file.isEmpty() && !file.contains(QLatin1Char('.')))
-        file += isTangle ? QStringLiteral(".tangle") : QStringLiteral(".faceplate");
+    const auto& words = wordsFor(kind);
+    auto file = QFileDialog::getSaveFileName(parent, QObject::tr(words.save), suggestion,
+                                             QObject::tr(words.filter));
+    if (!file.isEmpty() && !file.contains(QLatin1Char('.'))) file += QLatin1String(words.ending);
     return file;
 }
 

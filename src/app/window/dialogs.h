@@ -17,7 +17,7 @@ class Dialogs
 {
  public:
     enum class Answer { Save, Discard, Cancel };
-    enum class FileKind { Tangle, Faceplate };
+    enum class FileKind { Tangle, Faceplate, SimSheet };
     enum class Leaving { KeepFlying, StandDown, Cancel };
 
     virtual ~Dialogs() = default;

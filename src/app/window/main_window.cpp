@@ -6,6 +6,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "format/sheet_text.h"
 
 #include <QAction>
 #include <QCloseEvent>
@@ -61,6 +62,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
         followPermission();
     });
     connect(&studio, &Studio::problemsChanged, this, &MainWindow::followPermission);
+    connect(m_weave, &WeavePage::sheetFileWanted, this, &MainWindow::chooseSheetFile);
     connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);
     connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
     connect(&studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
@@ -154,6 +156,16 @@ void MainWindow::toggleLive()
     auto& session = m_studio.session();
     const auto done = session.isLive() ? session.standDown() : session.goLive();
     if (!done) m_studio.say(QString::fromStdString(done.error().text()));
+}
+
+void MainWindow::chooseSheetFile()
+{
+    const auto path = m_dialogs.openFile(this, Dialogs::FileKind::SimSheet);
+    if (path.isEmpty()) return;
+    const auto sheet = format::sheetNamed(path.toStdString(), {});
+    if (!sheet)
+        return m_dialogs.tell(this, tr("Not chosen"), QString::fromStdString(sheet.error().text()));
+    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) { tangle.sheet = *sheet; });
 }
 
 void MainWindow::askForPermission()

@@ -52,6 +52,7 @@ class MainWindow : public QWidget
     void showCounts();
     void toggleLive();
     void removeDevice(const std::string& device);
+    void chooseSheetFile();
     void askForPermission();
     void followPermission();
     void find();

@@ -160,8 +160,11 @@ class StrandCheck
     void error(const std::string& path, const std::string& what, const std::string& cure)
     {
         const auto& name = m_strand.name.empty() ? m_strand.id : m_strand.name;
-        m_problems.push_back(
-            {Severity::Error, m_path + path, "Strand \"" + name + "\"" + what + ".", cure});
+        m_problems.push_back({.severity = Severity::Error,
+                              .path = m_path + path,
+                              .sentence = "Strand \"" + name + "\"" + what + ".",
+                              .cure = cure,
+                              .meaning = "It does nothing in flight until then."});
     }
 
     const Tangle& m_tangle;

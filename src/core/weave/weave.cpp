@@ -25,9 +25,11 @@ void findTwins(const Items& items, Field field, const std::string& path, const s
     std::set<std::string> seen;
     for (std::size_t i = 0; i < items.size(); ++i) {
         if (seen.insert(items[i].*field).second) continue;
-        problems.push_back({Severity::Error, path + "/" + std::to_string(i),
-                            "Two " + what + " are called \"" + items[i].*field + "\".",
-                            "Give one of them another name; strands could not tell them apart."});
+        problems.push_back({.severity = Severity::Error,
+                            .path = path + "/" + std::to_string(i),
+                            .sentence = "Two " + what + " are called \"" + items[i].*field + "\".",
+                            .cure = "Give one of them another name.",
+                            .meaning = "Strands could not tell them apart."});
     }
 }
 
@@ -36,11 +38,14 @@ void findSleepers(const Tangle& tangle, Problems& problems)
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         const auto& strand = tangle.strands[i];
         if (!strand.isOn || doesCount(strand)) continue;
-        problems.push_back({Severity::Warning, "/strands/" + std::to_string(i),
-                            "Strand \"" + strand.name +
-                                "\" sleeps: only the layer Base and the craft "
-                                "Everywhere run in this version.",
-                            "Move it to Base and Everywhere to use it now; it is kept as it is."});
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = "/strands/" + std::to_string(i),
+             .sentence = "Strand \"" + strand.name +
+                         "\" sleeps: only the layer Base and the craft Everywhere run in this "
+                         "version.",
+             .cure = "Move it to Base and Everywhere to use it now; it is kept as it is.",
+             .meaning = "It does nothing in flight."});
     }
 }
 
@@ -59,13 +64,17 @@ void findMeetings(const Tangle& tangle, Problems& problems)
         std::string names;
         for (const auto i : strands)
             names += (names.empty() ? "\"" : ", \"") + tangle.strands[i].name + "\"";
+        const bool isButton = std::get<1>(place).kind == ControlKind::Button;
         problems.push_back(
-            {Severity::Warning, "/strands/" + std::to_string(strands.back()),
-             std::to_string(strands.size()) + " strands meet on " +
-                 nameOf(*device, std::get<1>(place)) + " of " + device->name + ": " + names + ".",
-             std::get<1>(place).kind == ControlKind::Button
-                 ? "That is fine if either is to press it; else give one another target."
-                 : "That is fine if you move one at a time; else give one another target."});
+            {.severity = Severity::Warning,
+             .path = "/strands/" + std::to_string(strands.back()),
+             .sentence = std::to_string(strands.size()) + " strands meet on " +
+                         nameOf(*device, std::get<1>(place)) + " of " + device->name + ": " +
+                         names + ".",
+             .cure = isButton ? "That is fine if either is to press it; else move one elsewhere."
+                              : "That is fine if you move one at a time; else move one elsewhere.",
+             .meaning = isButton ? "The game sees one button, pressed while any of them presses."
+                                 : "The game sees one axis that several controls move."});
     }
 }
 

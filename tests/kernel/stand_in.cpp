@@ -47,7 +47,7 @@ StandIn::StandIn(const std::string& name, const std::string& phys, const std::ve
 {
     const int fd = m_fd.get();
     orThrow(m_fd.isOpen(), "/dev/uinput");
-    ioctl(fd, UI_SET_EVBIT, EV_KEY);
+    if (!buttons.empty()) ioctl(fd, UI_SET_EVBIT, EV_KEY);
     ioctl(fd, UI_SET_EVBIT, EV_ABS);
     for (const int button : buttons) ioctl(fd, UI_SET_KEYBIT, button);
     if (!turners.empty()) ioctl(fd, UI_SET_EVBIT, EV_REL);

@@ -40,7 +40,7 @@ class DevicesTest : public WindowStory
 
     void shape(int place)
     {
-        auto buttons = window.findChildren<QPushButton*>("plate action");
+        auto buttons = window.findChildren<QPushButton*>("plate deed");
         std::ranges::sort(buttons, {}, [this](auto* b) { return b->mapTo(&window, QPoint()).y(); });
         QTest::mouseClick(buttons[place], Qt::LeftButton);
         settle();

@@ -229,11 +229,11 @@ const Shot kShots[] = {
     {"weave-device", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
-         s.goLive();
          s.document.edit("large device", [](Tangle& tangle) {
              tangle.devices[0].buttons = 64;
              tangle.devices[0].hats = 2;
          });
+         s.goLive();
          s.select("twinlever-q2", "ABS_X");
          s.window.findChild<WeavePage*>("weave")->shapeDevice("jolly-1");
      }},

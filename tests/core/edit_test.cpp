@@ -2,6 +2,7 @@
 #include "core/tangle/edit.h"
 
 #include "core/tangle/device_edit.h"
+#include "core/tangle/lookup.h"
 #include "core/weave/weave.h"
 #include "support/small_tangle.h"
 
@@ -131,6 +132,18 @@ TEST(BeginAt, AStrandBeginsAtAnotherControlOfItsKindOnly)
     ASSERT_TRUE(beginAt(tangle, id, other, kY));
     EXPECT_EQ(tangle.strands[0].sources[0], (Source{"other", kY}));
     EXPECT_EQ(tangle.rig.size(), 2U) << "the rig knows it from now on";
+}
+
+TEST(Edit, TheFirstStrandOnAVirtualAxisLetsItRestWhereItsControlDoes)
+{
+    auto tangle = smallTangle();
+    const auto rig = tangle.rig[0];
+    ASSERT_TRUE(connect(tangle, rig, kThrottle, {"jolly", axis(1)}));
+    EXPECT_EQ(settingsOf(tangle.devices[0], axis(1)).sides, Sides::One);
+    ASSERT_TRUE(connect(tangle, rig, kX, {"jolly", axis(1)}));
+    EXPECT_EQ(settingsOf(tangle.devices[0], axis(1)).sides, Sides::One) << "the first one counts";
+    ASSERT_TRUE(connect(tangle, rig, kX, {"jolly", axis(3)}));
+    EXPECT_EQ(settingsOf(tangle.devices[0], axis(3)).sides, Sides::Two);
 }
 
 }  // namespace

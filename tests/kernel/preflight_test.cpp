@@ -118,5 +118,25 @@ TEST_F(PreflightFlight, AHeldControllerIsListedButSilentForAnUnprivilegedGame)
     EXPECT_THAT(game.text(), Not(HasSubstr(place[0] == '1' ? "joystick 0" : "joystick 1")));
 }
 
+TEST_F(PreflightFlight, AHeldHidControllerIsSilentForJstestAndStillHeardByHidraw)
+{
+    HidStandIn stick("Test HID Stick");
+    stick.report({0, 0}, 0, {});
+    const auto node = nodeOf("Test HID Stick");
+    const auto js =
+        "$(basename $(ls -d /sys/class/input/" + node.substr(node.rfind('/') + 1) + "/device/js*))";
+    fly(straightTangle("Test HID Stick"));
+    pause(0.5);
+    Program jstest({"sh", "-c", "timeout 4 jstest --event /dev/input/" + js});
+    Program raw({"sh", "-c", "timeout 4 head -c 28 $(ls /dev/hidraw* | tail -n 1) | wc -c"});
+    ASSERT_TRUE(jstest.prints("Testing ...")) << jstest.text();
+    pause(1);
+    jstest.forget();
+    stick.report({12000, 0}, 0, {});
+    EXPECT_TRUE(raw.prints("28")) << "a grab does not reach hidraw: docs/virtual-devices.md";
+    jstest.listen(0.5);
+    EXPECT_THAT(jstest.text(), Not(HasSubstr("value 12000")));
+}
+
 }  // namespace
 }  // namespace jolly

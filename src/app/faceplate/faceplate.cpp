@@ -17,7 +17,7 @@ namespace
 constexpr int kMargin = 14;
 constexpr int kTitle = 34;
 constexpr int kFooter = 22;
-constexpr int kAction = 28;
+constexpr int kDeed = 28;
 
 constexpr int kFrameLabel = 15;
 
@@ -58,25 +58,25 @@ void Faceplate::setFooter(const QString& left, const QString& right)
     place();
 }
 
-void Faceplate::setAction(const QString& words)
+void Faceplate::setDeed(const QString& words)
 {
-    if (!m_action) {
-        m_action = new QPushButton(this);
-        m_action->setObjectName(QStringLiteral("plate action"));
-        m_action->setFlat(true);
-        m_action->setFont(textFont(TextSize::Small));
-        m_action->setCursor(Qt::PointingHandCursor);
-        connect(m_action, &QPushButton::clicked, this, &Faceplate::actionWanted);
-        m_action->show();
+    if (!m_deed) {
+        m_deed = new QPushButton(this);
+        m_deed->setObjectName(QStringLiteral("plate deed"));
+        m_deed->setFlat(true);
+        m_deed->setFont(textFont(TextSize::Small));
+        m_deed->setCursor(Qt::PointingHandCursor);
+        connect(m_deed, &QPushButton::clicked, this, &Faceplate::deedWanted);
+        m_deed->show();
     }
-    m_action->setText(words);
-    m_action->setAccessibleName(m_title->text() + QStringLiteral(": ") + words);
+    m_deed->setText(words);
+    m_deed->setAccessibleName(m_title->text() + QStringLiteral(": ") + words);
     place();
 }
 
 int Faceplate::footerHeight() const
 {
-    if (m_action) return kAction;
+    if (m_deed) return kDeed;
     return m_left->text().isEmpty() && m_right->text().isEmpty() ? 0 : kFooter;
 }
 
@@ -164,7 +164,7 @@ void Faceplate::place()
     const int footer = footerHeight() - 2;
     m_left->setGeometry(kMargin, y, inner - words - 6, footer);
     m_right->setGeometry(kMargin + inner - words, y, words, footer);
-    if (m_action) m_action->setGeometry(kMargin - 6, y, m_action->sizeHint().width(), footer);
+    if (m_deed) m_deed->setGeometry(kMargin - 6, y, m_deed->sizeHint().width(), footer);
 }
 
 void Faceplate::setState(std::size_t control, const ControlState& state)

@@ -26,7 +26,7 @@ class Faceplate : public Card
     void setFooter(const QString& left, const QString& right);
 
     /// Something to do with the thing itself, at the left of the footer.
-    void setAction(const QString& words);
+    void setDeed(const QString& words);
 
     /// Draws this plate from now on. Does nothing when it is what it draws already.
     void setPlate(const Plate& plate);
@@ -49,7 +49,7 @@ class Faceplate : public Card
     void activated(const QString& id);
     void dragMoved(const QString& id, QPoint globalPlace);
     void dropped(const QString& id, QPoint globalPlace);
-    void actionWanted();
+    void deedWanted();
 
  protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -77,7 +77,7 @@ class Faceplate : public Card
     QLabel* m_state;
     QLabel* m_left;
     QLabel* m_right;
-    QPushButton* m_action = nullptr;
+    QPushButton* m_deed = nullptr;
 };
 
 }  // namespace jolly::app

@@ -163,7 +163,7 @@ void DevicePlates::wire(Faceplate* plate)
     connect(plate, &Faceplate::dropped, this, [this, plate](const QString& id, QPoint at) {
         if (const auto target = targetOf(plate, id)) Q_EMIT dropped(*target, at);
     });
-    connect(plate, &Faceplate::actionWanted, this, [this, plate] {
+    connect(plate, &Faceplate::deedWanted, this, [this, plate] {
         if (const auto target = targetOf(plate, QStringLiteral("axis 1")))
             Q_EMIT shapeWanted(target->device);
     });
@@ -198,7 +198,7 @@ void DevicePlates::rebuild()
         m_plates[d]->setTitle(QString::fromStdString(device.name),
                               devices[d].isThere ? tr("games see it") : tr("not live"));
         m_plates[d]->setPlate(jolly::app::plateOf(device, m_studio.tangle()));
-        m_plates[d]->setAction(tr("shape it…"));
+        m_plates[d]->setDeed(tr("shape it…"));
         m_plates[d]->setFooter({}, device.kind == VirtualKind::Keyboard
                                        ? keysText(used)
                                        : usedText(used, shown.size()));

@@ -147,6 +147,8 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     strand.sources = {{controller.id, control}};
     strand.targets = {target};
     if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
+    const bool isFirst = device->kind == VirtualKind::Joystick && takersOf(tangle, target).empty();
+    if (from->kind == ControlKind::Axis && isFirst) setSides(tangle, target, from->sides);
     tangle.strands.push_back(strand);
     return strand.id;
 }

@@ -306,7 +306,7 @@ TEST_F(KernelFlight, OnlyControllersThatMayNotBeReadAreToldOf)
     Program watch({"setpriv", "--reuid=65534", "--clear-groups", kPrograms + "tangle", "watch"});
     EXPECT_TRUE(watch.prints("Test Stick is there, but you may not read it", 15)) << watch.text();
     Program permit({"chmod", "a+r", nodeOf("Test Stick")});
-    EXPECT_EQ(permit.end(5), 0);
+    EXPECT_EQ(permit.end(30), 0);
     for (int i = 0; i < 10; ++i) {
         stick.move(ABS_X, i % 2 == 0 ? 30000 : -30000);
         pause(0.5);

@@ -26,7 +26,7 @@ class Program
 
     void signal(int number) const;
     /// Waits for its end. @return its exit code, or -1 when it did not end or was killed.
-    int end(double seconds = 5.0);
+    int end(double seconds = 15.0);
 
     /// Everything it printed so far, both streams.
     [[nodiscard]] const std::string& text() const { return m_text; }

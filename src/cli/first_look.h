@@ -32,6 +32,7 @@ class FirstLook : public WorldListener
     }
     void controllerGone(Handle handle) override { controllers.erase(handle); }
     void frame(Handle, std::span<const RawMove>, Time) noexcept override {}
+    void keptAlone(std::span<const Handle>, const Fallible&) override {}
     void trouble(const Problem& problem) override
     {
         if (m_at == At::Controllers && problem.path.starts_with("/system/")) return;

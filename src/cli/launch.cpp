@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/child.h"
 #include "cli/commands.h"
 #include "cli/tangle_file.h"
 #include "control/engine_client.h"
 #include "core/tangle/lookup.h"
+#include "linux/child.h"
 #include "linux/game_room.h"
 
 #include <iostream>

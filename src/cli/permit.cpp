@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/child.h"
 #include "cli/commands.h"
 #include "cli/tangle_file.h"
 #include "format/files.h"
+#include "linux/child.h"
 #include "linux/system_check.h"
 
 #include <pwd.h>

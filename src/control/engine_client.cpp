@@ -17,13 +17,6 @@ namespace
 
 constexpr auto kPatience = std::chrono::seconds(6);
 
-constexpr std::pair<const char*, Failure::Code> kCodes[] = {
-    {"NotThere", Failure::Code::NotThere},
-    {"NotAllowed", Failure::Code::NotAllowed},
-    {"Busy", Failure::Code::Busy},
-    {"Unreadable", Failure::Code::Unreadable},
-    {"System", Failure::Code::System}};
-
 tl::unexpected<Failure> noEngine()
 {
     return fail(Failure::Code::NotThere, "No engine is running.",
@@ -32,11 +25,10 @@ tl::unexpected<Failure> noEngine()
 
 tl::unexpected<Failure> failureOf(const sdbus::Error& error)
 {
-    for (const auto& [name, code] : kCodes) {
-        if (error.getName() == std::string(kBusError) + name)
-            return fail(code, error.getMessage(), "");
-    }
-    return noEngine();
+    const auto& name = error.getName();
+    const std::string_view prefix = kBusError;
+    if (!name.starts_with(prefix)) return noEngine();
+    return fail(failureNamed(std::string_view(name).substr(prefix.size())), error.getMessage(), "");
 }
 
 /// What `call` gives; an exception of the bus becomes a failure.

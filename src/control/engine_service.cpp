@@ -14,13 +14,10 @@ namespace jolly
 namespace
 {
 
-constexpr const char* kCodes[] = {"NotThere", "NotAllowed", "Busy", "Unreadable", "System"};
-
 void orThrow(const Fallible& done)
 {
     if (done) return;
-    throw sdbus::Error(std::string(kBusError) + kCodes[static_cast<std::size_t>(done.error().code)],
-                       done.error().text());
+    throw sdbus::Error(kBusError + std::string(nameOf(done.error().code)), done.error().text());
 }
 
 }  // namespace

@@ -12,6 +12,7 @@ namespace
 
 /// Where it is told why the last go-live failed.
 constexpr const char* kLivePath = "/live";
+constexpr const char* kAlonePath = "/alone";
 
 std::string heldPath(const DeckController& controller)
 {
@@ -285,28 +286,41 @@ void Engine::holdOne(DeckController& controller)
     controller.info.hold = Hold::Held;
     m_isStale = true;
     trouble({Severity::Warning, path, "", ""});
-    followAlone(controller);
 }
 
-/// Keeps a held controller for us alone when its tangle says so, and only then.
-void Engine::followAlone(DeckController& controller)
+/// Asks that the held controllers whose tangle says so are ours alone. One that was unplugged stays
+/// among them, so that it is ours from the first moment when it comes back.
+void Engine::keepAlone()
 {
-    auto& info = controller.info;
-    const bool isKnown = info.rig != Match::kUnknown;
-    const bool isWanted =
-        isKnown && info.hold == Hold::Held &&
-        m_woven->tangle.rig[static_cast<std::size_t>(info.rig)].hiding == Hiding::OursAlone;
-    const auto path = "/alone/" + info.description.identity.phys;
-    const auto done =
-        isWanted == info.isOursAlone ? Fallible{} : m_world.setAlone(controller.handle, isWanted);
-    if (done) info.isOursAlone = isWanted;
-    trouble(done ? Problem{.path = path, .sentence = {}}
-                 : Problem{.severity = Severity::Warning,
-                           .path = path,
-                           .sentence = done.error().sentence,
-                           .cure = done.error().cure,
-                           .meaning = "Games list " + info.description.identity.name +
-                                      ", but do not hear it."});
+    std::vector<Handle> wanted;
+    for (const auto& controller : m_deck.controllers()) {
+        const auto rig = controller.info.rig;
+        if (controller.info.hold == Hold::Held && rig != Match::kUnknown &&
+            m_woven->tangle.rig[static_cast<std::size_t>(rig)].hiding == Hiding::OursAlone)
+            wanted.push_back(controller.handle);
+    }
+    for (const auto handle : m_alone) {
+        if (isLive() && !m_deck.find(handle)) wanted.push_back(handle);
+    }
+    std::ranges::sort(wanted);
+    if (wanted == m_alone) return;
+    m_alone = std::move(wanted);
+    m_world.keepAlone(m_alone);
+}
+
+void Engine::keptAlone(std::span<const Handle> controllers, const Fallible& done)
+{
+    for (auto& controller : m_deck.controllers())
+        controller.info.isOursAlone =
+            std::ranges::find(controllers, controller.handle) != controllers.end();
+    trouble(done
+                ? Problem{.path = kAlonePath, .sentence = {}}
+                : Problem{.severity = Severity::Warning,
+                          .path = kAlonePath,
+                          .sentence = done.error().sentence,
+                          .cure = done.error().cure,
+                          .meaning = "Games list the controllers that are to be ours alone, but do "
+                                     "not hear them."});
     m_isStale = true;
 }
 
@@ -314,10 +328,9 @@ void Engine::letAllGo()
 {
     for (auto& controller : m_deck.controllers()) {
         const bool isKept = isLive() && shouldHold(controller);
-        const bool wasHeld = controller.info.hold == Hold::Held;
-        if (!isKept) controller.info.hold = Hold::Free;
-        if (wasHeld) followAlone(controller);
-        if (wasHeld && !isKept) m_world.letGo(controller.handle);
+        if (isKept) continue;
+        if (controller.info.hold == Hold::Held) m_world.letGo(controller.handle);
+        controller.info.hold = Hold::Free;
     }
 }
 
@@ -345,6 +358,7 @@ void Engine::layOut()
 
 void Engine::publish()
 {
+    keepAlone();
     layOut();
     auto status = std::make_shared<EngineStatus>();
     status->generation = m_live.generation();

@@ -54,6 +54,7 @@ class Engine : private WorldListener
     void controllerArrived(Handle, const ControllerDescription&, std::span<const Counts>) override;
     void controllerGone(Handle) override;
     void frame(Handle, std::span<const RawMove>, Time) noexcept override;
+    void keptAlone(std::span<const Handle>, const Fallible&) override;
     void trouble(const Problem&) override;
 
     void moveOne(DeckController& controller, const RawMove& move, Time time) noexcept;
@@ -67,7 +68,7 @@ class Engine : private WorldListener
     void holdOne(DeckController& controller);
     void keepHouse(Time now);
     void letAllGo();
-    void followAlone(DeckController& controller);
+    void keepAlone();
     void giveUp();
     void layOut();
     void publish();
@@ -82,9 +83,10 @@ class Engine : private WorldListener
     std::map<std::string, Problem> m_troubles;  ///< by path
     Time m_liveSince{};
     Time m_holdAgain = Time::max();
-    bool m_wantsHold = false;  ///< some controller waits to be held
-    bool m_isStale = true;     ///< the status has to be published
-    bool m_isPanic = false;    ///< the panic chord was pressed
+    std::vector<Handle> m_alone;  ///< that are asked for to be ours alone
+    bool m_wantsHold = false;     ///< some controller waits to be held
+    bool m_isStale = true;        ///< the status has to be published
+    bool m_isPanic = false;       ///< the panic chord was pressed
 };
 
 }  // namespace jolly

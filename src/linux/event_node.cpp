@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/event_node.h"
 
+#include "linux/udev_device.h"
+
 #include <fcntl.h>
 #include <linux/input.h>
 #include <sys/ioctl.h>
@@ -17,11 +19,6 @@ namespace
 {
 
 constexpr std::uint16_t kNoControl = 0xffff;
-
-std::string textOf(const char* text)
-{
-    return text ? text : "";
-}
 
 tl::unexpected<Failure> openFailed(const std::string& path, int error)
 {
@@ -45,6 +42,12 @@ Result<std::unique_ptr<EventNode>> EventNode::open(const std::string& path, Cont
 {
     UniqueFd fd(::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC));
     if (!fd.isOpen()) return openFailed(path, errno);
+    return from(std::move(fd), path, kind);
+}
+
+Result<std::unique_ptr<EventNode>> EventNode::from(UniqueFd fd, const std::string& path,
+                                                   ControllerKind kind)
+{
     libevdev* device = nullptr;
     const int made = libevdev_new_from_fd(fd.get(), &device);
     if (made < 0) return openFailed(path, -made);

@@ -4,7 +4,7 @@
 #include "core/tangle/controller.h"
 #include "core/value/result.h"
 #include "core/value/time.h"
-#include "linux/unique_fd.h"
+#include "ports/unique_fd.h"
 
 #include <libevdev/libevdev.h>
 
@@ -23,6 +23,11 @@ class EventNode
  public:
     /// Opens a node and takes its state. NotAllowed when its permissions forbid it.
     [[nodiscard]] static Result<std::unique_ptr<EventNode>> open(const std::string& path,
+                                                                 ControllerKind kind);
+
+    /// Takes the state of a node that is open already.
+    [[nodiscard]] static Result<std::unique_ptr<EventNode>> from(UniqueFd fd,
+                                                                 const std::string& path,
                                                                  ControllerKind kind);
 
     [[nodiscard]] int fd() const noexcept { return m_fd.get(); }

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/value/result.h"
-#include "linux/unique_fd.h"
+#include "ports/unique_fd.h"
 
 #include <filesystem>
 #include <memory>

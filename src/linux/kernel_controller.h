@@ -33,6 +33,7 @@ class KernelController
     [[nodiscard]] Handle handle() const noexcept { return m_handle; }
     [[nodiscard]] const std::string& group() const noexcept { return m_group; }
     [[nodiscard]] bool has(const std::string& path) const;
+    [[nodiscard]] int firstFd() const noexcept { return m_nodes.front()->fd(); }
     [[nodiscard]] EventNode* nodeOf(int fd) const noexcept;
 
     [[nodiscard]] ControllerDescription description() const;

@@ -52,15 +52,17 @@ Problem unreadable(const NodeNews& news, const Failure& failure)
 
 }  // namespace
 
-KernelWorld::KernelWorld(bool takesKeyboards)
+KernelWorld::KernelWorld(bool takesKeyboards, std::unique_ptr<Helper> helper)
     : m_takesKeyboards(takesKeyboards),
       m_epoll(epoll_create1(EPOLL_CLOEXEC)),
-      m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK))
+      m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)),
+      m_helper(std::move(helper))
 {
     m_moves.reserve(EventNode::kMostMoves);
     watchFd(m_bell.get());
     watchFd(m_watch.fd());
     watchFd(m_opens.fd());
+    if (m_helper) watchFd(m_helper->fd());
 }
 
 KernelWorld::~KernelWorld() = default;
@@ -121,6 +123,8 @@ void KernelWorld::handleFd(int fd, WorldListener& listener)
         for (const auto& news : m_watch.news()) takeNews(news, listener);
     } else if (fd == m_opens.fd()) {
         m_opens.read(now());
+    } else if (m_helper && fd == m_helper->fd()) {
+        readHelper(listener);
     } else {
         readNode(fd, listener);
     }
@@ -213,9 +217,18 @@ void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, Time s
     if (std::ranges::any_of(m_controllers, [&](const auto& c) { return c.has(news.path); })) return;
     std::erase_if(m_retries, [&](const Retry& retry) { return retry.news.path == news.path; });
     auto node = EventNode::open(news.path, *news.kind);
-    if (!node) return cannotRead(news, node.error(), since, listener);
+    if (node) return takeIn(news, std::move(*node), listener);
+    if (node.error().code != Failure::Code::NotAllowed || !mayBeKept(news))
+        return cannotRead(news, node.error(), since, listener);
+    m_opening.push_back({news, since});
+    m_helper->open(news.path);
+}
+
+void KernelWorld::takeIn(const NodeNews& news, std::unique_ptr<EventNode> node,
+                         WorldListener& listener)
+{
     listener.trouble({Severity::Warning, news.path, "", ""});
-    watchFd((*node)->fd());
+    watchFd(node->fd());
     auto found = std::ranges::find(m_controllers, news.group, &KernelController::group);
     if (found == m_controllers.end()) {
         m_controllers.emplace_back(news.group, news.driver);
@@ -223,7 +236,7 @@ void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, Time s
     } else {
         listener.controllerGone(found->handle());
     }
-    found->add(std::move(*node));
+    found->add(std::move(node));
     found->setHandle(m_nextHandle++);
     listener.controllerArrived(found->handle(), found->description(), found->state());
 }
@@ -241,7 +254,8 @@ void KernelWorld::cannotRead(const NodeNews& news, const Failure& failure, Time 
 
 void KernelWorld::nodeWent(const std::string& path, WorldListener& listener)
 {
-    std::erase_if(m_retries, [&](const Retry& retry) { return retry.news.path == path; });
+    for (auto* waiting : {&m_retries, &m_opening})
+        std::erase_if(*waiting, [&](const Retry& retry) { return retry.news.path == path; });
     listener.trouble({Severity::Warning, path, "", ""});
     listener.trouble({Severity::Warning, kOtherEngine + path, "", ""});
     const auto found =
@@ -277,12 +291,58 @@ void KernelWorld::letGo(Handle handle)
     if (auto* controller = controllerOf(handle)) controller->release();
 }
 
-Fallible KernelWorld::setAlone(Handle, bool isAlone)
+void KernelWorld::keepAlone(std::span<const Handle> controllers)
 {
-    if (!isAlone) return {};
-    return fail(Failure::Code::NotThere,
-                "This version cannot keep a controller for itself alone; it is held instead.",
-                "To hide it from one game, start that with \"tangle launch\".");
+    if (!m_helper) return;
+    m_alone.assign(controllers.begin(), controllers.end());
+    m_kept.clear();
+    std::vector<int> nodes;
+    for (const auto& controller : m_controllers) {
+        if (std::ranges::find(m_alone, controller.handle()) == m_alone.end()) continue;
+        const auto identity = controller.description().identity;
+        m_kept.push_back({identity.vendor, identity.product});
+        nodes.push_back(controller.firstFd());
+    }
+    ++m_keepsAsked;
+    m_helper->keep(nodes);
+}
+
+/// Whether the helper may have closed it to us, too.
+bool KernelWorld::mayBeKept(const NodeNews& news) const noexcept
+{
+    return m_helper && std::ranges::find(m_kept, Model{news.vendor, news.product}) != m_kept.end();
+}
+
+void KernelWorld::readHelper(WorldListener& listener)
+{
+    for (auto& news : m_helper->news()) {
+        switch (news.kind) {
+            case HelperNews::Kind::Kept:
+                if (--m_keepsAsked > 0) break;  // a later answer counts
+                listener.keptAlone(
+                    news.done ? std::span<const Handle>(m_alone) : std::span<const Handle>(),
+                    news.done);
+                break;
+            case HelperNews::Kind::Opened: {
+                const auto asked = std::ranges::find(
+                    m_opening, news.node, [](const Retry& each) { return each.news.path; });
+                if (asked == m_opening.end()) break;  // it was unplugged meanwhile
+                const auto [node, since, next] = *asked;
+                m_opening.erase(asked);
+                if (!news.done) {
+                    cannotRead(node, news.done.error(), since, listener);
+                    break;
+                }
+                auto opened = EventNode::from(std::move(news.fd), node.path, *node.kind);
+                if (opened) takeIn(node, std::move(*opened), listener);
+                break;
+            }
+            case HelperNews::Kind::Lost:
+                m_kept.clear();
+                listener.keptAlone({}, news.done);
+                break;
+        }
+    }
 }
 
 void KernelWorld::setStraight(Handle handle, bool isStraight)

@@ -5,6 +5,7 @@
 #include "linux/node_watch.h"
 #include "linux/open_watch.h"
 #include "linux/uinput_device.h"
+#include "ports/helper.h"
 #include "ports/world.h"
 
 #include <memory>
@@ -20,7 +21,8 @@ class KernelWorld : public World
 {
  public:
     /// @param takesKeyboards  whether keyboards and pointers count as controllers, too.
-    explicit KernelWorld(bool takesKeyboards);
+    /// @param helper          keeps controllers for us alone; null where none is to be kept.
+    explicit KernelWorld(bool takesKeyboards, std::unique_ptr<Helper> helper = nullptr);
     ~KernelWorld() override;
 
     [[nodiscard]] Time now() const noexcept override;
@@ -28,7 +30,7 @@ class KernelWorld : public World
     void wake() noexcept override;
     [[nodiscard]] Fallible hold(Handle controller) override;
     void letGo(Handle controller) override;
-    [[nodiscard]] Fallible setAlone(Handle controller, bool isAlone) override;
+    void keepAlone(std::span<const Handle> controllers) override;
     void setStraight(Handle controller, bool isStraight) override;
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,
@@ -41,6 +43,12 @@ class KernelWorld : public World
         NodeNews news;
         Time since{};
         Time next{};
+    };
+    /// Controllers of one model that are kept for us alone.
+    struct Model {
+        std::uint16_t vendor = 0;
+        std::uint16_t product = 0;
+        [[nodiscard]] bool operator==(const Model&) const = default;
     };
     struct Virtual {
         Handle handle = 0;
@@ -57,6 +65,9 @@ class KernelWorld : public World
     void takeNews(const NodeNews& news, WorldListener& listener);
     void nodeCame(const NodeNews& news, WorldListener& listener, Time since);
     void nodeWent(const std::string& path, WorldListener& listener);
+    void takeIn(const NodeNews& news, std::unique_ptr<EventNode> node, WorldListener& listener);
+    void readHelper(WorldListener& listener);
+    [[nodiscard]] bool mayBeKept(const NodeNews& news) const noexcept;
     void cannotRead(const NodeNews& news, const Failure& failure, Time since,
                     WorldListener& listener);
     void meetOurs(const NodeNews& news, WorldListener& listener);
@@ -70,9 +81,14 @@ class KernelWorld : public World
     UniqueFd m_bell;
     NodeWatch m_watch;
     OpenWatch m_opens;
+    std::unique_ptr<Helper> m_helper;
     std::vector<KernelController> m_controllers;
     std::vector<Virtual> m_virtuals;
     std::vector<Retry> m_retries;
+    std::vector<Retry> m_opening;  ///< by the helper
+    std::vector<Handle> m_alone;   ///< that the helper was asked to keep
+    std::vector<Model> m_kept;     ///< what those are
+    int m_keepsAsked = 0;          ///< not answered yet
     std::vector<RawMove> m_moves;
     Handle m_nextHandle = 1;
     Time m_lookAgain = Time::max();  ///< at a system that stands in the way

@@ -1,13 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/node_watch.h"
 
-#include "linux/capability_bits.h"
-#include "linux/classify.h"
-
 #include <sys/inotify.h>
 
 #include <climits>
-#include <cstdlib>
 #include <filesystem>
 #include <string_view>
 
@@ -18,11 +14,6 @@ namespace
 {
 
 constexpr const char* kFolder = "/dev/input";
-
-std::string textOf(const char* text)
-{
-    return text ? text : "";
-}
 
 std::string driverOf(udev_device* device)
 {
@@ -35,31 +26,6 @@ std::string driverOf(udev_device* device)
 bool isEventNode(std::string_view path)
 {
     return path.substr(path.rfind('/') + 1).starts_with("event");
-}
-
-/// The device that all its nodes share: the USB device, else the HID device, else the input device.
-std::string groupOf(udev_device* device)
-{
-    if (auto* usb = udev_device_get_parent_with_subsystem_devtype(device, "usb", "usb_device")) {
-        return udev_device_get_syspath(usb);
-    }
-    if (auto* hid = udev_device_get_parent_with_subsystem_devtype(device, "hid", nullptr)) {
-        return udev_device_get_syspath(hid);
-    }
-    auto* parent = udev_device_get_parent(device);
-    return udev_device_get_syspath(parent ? parent : device);
-}
-
-CapabilityBits bitsOf(udev_device* input, const char* attribute)
-{
-    return CapabilityBits(textOf(udev_device_get_sysattr_value(input, attribute)));
-}
-
-/// A file of sysfs with a hexadecimal number in it.
-std::uint16_t numberOf(udev_device* input, const char* attribute)
-{
-    return static_cast<std::uint16_t>(
-        std::strtoul(textOf(udev_device_get_sysattr_value(input, attribute)).c_str(), nullptr, 16));
 }
 
 /// What udev's class means for who may read it (systemd, udev-builtin-input_id.c and
@@ -75,20 +41,6 @@ const char* takenFor(udev_device* device)
     if (is("ID_INPUT_KEYBOARD") || is("ID_INPUT_KEY")) return "for a keyboard";
     if (is("ID_INPUT_MOUSE")) return "for a mouse";
     return "for nothing it knows: it has too little of a joystick";
-}
-
-/// Without opening the device: what a pilot may not read is told apart, too.
-std::optional<ControllerKind> kindOf(udev_device* input)
-{
-    const auto keys = bitsOf(input, "capabilities/key");
-    const auto axes = bitsOf(input, "capabilities/abs");
-    const auto turners = bitsOf(input, "capabilities/rel");
-    const auto properties = bitsOf(input, "properties");
-    const auto has = [&](EventType type, unsigned code) {
-        const auto& bits = type == EventType::Key ? keys : type == EventType::Abs ? axes : turners;
-        return bits.has(code);
-    };
-    return classify({has, [&](unsigned property) { return properties.has(property); }});
 }
 
 }  // namespace
@@ -129,10 +81,8 @@ NodeNews NodeWatch::describe(udev_device* device)
     news.path = textOf(udev_device_get_devnode(device));
     news.group = groupOf(device);
     news.driver = driverOf(device);
-    news.isVirtual =
-        std::string_view(udev_device_get_syspath(device)).find("/devices/virtual/input/") !=
-        std::string_view::npos;
-    if (auto* parent = udev_device_get_parent_with_subsystem_devtype(device, "input", nullptr)) {
+    news.isVirtual = isMadeByUinput(device);
+    if (auto* parent = inputOf(device)) {
         news.name = textOf(udev_device_get_sysattr_value(parent, "name"));
         news.phys = textOf(udev_device_get_sysattr_value(parent, "phys"));
         news.kind = kindOf(parent);
@@ -148,13 +98,13 @@ NodeNews NodeWatch::describe(udev_device* device)
 std::vector<NodeNews> NodeWatch::everything() const
 {
     std::vector<NodeNews> all;
-    const std::unique_ptr<udev_enumerate, Free> list(udev_enumerate_new(m_udev.get()));
+    const UdevEnumerate list(udev_enumerate_new(m_udev.get()));
     udev_enumerate_add_match_subsystem(list.get(), "input");
     udev_enumerate_scan_devices(list.get());
     udev_list_entry* entry = nullptr;
     udev_list_entry_foreach(entry, udev_enumerate_get_list_entry(list.get()))
     {
-        const Device device(
+        const UdevDevice device(
             udev_device_new_from_syspath(m_udev.get(), udev_list_entry_get_name(entry)));
         if (!device || !isEventNode(textOf(udev_device_get_devnode(device.get())))) continue;
         if (m_monitor && udev_device_get_is_initialized(device.get()) == 0)
@@ -168,7 +118,7 @@ std::vector<NodeNews> NodeWatch::news()
 {
     if (!m_monitor) return folderNews();
     std::vector<NodeNews> all;
-    while (const Device device{udev_monitor_receive_device(m_monitor.get())}) {
+    while (const UdevDevice device{udev_monitor_receive_device(m_monitor.get())}) {
         if (isEventNode(textOf(udev_device_get_devnode(device.get()))))
             all.push_back(describe(device.get()));
     }
@@ -186,7 +136,7 @@ std::vector<NodeNews> NodeWatch::folderNews()
             at += sizeof(inotify_event) + event->len;
             const std::string name = event->len > 0 ? event->name : "";
             if (!isEventNode(name)) continue;
-            const Device device(
+            const UdevDevice device(
                 udev_device_new_from_subsystem_sysname(m_udev.get(), "input", name.c_str()));
             NodeNews news = device ? describe(device.get()) : NodeNews{};
             news.path = std::string(kFolder) + "/" + name;

@@ -2,9 +2,8 @@
 #pragma once
 
 #include "core/tangle/controller.h"
-#include "linux/unique_fd.h"
-
-#include <libudev.h>
+#include "linux/udev_device.h"
+#include "ports/unique_fd.h"
 
 #include <memory>
 #include <optional>
@@ -47,21 +46,13 @@ class NodeWatch
     [[nodiscard]] std::vector<NodeNews> news();
 
  private:
-    struct Free {
-        void operator()(udev* u) const noexcept { udev_unref(u); }
-        void operator()(udev_monitor* m) const noexcept { udev_monitor_unref(m); }
-        void operator()(udev_device* d) const noexcept { udev_device_unref(d); }
-        void operator()(udev_enumerate* e) const noexcept { udev_enumerate_unref(e); }
-    };
-    using Device = std::unique_ptr<udev_device, Free>;
-
     [[nodiscard]] static NodeNews describe(udev_device* device);
     [[nodiscard]] std::vector<NodeNews> folderNews();
     void listenToUdev();
     void listenToFolder();
 
-    std::unique_ptr<udev, Free> m_udev;
-    std::unique_ptr<udev_monitor, Free> m_monitor;  ///< null where no udev runs
+    Udev m_udev;
+    std::unique_ptr<udev_monitor, UdevFree> m_monitor;  ///< null where no udev runs
     UniqueFd m_folder;
 };
 

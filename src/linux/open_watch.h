@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "linux/unique_fd.h"
+#include "ports/unique_fd.h"
 #include "ports/world.h"
 
 #include <map>

@@ -53,6 +53,10 @@ class WorldListener
     /// Controls moved together. RT-safe: must not allocate, lock or block.
     virtual void frame(Handle controller, std::span<const RawMove> moves, Time time) noexcept = 0;
 
+    /// Nobody else may open these controllers now, and anybody all others. `done` says why when
+    /// that is not what was asked for.
+    virtual void keptAlone(std::span<const Handle> controllers, const Fallible& done) = 0;
+
     /// Something is wrong with the world that a pilot can mend. Replaces what was said of the same
     /// `path` before; an empty sentence takes it back.
     virtual void trouble(const Problem& problem) = 0;
@@ -83,9 +87,9 @@ class World
     /// Gives a held controller back. Does nothing when it is not held or gone.
     virtual void letGo(Handle controller) = 0;
 
-    /// Takes everybody else's access to a controller's device files while we have them open, or
-    /// gives it back. NotThere where nothing can do that.
-    [[nodiscard]] virtual Fallible setAlone(Handle controller, bool isAlone) = 0;
+    /// Takes everybody else's access to the device files of these controllers while we have them
+    /// open, and gives back that to all others. WorldListener::keptAlone() tells what became of it.
+    virtual void keepAlone(std::span<const Handle> controllers) = 0;
 
     /// Switches the kernel's own filter of a controller's axes off while it is open, or back to
     /// what the device came with. While it is held the filter is off anyway.

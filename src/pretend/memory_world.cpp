@@ -22,6 +22,9 @@ void MemoryWorld::wait(Time deadline, WorldListener& listener)
             case Event::Kind::Moves:
                 listener.frame(event.controller, event.moves, m_now);
                 break;
+            case Event::Kind::Alone:
+                listener.keptAlone(std::vector(m_alone.begin(), m_alone.end()), event.done);
+                break;
             case Event::Kind::Trouble:
                 listener.trouble(event.problem);
                 break;
@@ -36,15 +39,18 @@ Fallible MemoryWorld::hold(Handle controller)
     return {};
 }
 
-Fallible MemoryWorld::setAlone(Handle controller, bool isAlone)
+void MemoryWorld::keepAlone(std::span<const Handle> controllers)
 {
-    if (faults.alone) return tl::unexpected(*faults.alone);
-    if (isAlone) {
-        m_alone.insert(controller);
-    } else {
-        m_alone.erase(controller);
-    }
-    return {};
+    m_alone.clear();
+    if (faults.alone && !controllers.empty()) return loseAlone(*faults.alone);
+    m_alone.insert(controllers.begin(), controllers.end());
+    m_events.push_back({.kind = Event::Kind::Alone});
+}
+
+void MemoryWorld::loseAlone(const Failure& why)
+{
+    m_alone.clear();
+    m_events.push_back({.kind = Event::Kind::Alone, .done = tl::unexpected(why)});
 }
 
 void MemoryWorld::setStraight(Handle controller, bool isStraight)
@@ -92,24 +98,28 @@ void MemoryWorld::destroy(Handle handle)
 Handle MemoryWorld::plug(const ControllerDescription& description, std::vector<Counts> state)
 {
     state.resize(description.controls.size());
-    m_events.push_back({Event::Kind::Plug, m_nextHandle, description, std::move(state), {}, {}});
+    m_events.push_back({.kind = Event::Kind::Plug,
+                        .controller = m_nextHandle,
+                        .description = description,
+                        .state = std::move(state)});
     return m_nextHandle++;
 }
 
 void MemoryWorld::unplug(Handle controller)
 {
     letGo(controller);
-    m_events.push_back({Event::Kind::Unplug, controller, {}, {}, {}, {}});
+    m_events.push_back({.kind = Event::Kind::Unplug, .controller = controller});
 }
 
 void MemoryWorld::move(Handle controller, std::vector<RawMove> moves)
 {
-    m_events.push_back({Event::Kind::Moves, controller, {}, {}, std::move(moves), {}});
+    m_events.push_back(
+        {.kind = Event::Kind::Moves, .controller = controller, .moves = std::move(moves)});
 }
 
 void MemoryWorld::say(const Problem& problem)
 {
-    m_events.push_back({Event::Kind::Trouble, 0, {}, {}, {}, problem});
+    m_events.push_back({.kind = Event::Kind::Trouble, .problem = problem});
 }
 
 bool MemoryWorld::isHeld(Handle controller) const

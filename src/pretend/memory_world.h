@@ -32,7 +32,7 @@ class MemoryWorld : public World
     struct Faults {
         std::optional<Failure> create;  ///< every create() fails with it
         std::optional<Failure> hold;    ///< every hold() fails with it
-        std::optional<Failure> alone;   ///< every setAlone() fails with it
+        std::optional<Failure> alone;   ///< every keepAlone() fails with it
         WriteStatus write = WriteStatus::Written;
     };
 
@@ -42,7 +42,7 @@ class MemoryWorld : public World
     void wake() noexcept override {}
     [[nodiscard]] Fallible hold(Handle controller) override;
     void letGo(Handle controller) override;
-    [[nodiscard]] Fallible setAlone(Handle controller, bool isAlone) override;
+    void keepAlone(std::span<const Handle> controllers) override;
     void setStraight(Handle controller, bool isStraight) override;
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,
@@ -55,6 +55,8 @@ class MemoryWorld : public World
     /// One frame of moves; delivered by the next wait().
     void move(Handle controller, std::vector<RawMove> moves);
     void say(const Problem& problem);
+    /// Whoever kept controllers alone for us is gone.
+    void loseAlone(const Failure& why);
     void setNow(Time now) noexcept { m_now = now; }
     void record(bool isRecording) noexcept { m_isRecording = isRecording; }
     Faults faults;
@@ -69,12 +71,13 @@ class MemoryWorld : public World
 
  private:
     struct Event {
-        enum class Kind : std::uint8_t { Plug, Unplug, Moves, Trouble } kind = Kind::Moves;
+        enum class Kind : std::uint8_t { Plug, Unplug, Moves, Alone, Trouble } kind = Kind::Moves;
         Handle controller = 0;
-        ControllerDescription description;
-        std::vector<Counts> state;
-        std::vector<RawMove> moves;
-        Problem problem;
+        ControllerDescription description{};
+        std::vector<Counts> state{};
+        std::vector<RawMove> moves{};
+        Problem problem{};
+        Fallible done{};
     };
 
     Time m_now{std::chrono::seconds(1)};

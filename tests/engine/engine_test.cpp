@@ -204,11 +204,12 @@ TEST_F(EngineTest, AStrandTakenOutWhileItPressesLetsGo)
     EXPECT_EQ(gameSees(button(1)), 0);
 }
 
-TEST_F(EngineTest, OursAloneIsAskedForOnceHeldAndGivenBackBeforeLettingGo)
+TEST_F(EngineTest, OursAloneIsAskedForOnceHeldAndGivenBackAfter)
 {
     addStrand(tangle, kX, axis(1));
     tangle.rig[0].hiding = Hiding::OursAlone;
     fly();
+    step();
     EXPECT_TRUE(world.isAlone(stick));
     EXPECT_TRUE(board.get()->controllers[0].isOursAlone);
     tangle.rig[0].hiding = Hiding::Held;
@@ -219,8 +220,38 @@ TEST_F(EngineTest, OursAloneIsAskedForOnceHeldAndGivenBackBeforeLettingGo)
     weave();
     EXPECT_TRUE(world.isAlone(stick));
     engine.standDown();
+    step();
     EXPECT_FALSE(world.isAlone(stick));
     EXPECT_FALSE(world.isHeld(stick));
+    EXPECT_FALSE(board.get()->controllers[0].isOursAlone);
+}
+
+TEST_F(EngineTest, WhatIsOursAloneStaysSoWhileItIsUnplugged)
+{
+    addStrand(tangle, kX, axis(1));
+    tangle.rig[0].hiding = Hiding::OursAlone;
+    fly();
+    world.unplug(stick);
+    step();
+    EXPECT_TRUE(world.isAlone(stick)) << "the helper is told nothing new";
+    engine.standDown();
+    EXPECT_FALSE(world.isAlone(stick));
+}
+
+TEST_F(EngineTest, WhenTheHelperIsGoneThatIsSaid)
+{
+    addStrand(tangle, kX, axis(1));
+    tangle.rig[0].hiding = Hiding::OursAlone;
+    fly();
+    step();
+    world.loseAlone({Failure::Code::NotThere, "The helper ended.", "Go live again.", 0});
+    step();
+    EXPECT_TRUE(world.isHeld(stick));
+    EXPECT_FALSE(board.get()->controllers[0].isOursAlone);
+    EXPECT_THAT(troubles(), HasSubstr("The helper ended. Go live again."));
+    engine.standDown();
+    step();
+    EXPECT_EQ(troubles(), "");
 }
 
 TEST_F(EngineTest, WhereOursAloneCannotBeItIsHeldAndThatIsSaid)
@@ -235,6 +266,7 @@ TEST_F(EngineTest, WhereOursAloneCannotBeItIsHeldAndThatIsSaid)
     EXPECT_THAT(troubles(), HasSubstr("It cannot be. Hold it."));
     tangle.rig[0].hiding = Hiding::Held;
     weave();
+    step();
     EXPECT_EQ(troubles(), "");
 }
 

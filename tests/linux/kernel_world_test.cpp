@@ -25,6 +25,7 @@ class Deaf : public WorldListener
     }
     void controllerGone(Handle) override {}
     void frame(Handle, std::span<const RawMove>, Time) noexcept override {}
+    void keptAlone(std::span<const Handle>, const Fallible&) override {}
     void trouble(const Problem&) override {}
 };
 

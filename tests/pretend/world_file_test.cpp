@@ -60,6 +60,7 @@ class Notes : public WorldListener
     {
         moved += moves.size();
     }
+    void keptAlone(std::span<const Handle>, const Fallible&) override {}
     void trouble(const Problem&) override {}
 
     std::vector<std::string> log;

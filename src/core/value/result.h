@@ -3,7 +3,9 @@
 
 #include <tl/expected.hpp>
 
+#include <array>
 #include <string>
+#include <string_view>
 #include <utility>
 
 namespace jolly
@@ -29,6 +31,24 @@ struct Failure {
         return cure.empty() ? sentence : sentence + " " + cure;
     }
 };
+
+/// The codes' names where programs talk of them, in the order of Failure::Code.
+inline constexpr std::array<std::string_view, 5> kFailureNames = {"NotThere", "NotAllowed", "Busy",
+                                                                  "Unreadable", "System"};
+
+[[nodiscard]] constexpr std::string_view nameOf(Failure::Code code) noexcept
+{
+    return kFailureNames[static_cast<std::size_t>(code)];
+}
+
+/// The code of that name; System for what is none.
+[[nodiscard]] constexpr Failure::Code failureNamed(std::string_view name) noexcept
+{
+    for (std::size_t i = 0; i < kFailureNames.size(); ++i) {
+        if (kFailureNames[i] == name) return static_cast<Failure::Code>(i);
+    }
+    return Failure::Code::System;
+}
 
 template <class T>
 using Result = tl::expected<T, Failure>;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/child.h"
+#include "linux/child.h"
 
-#include "linux/unique_fd.h"
+#include "ports/unique_fd.h"
 
 #include <fcntl.h>
 #include <poll.h>
@@ -10,6 +10,7 @@
 #include <sys/wait.h>
 #include <unistd.h>
 
+#include <cerrno>
 #include <csignal>
 
 namespace jolly
@@ -50,6 +51,14 @@ std::unique_ptr<Child> Child::start(const std::vector<std::string>& words, Outpu
     const int error = posix_spawnp(&pid, arguments[0], &files, nullptr, arguments.data(), environ);
     posix_spawn_file_actions_destroy(&files);
     return error == 0 ? std::unique_ptr<Child>(new Child(pid)) : nullptr;
+}
+
+int Child::wait()
+{
+    int status = 0;
+    while (waitpid(m_pid, &status, 0) < 0 && errno == EINTR) {
+    }
+    return codeOf(status);
 }
 
 int Child::wait(int fd, const std::function<void()>& onNews)

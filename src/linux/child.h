@@ -24,10 +24,13 @@ class Child
     [[nodiscard]] static std::unique_ptr<Child> start(const std::vector<std::string>& words,
                                                       Output output);
 
+    /// Waits for its end. @return its exit code; 128 and the signal that ended it.
+    [[nodiscard]] int wait();
+
     /// Waits for its end, handing on the signals by which a person or a game library ends us.
     ///
     /// @param fd      looked at meanwhile; `onNews` is called when it is readable.
-    /// @return its exit code; 128 and the signal that ended it.
+    /// @return as wait().
     [[nodiscard]] int wait(int fd, const std::function<void()>& onNews);
 
  private:

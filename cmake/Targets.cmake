@@ -20,12 +20,12 @@ function(jolly_layer name)
   endif()
 endfunction()
 
-# A program of src/: main.cpp of this folder, linked with the folder's own layer.
-function(jolly_program name layer)
+# A program of src/: main.cpp of this folder, linked with the folder's own layer, installed in FOLDER.
+function(jolly_program name layer folder)
   add_executable(${name} main.cpp)
   target_link_libraries(${name} PRIVATE jolly_${layer} jolly_warnings)
   set_target_properties(${name} PROPERTIES RUNTIME_OUTPUT_DIRECTORY "${PROJECT_BINARY_DIR}/bin")
-  install(TARGETS ${name} RUNTIME DESTINATION bin)
+  install(TARGETS ${name} RUNTIME DESTINATION ${folder})
 endfunction()
 
 # Tests of one folder: every *_test.cpp becomes part of one GoogleTest program.

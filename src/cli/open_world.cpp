@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/open_world.h"
 
+#include "control/helper_client.h"
 #include "format/files.h"
 #include "linux/kernel_world.h"
 #include "pretend/pretend_world.h"
@@ -18,7 +19,8 @@ void WorldChoice::addTo(CLI::App& command)
 
 Result<std::unique_ptr<World>> WorldChoice::open() const
 {
-    if (world == "kernel") return std::make_unique<KernelWorld>(takesKeyboards);
+    if (world == "kernel")
+        return std::make_unique<KernelWorld>(takesKeyboards, std::make_unique<HelperClient>());
     const auto text = format::readText(world);
     if (!text) {
         auto failure = text.error();

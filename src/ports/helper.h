@@ -10,6 +10,10 @@
 namespace jolly
 {
 
+/// How many controllers it keeps for one program: the system bus carries no more descriptors in a
+/// message (dbus-daemon(1), max_message_unix_fds).
+inline constexpr std::size_t kMostKeptControllers = 16;
+
 /// What came back from the privileged helper.
 struct HelperNews {
     enum class Kind : std::uint8_t {

@@ -13,6 +13,7 @@
 
 #include <gmock/gmock.h>
 
+#include <filesystem>
 #include <fstream>
 #include <thread>
 
@@ -122,6 +123,31 @@ class Flight : public testing::Test
     }
 
     std::unique_ptr<Program> engine;
+};
+
+/// A flight of a person without privileges, who has a session bus.
+class PilotFlight : public Flight
+{
+ protected:
+    void SetUp() override
+    {
+        std::filesystem::remove("/tmp/pilot/bus");
+        bus = std::make_unique<Program>(
+            asPilot({"dbus-daemon", "--session", "--nofork", "--address=unix:path=/tmp/pilot/bus",
+                     "--print-address"}));
+        ASSERT_TRUE(bus->prints("unix:path")) << bus->text();
+    }
+
+    /// What a shell of that person prints.
+    static std::string pilotsShell(const std::string& script)
+    {
+        Program shell(asPilot({"sh", "-c", script + "; echo over"}));
+        EXPECT_TRUE(shell.prints("over\n", 30)) << shell.text();
+        return shell.text();
+    }
+
+    std::unique_ptr<Program> bus;
+    const std::string reader = std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader";
 };
 
 }  // namespace jolly::test

@@ -14,18 +14,9 @@ using testing::HasSubstr;
 using testing::Not;
 
 /// A game that a person without privileges starts by "tangle launch".
-class LaunchFlight : public Flight
+class LaunchFlight : public PilotFlight
 {
  protected:
-    void SetUp() override
-    {
-        std::filesystem::remove("/tmp/pilot/bus");
-        bus = std::make_unique<Program>(
-            asPilot({"dbus-daemon", "--session", "--nofork", "--address=unix:path=/tmp/pilot/bus",
-                     "--print-address"}));
-        ASSERT_TRUE(bus->prints("unix:path")) << bus->text();
-    }
-
     void TearDown() override { awaitEnd(); }
 
     /// Whatever became of the launch: the virtual devices go.
@@ -48,8 +39,6 @@ class LaunchFlight : public Flight
 
     StandIn stick{"Test Stick", "usb-a", kTwoAxes, kFourButtons};
     HidStandIn other{"Other Stick"};
-    std::unique_ptr<Program> bus;
-    const std::string reader = std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader";
 };
 
 TEST_F(LaunchFlight, ListsTheVirtualDevicesAloneAndHearsThem)

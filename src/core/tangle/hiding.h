@@ -33,7 +33,7 @@ inline constexpr std::array<HidingWords, 4> kHidings = {
     {{Hiding::None, "Leave it to games, too", "Games hear it beside the virtual devices."},
      {Hiding::Held, "Hold it while live", "Games still list it, but do not hear it."},
      {Hiding::OursAlone, "Hold it, ours alone",
-      "Games that start while we are live do not even list it; this asks for permission once."},
+      "Games that start while we are live do not even list it; the installed helper does that."},
      {Hiding::FromLaunched, "Hide it from launched games",
       "Games started with \"tangle launch\" do not list it; everything else goes on hearing it."}}};
 

@@ -1,0 +1,161 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/helper_client.h"
+
+#include "control/bus_names.h"
+
+#include <fcntl.h>
+#include <sdbus-c++/sdbus-c++.h>
+#include <sys/eventfd.h>
+
+#include <atomic>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr const char* kHelperName = "org.jollytangle.Helper";
+constexpr const char* kHelperObject = "/org/jollytangle/Helper";
+constexpr const char* kHelperInterface = "org.jollytangle.Helper1";
+constexpr const char* kGone =
+    "type='signal',sender='org.freedesktop.DBus',interface='org.freedesktop.DBus',"
+    "member='NameOwnerChanged',arg0='org.jollytangle.Helper',arg2=''";
+/// The helper may have to ask a person, and waits longer than that for nobody.
+constexpr auto kPatience = std::chrono::minutes(3);
+
+tl::unexpected<Failure> noHelper(const std::string& why)
+{
+    return fail(Failure::Code::NotThere, "No controller can be kept alone: " + why + ".",
+                "Install Jolly Tangle with its helper, or hide the controllers from one game by "
+                "\"tangle launch\".");
+}
+
+Fallible doneOf(const sdbus::Error* error)
+{
+    if (!error) return {};
+    const auto& name = error->getName();
+    const std::string_view prefix = kBusError;
+    if (name == "org.freedesktop.DBus.Error.ServiceUnknown")
+        return noHelper("its helper is not installed");
+    if (!name.starts_with(prefix)) return noHelper("its helper does not answer");
+    return fail(failureNamed(std::string_view(name).substr(prefix.size())), error->getMessage(),
+                "");
+}
+
+}  // namespace
+
+/// The connection, with a thread of its own that hears the answers.
+class HelperClient::Bus
+{
+ public:
+    explicit Bus(HelperClient& client)
+        : m_connection(sdbus::createSystemBusConnection()),
+          m_proxy(sdbus::createProxy(*m_connection, kHelperName, kHelperObject))
+    {
+        m_gone = m_connection->addMatch(kGone, [this, &client](sdbus::Message&) {
+            if (m_isKeeping.exchange(false)) lose(client);
+        });
+        m_connection->enterEventLoopAsync();
+    }
+    ~Bus() { m_connection->leaveEventLoop(); }
+
+    void keep(HelperClient& client, const std::vector<int>& nodes)
+    {
+        std::vector<sdbus::UnixFd> fds;
+        for (const int node : nodes) fds.emplace_back(node);
+        m_proxy->callMethodAsync("Keep")
+            .onInterface(kHelperInterface)
+            .withTimeout(kPatience)
+            .withArguments(fds)
+            .uponReplyInvoke([this, &client, isAny = !nodes.empty()](const sdbus::Error* error) {
+                m_isKeeping = isAny && !error;
+                client.tell({.kind = HelperNews::Kind::Kept, .done = doneOf(error)});
+            });
+    }
+
+    void open(HelperClient& client, const std::string& node)
+    {
+        m_proxy->callMethodAsync("Open")
+            .onInterface(kHelperInterface)
+            .withTimeout(kPatience)
+            .withArguments(node)
+            .uponReplyInvoke([&client, node](const sdbus::Error* error, sdbus::UnixFd fd) {
+                UniqueFd ours(error ? -1 : fcntl(fd.get(), F_DUPFD_CLOEXEC, 0));
+                client.tell({HelperNews::Kind::Opened, doneOf(error), node, std::move(ours)});
+            });
+    }
+
+ private:
+    /// Calls it once more: a new helper gives back whatever a killed one left.
+    void lose(HelperClient& client)
+    {
+        m_proxy->callMethodAsync("Keep")
+            .onInterface(kHelperInterface)
+            .withArguments(std::vector<sdbus::UnixFd>{})
+            .uponReplyInvoke([](const sdbus::Error*) {});
+        client.tell({.kind = HelperNews::Kind::Lost,
+                     .done = fail(Failure::Code::NotThere,
+                                  "The helper ended; everybody may open the controllers again.",
+                                  "Stand down and go live to keep them alone again.")});
+    }
+
+    std::unique_ptr<sdbus::IConnection> m_connection;
+    std::unique_ptr<sdbus::IProxy> m_proxy;
+    sdbus::Slot m_gone;
+    std::atomic<bool> m_isKeeping = false;
+};
+
+HelperClient::HelperClient() : m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)) {}
+
+HelperClient::~HelperClient() = default;
+
+/// Calls the helper by `call`, over a connection that is made when it is first needed, or anew.
+template <class Call>
+Fallible HelperClient::ask(Call&& call)
+{
+    try {
+        if (!m_bus) m_bus = std::make_unique<Bus>(*this);
+        call();
+        return {};
+    } catch (const sdbus::Error&) {
+        m_bus.reset();
+        return noHelper("there is no system bus");
+    }
+}
+
+void HelperClient::keep(const std::vector<int>& nodes)
+{
+    if (nodes.size() > kMostKeptControllers)
+        return tell({.kind = HelperNews::Kind::Kept,
+                     .done = fail(Failure::Code::Busy,
+                                  "No more than 16 controllers can be kept alone; none is.",
+                                  "Only hold some of them.")});
+    const bool isNothing = nodes.empty() && !m_bus;
+    const auto done = isNothing ? Fallible{} : ask([&] { m_bus->keep(*this, nodes); });
+    if (isNothing || !done) tell({.kind = HelperNews::Kind::Kept, .done = done});
+}
+
+void HelperClient::open(const std::string& node)
+{
+    if (const auto done = ask([&] { m_bus->open(*this, node); }); !done)
+        tell({.kind = HelperNews::Kind::Opened, .done = done, .node = node});
+}
+
+void HelperClient::tell(HelperNews news)
+{
+    const std::scoped_lock lock(m_mutex);
+    m_news.push_back(std::move(news));
+    const std::uint64_t one = 1;
+    [[maybe_unused]] const auto done = ::write(m_bell.get(), &one, sizeof one);
+}
+
+std::vector<HelperNews> HelperClient::news()
+{
+    std::uint64_t rung = 0;
+    [[maybe_unused]] const auto done = ::read(m_bell.get(), &rung, sizeof rung);
+    const std::scoped_lock lock(m_mutex);
+    return std::exchange(m_news, {});
+}
+
+}  // namespace jolly

@@ -1,0 +1,175 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "helper/desk_lookup.h"
+
+#include "linux/udev_device.h"
+
+#include <fcntl.h>
+#include <sys/stat.h>
+
+#include <algorithm>
+#include <cerrno>
+#include <cstring>
+#include <set>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr std::string_view kFolder = "/dev/input/";
+constexpr std::string_view kEvent = "event";
+constexpr std::size_t kMostDigits = 6;
+
+tl::unexpected<Failure> noController(const std::string& what)
+{
+    return fail(Failure::Code::NotAllowed, what + " is no real stick, wheel, pedal or pad.",
+                "Only those can be kept alone: virtual devices, keyboards and pointers are not.");
+}
+
+tl::unexpected<Failure> noEventNode()
+{
+    return fail(Failure::Code::Unreadable, "That is no controller's event node.",
+                "Hand over a /dev/input/event* that is open for reading.");
+}
+
+bool isStickOrPad(udev_device* input)
+{
+    const auto kind = input ? kindOf(input) : std::nullopt;
+    return kind == ControllerKind::Stick || kind == ControllerKind::Gamepad;
+}
+
+/// Motion sensors of a pad are listed by games as well.
+bool isController(udev_device* node)
+{
+    return isStickOrPad(inputOf(node)) ||
+           udev_device_get_property_value(node, "ID_INPUT_ACCELEROMETER") != nullptr;
+}
+
+std::string hidOf(udev_device* node)
+{
+    auto* hid = udev_device_get_parent_with_subsystem_devtype(node, "hid", nullptr);
+    return hid ? textOf(udev_device_get_sysname(hid)) : "";
+}
+
+KeptDevice describe(udev_device* node)
+{
+    auto* input = inputOf(node);
+    const auto attribute = [input](const char* name) {
+        return textOf(udev_device_get_sysattr_value(input, name));
+    };
+    return {numberOf(input, "id/vendor"),
+            numberOf(input, "id/product"),
+            attribute("name"),
+            attribute("uniq"),
+            attribute("phys"),
+            hidOf(node)};
+}
+
+bool isEventNode(udev_device* node)
+{
+    return textOf(udev_device_get_subsystem(node)) == "input" && inputOf(node) &&
+           textOf(udev_device_get_sysname(node)).starts_with(kEvent);
+}
+
+/// All nodes of one subsystem below the device that a controller's nodes share.
+std::vector<UdevDevice> nodesBelow(udev* context, udev_device* group, const char* subsystem)
+{
+    std::vector<UdevDevice> nodes;
+    const UdevEnumerate list(udev_enumerate_new(context));
+    udev_enumerate_add_match_subsystem(list.get(), subsystem);
+    udev_enumerate_add_match_parent(list.get(), group);
+    udev_enumerate_scan_devices(list.get());
+    udev_list_entry* entry = nullptr;
+    udev_list_entry_foreach(entry, udev_enumerate_get_list_entry(list.get()))
+    {
+        UdevDevice node(udev_device_new_from_syspath(context, udev_list_entry_get_name(entry)));
+        if (node && udev_device_get_devnode(node.get())) nodes.push_back(std::move(node));
+    }
+    return nodes;
+}
+
+void add(FoundController& found, udev_device* node)
+{
+    found.nodes.push_back(textOf(udev_device_get_devnode(node)));
+    found.sysPaths.push_back(textOf(udev_device_get_syspath(node)));
+}
+
+FoundController everythingOf(udev* context, udev_device* node)
+{
+    FoundController found;
+    const UdevDevice group(udev_device_new_from_syspath(context, groupOf(node).c_str()));
+    if (!group) return found;
+    std::set<std::string> hids;
+    for (const auto& each : nodesBelow(context, group.get(), "input")) {
+        if (!inputOf(each.get()) || !isController(each.get())) continue;
+        add(found, each.get());
+        hids.insert(hidOf(each.get()));
+        if (isEventNode(each.get())) found.devices.push_back(describe(each.get()));
+    }
+    for (const auto& each : nodesBelow(context, group.get(), "hidraw")) {
+        if (hids.contains(hidOf(each.get()))) add(found, each.get());
+    }
+    return found;
+}
+
+/// "/dev/input/event7" alone: no folders, links or anything that a shell or a path could be made
+/// of.
+bool isEventPath(std::string_view path)
+{
+    if (!path.starts_with(kFolder)) return false;
+    path.remove_prefix(kFolder.size());
+    if (!path.starts_with(kEvent)) return false;
+    path.remove_prefix(kEvent.size());
+    return !path.empty() && path.size() <= kMostDigits &&
+           std::ranges::all_of(path, [](char c) { return c >= '0' && c <= '9'; });
+}
+
+}  // namespace
+
+Result<FoundController> findController(int fd)
+{
+    struct stat status {
+    };
+    const int flags = fcntl(fd, F_GETFL);
+    if (flags < 0 || (flags & O_PATH) != 0 || (flags & O_ACCMODE) == O_WRONLY ||
+        fstat(fd, &status) != 0 || !S_ISCHR(status.st_mode))
+        return noEventNode();
+    const Udev context(udev_new());
+    const UdevDevice node(udev_device_new_from_devnum(context.get(), 'c', status.st_rdev));
+    if (!node) return fail(Failure::Code::NotThere, "The controller is gone.", "Plug it in again.");
+    if (!isEventNode(node.get())) return noEventNode();
+    if (isMadeByUinput(node.get()) || !isStickOrPad(inputOf(node.get())))
+        return noController(textOf(udev_device_get_devnode(node.get())));
+    return everythingOf(context.get(), node.get());
+}
+
+Result<UniqueFd> openKept(const std::string& path, const std::vector<KeptDevice>& kept)
+{
+    if (!isEventPath(path)) return noEventNode();
+    const Udev context(udev_new());
+    const auto name = path.substr(kFolder.size());
+    const UdevDevice node(
+        udev_device_new_from_subsystem_sysname(context.get(), "input", name.c_str()));
+    if (!node || !isEventNode(node.get()))
+        return fail(Failure::Code::NotThere, path + " is not there.", "Plug the controller in.");
+    const bool isOurs =
+        !isMadeByUinput(node.get()) && isStickOrPad(inputOf(node.get())) &&
+        std::ranges::any_of(kept, [device = describe(node.get())](const KeptDevice& each) {
+            return each.isSameAs(device);
+        });
+    if (!isOurs)
+        return fail(Failure::Code::NotAllowed, path + " is not kept for you.",
+                    "Open it before you ask that it is kept.");
+    UniqueFd fd(::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC | O_NOFOLLOW));
+    struct stat status {
+    };
+    if (!fd.isOpen() || fstat(fd.get(), &status) != 0 || !S_ISCHR(status.st_mode) ||
+        status.st_rdev != udev_device_get_devnum(node.get()))
+        return fail(Failure::Code::System,
+                    path + " cannot be opened: " + std::strerror(errno) + ".",
+                    "Plug the controller in again.", errno);
+    return fd;
+}
+
+}  // namespace jolly

@@ -1,0 +1,83 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/helper_client.h"
+
+#include <fcntl.h>
+#include <gmock/gmock.h>
+#include <poll.h>
+
+#include <cstdlib>
+
+namespace jolly
+{
+namespace
+{
+
+using testing::HasSubstr;
+
+/// Waits for the next news.
+HelperNews next(HelperClient& client)
+{
+    pollfd watched{client.fd(), POLLIN, 0};
+    if (poll(&watched, 1, 10'000) != 1) return {.done = fail(Failure::Code::Busy, "silence", "")};
+    auto news = client.news();
+    EXPECT_EQ(news.size(), 1U);
+    return std::move(news.front());
+}
+
+/// The session bus of the tests stands for the system bus; no helper is installed on it.
+class HelperClientTest : public testing::Test
+{
+ protected:
+    HelperClientTest() { ::setenv("DBUS_SYSTEM_BUS_ADDRESS", address, 1); }
+    ~HelperClientTest() override { ::unsetenv("DBUS_SYSTEM_BUS_ADDRESS"); }
+
+    const char* address = std::getenv("DBUS_SESSION_BUS_ADDRESS");
+    UniqueFd node{::open("/dev/null", O_RDONLY | O_CLOEXEC)};
+};
+
+TEST_F(HelperClientTest, WithoutTheHelperThatIsSaidWithWhatToDo)
+{
+    HelperClient client;
+    client.keep({node.get()});
+    const auto kept = next(client);
+    EXPECT_EQ(kept.kind, HelperNews::Kind::Kept);
+    ASSERT_FALSE(kept.done);
+    EXPECT_THAT(kept.done.error().sentence, HasSubstr("its helper is not installed"));
+    EXPECT_THAT(kept.done.error().cure, HasSubstr("tangle launch"));
+    client.open("/dev/input/event1");
+    const auto opened = next(client);
+    EXPECT_EQ(opened.kind, HelperNews::Kind::Opened);
+    EXPECT_EQ(opened.node, "/dev/input/event1");
+    EXPECT_FALSE(opened.done);
+    EXPECT_FALSE(opened.fd.isOpen());
+}
+
+TEST_F(HelperClientTest, WithoutASystemBusThatIsSaid)
+{
+    ::setenv("DBUS_SYSTEM_BUS_ADDRESS", "unix:path=/nowhere", 1);
+    HelperClient client;
+    client.keep({node.get()});
+    const auto kept = next(client);
+    ASSERT_FALSE(kept.done);
+    EXPECT_THAT(kept.done.error().sentence, HasSubstr("there is no system bus"));
+}
+
+TEST_F(HelperClientTest, ToKeepNothingNeedsNoBus)
+{
+    ::setenv("DBUS_SYSTEM_BUS_ADDRESS", "unix:path=/nowhere", 1);
+    HelperClient client;
+    client.keep({});
+    EXPECT_TRUE(next(client).done);
+}
+
+TEST_F(HelperClientTest, MoreThanTheBusCarriesIsRefusedBeforeItEndsTheConnection)
+{
+    HelperClient client;
+    client.keep(std::vector<int>(kMostKeptControllers + 1, node.get()));
+    const auto kept = next(client);
+    ASSERT_FALSE(kept.done);
+    EXPECT_THAT(kept.done.error().sentence, HasSubstr("No more than 16"));
+}
+
+}  // namespace
+}  // namespace jolly

@@ -105,7 +105,7 @@ Fallible put(const PermitFile& file, bool undoes)
     if (!error) return {};
     return fail(Failure::Code::NotAllowed,
                 file.path.string() + " cannot be written: " + error.message() + ".",
-                "Run it as root: \"sudo tangle permit\".", error.value());
+                "Run it as root: \"" + std::string(kPermitCommand) + "\".", error.value());
 }
 
 /// Lets what was written count without a restart. What is not there is passed over.

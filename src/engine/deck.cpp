@@ -1,10 +1,44 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "engine/deck.h"
 
+#include <linux/input-event-codes.h>
+
 #include <algorithm>
 
 namespace jolly
 {
+
+namespace
+{
+
+constexpr std::uint16_t kPanicChord[] = {KEY_LEFTSHIFT, KEY_RIGHTSHIFT, KEY_ESC};
+
+std::optional<std::size_t> placeOf(const ControllerDescription& description, ControlCode code)
+{
+    const auto& controls = description.controls;
+    const auto found = std::ranges::find(controls, code, &ControlDescription::code);
+    if (found == controls.end()) return std::nullopt;
+    return static_cast<std::size_t>(found - controls.begin());
+}
+
+std::vector<std::size_t> panicKeysOf(const ControllerDescription& description)
+{
+    std::vector<std::size_t> keys;
+    for (const auto key : kPanicChord) {
+        const auto place = placeOf(description, {EventType::Key, key});
+        if (!place) return {};
+        keys.push_back(*place);
+    }
+    return keys;
+}
+
+}  // namespace
+
+bool DeckController::isPanicChord() const noexcept
+{
+    return !panicKeys.empty() &&
+           std::ranges::all_of(panicKeys, [this](auto key) { return state[key].x != 0; });
+}
 
 bool DeckController::hasPress(const Machine& machine) const noexcept
 {
@@ -25,6 +59,9 @@ void Deck::add(Handle handle, const ControllerDescription& description,
     controller.info.description = description;
     controller.state.assign(state.begin(), state.end());
     controller.inputOf.assign(state.size(), DeckController::kUnbound);
+    controller.panicKeys = panicKeysOf(description);
+    controller.hasFineWheel = placeOf(description, {EventType::Rel, REL_WHEEL_HI_RES}).has_value();
+    controller.hasFineTilt = placeOf(description, {EventType::Rel, REL_HWHEEL_HI_RES}).has_value();
     m_controllers.push_back(std::move(controller));
 }
 

@@ -22,6 +22,14 @@ struct DeckController {
     std::vector<Counts> state;
     std::vector<std::int32_t> inputOf;  ///< for each control its place in the plan, or kUnbound
 
+    std::vector<std::size_t>
+        panicKeys;              ///< its controls of the panic chord; empty if one is missing
+    bool hasFineWheel = false;  ///< a pointer's wheel tells parts of a notch
+    bool hasFineTilt = false;   ///< its sideways wheel does
+
+    /// Both Shift keys and Esc together: everything is given back. RT-safe.
+    [[nodiscard]] bool isPanicChord() const noexcept;
+
     /// Whether a button that springs back is down: not the moment to hold it, since games would
     /// never hear its release.
     [[nodiscard]] bool hasPress(const Machine& machine) const noexcept;

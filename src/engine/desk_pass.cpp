@@ -37,13 +37,6 @@ std::int32_t slotAt(const std::vector<std::int32_t>& slots, std::uint16_t code) 
     return code < slots.size() ? slots[code] : kNoSlot;
 }
 
-bool hasTurner(const DeckController& controller, std::uint16_t code) noexcept
-{
-    return std::ranges::any_of(controller.info.description.controls, [code](const auto& control) {
-        return control.code.type == EventType::Rel && control.code.code == code;
-    });
-}
-
 }  // namespace
 
 DeskPass::DeskPass(World& world)
@@ -113,9 +106,10 @@ void DeskPass::passTurn(Device& device, const DeckController& controller, std::u
 {
     put(device, slotAt(device.slotOfTurner, code), counts);
     if (code != REL_WHEEL && code != REL_HWHEEL) return;
-    const std::uint16_t fine = code == REL_WHEEL ? REL_WHEEL_HI_RES : REL_HWHEEL_HI_RES;
-    if (!hasTurner(controller, fine))
-        put(device, slotAt(device.slotOfTurner, fine), counts * kFineCounts);
+    const bool isTilt = code == REL_HWHEEL;
+    if (isTilt ? controller.hasFineTilt : controller.hasFineWheel) return;
+    const std::uint16_t fine = isTilt ? REL_HWHEEL_HI_RES : REL_WHEEL_HI_RES;
+    put(device, slotAt(device.slotOfTurner, fine), counts * kFineCounts);
 }
 
 void DeskPass::pass(const DeckController& controller, std::span<const RawMove> moves,
@@ -151,20 +145,6 @@ void DeskPass::close(Fleet& fleet, Time now)
         device->readyAt = Time::max();
         fleet.bidFarewell(device->handle, device->spec, now);
     }
-}
-
-bool isPanicChord(const DeckController& controller) noexcept
-{
-    constexpr std::uint16_t kChord[] = {KEY_LEFTSHIFT, KEY_RIGHTSHIFT, KEY_ESC};
-    const auto& controls = controller.info.description.controls;
-    return std::ranges::all_of(kChord, [&](std::uint16_t key) {
-        for (std::size_t i = 0; i < controls.size(); ++i) {
-            if (controls[i].code.type == EventType::Key && controls[i].code.code == key &&
-                controller.state[i].x != 0)
-                return true;
-        }
-        return false;
-    });
 }
 
 }  // namespace jolly

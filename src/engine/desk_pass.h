@@ -67,7 +67,4 @@ class DeskPass
     Device m_pointer;
 };
 
-/// Both Shift keys and Esc together on one keyboard: everything is given back. RT-safe.
-[[nodiscard]] bool isPanicChord(const DeckController& controller) noexcept;
-
 }  // namespace jolly

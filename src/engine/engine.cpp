@@ -148,7 +148,7 @@ void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noe
     m_live.end();
     if (!DeskPass::isDesk(controller->info.description.kind) || !isLive()) return;
     if (controller->info.hold == Hold::Held) m_desk.pass(*controller, moves, m_woven->machine);
-    m_isPanic = m_isPanic || isPanicChord(*controller);
+    m_isPanic = m_isPanic || controller->isPanicChord();
 }
 
 void Engine::moveOne(DeckController& controller, const RawMove& move, Time time) noexcept

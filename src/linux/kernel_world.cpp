@@ -47,7 +47,7 @@ Problem unreadable(const NodeNews& news, const Failure& failure)
                         "): the system takes it " + news.takenFor + ".",
             .cure = news.takenFor.empty() ? failure.cure : "Permit reading just this device, once.",
             .meaning = "None of its strands can do anything.",
-            .command = "sudo tangle permit --device " + std::string(ids.data())};
+            .command = std::string(kPermitCommand) + " --device " + ids.data()};
 }
 
 }  // namespace
@@ -100,7 +100,7 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
 {
     if (!m_hasEnumerated) {
         m_hasEnumerated = true;
-        listener.trouble(askForRealtime());
+        listener.trouble(checkRealtime());
         lookAtSystem(listener);
         for (const auto& news : m_watch.everything()) takeNews(news, listener);
         return;
@@ -354,6 +354,7 @@ Result<Handle> KernelWorld::create(const VirtualSpec& spec)
 {
     auto device = UinputDevice::make(spec);
     if (!device) return tl::unexpected(std::move(device.error()));
+    if (m_virtuals.empty()) comeFirst();  // there is a flight; if it may not, that was told
     m_virtuals.push_back({m_nextHandle, std::move(*device), now() + kNodeAfter});
     return m_nextHandle++;
 }

@@ -16,7 +16,6 @@ namespace jolly
 namespace
 {
 
-constexpr const char* kUinputPath = "/system/uinput";
 constexpr const char* kRealtimePath = "/system/realtime";
 /// Above ordinary programs, below what the kernel and sound servers use.
 constexpr int kPriority = 8;
@@ -62,18 +61,28 @@ Problems checkSystem(const SystemPlaces& places)
     return {checkUinput(places)};
 }
 
-Problem askForRealtime()
+bool comeFirst()
 {
     sched_param wish{};
     wish.sched_priority = kPriority;
-    const bool isGiven = sched_setscheduler(0, SCHED_FIFO | SCHED_RESET_ON_FORK, &wish) == 0;
-    if (isGiven || errno != EPERM) return {.path = kRealtimePath, .sentence = {}};
+    return sched_setscheduler(0, SCHED_FIFO | SCHED_RESET_ON_FORK, &wish) == 0 || errno != EPERM;
+}
+
+Problem checkRealtime()
+{
+    const int policy = sched_getscheduler(0);
+    sched_param before{};
+    sched_getparam(0, &before);
+    if (comeFirst()) {
+        sched_setscheduler(0, policy, &before);
+        return {.path = kRealtimePath, .sentence = {}};
+    }
     return {.severity = Severity::Warning,
             .path = kRealtimePath,
             .sentence = "The engine may not come before other programs.",
             .cure = "Permit it, once; it counts from the next login.",
             .meaning = "While the computer is very busy, moves may reach the game late.",
-            .command = "sudo tangle permit --realtime"};
+            .command = std::string(kPermitCommand) + " --realtime"};
 }
 
 std::string ruleFor(std::uint16_t vendor, std::uint16_t product)

@@ -20,16 +20,16 @@ struct SystemPlaces {
 /// The name of our udev rules' file.
 inline constexpr const char* kRulesName = "70-jolly-tangle.rules";
 
-/// What repairs all that our own rules repair.
-inline constexpr const char* kPermitCommand = "sudo tangle permit";
-
 /// What of the system stands in the way of making virtual devices, at paths below "/system/". Each
 /// path is told, with an empty sentence when nothing is wrong there.
 [[nodiscard]] Problems checkSystem(const SystemPlaces& places = {});
 
-/// Asks that this thread comes before all ordinary programs. A problem when that is not permitted;
-/// one with an empty sentence when it is.
-[[nodiscard]] Problem askForRealtime();
+/// Lets this thread come before all ordinary programs. @return whether that is permitted.
+bool comeFirst();
+
+/// Whether comeFirst() would be permitted: a problem with an empty sentence when it is. Nothing has
+/// changed afterwards.
+[[nodiscard]] Problem checkRealtime();
 
 /// The rule that lets the person at the screen read one kind of device.
 [[nodiscard]] std::string ruleFor(std::uint16_t vendor, std::uint16_t product);

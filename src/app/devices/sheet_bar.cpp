@@ -46,7 +46,7 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
     readSheets();
     connect(m_choice, &QComboBox::activated, this, &SheetBar::choose);
     connect(m_plan, &QPushButton::clicked, this, &SheetBar::planWanted);
-    connect(&studio, &Studio::deskChanged, this, &SheetBar::refresh);
+    connect(&studio.document(), &Document::changed, this, &SheetBar::refresh);
     refresh();
 }
 

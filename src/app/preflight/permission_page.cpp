@@ -18,8 +18,6 @@ namespace
 {
 
 constexpr int kCardWidth = 820;
-constexpr const char* kPath = "/system/uinput";
-constexpr const char* kCommand = "sudo tangle permit";
 
 /// The files as they will be written, each under its name.
 QString writtenText()
@@ -77,7 +75,7 @@ PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
     column->addWidget(text, 1);
     auto* row = new QHBoxLayout;
     m_give->setObjectName(QStringLiteral("give permission"));
-    auto* copy = new QPushButton(tr("Copy \"%1\"").arg(QLatin1String(kCommand)));
+    auto* copy = new QPushButton(tr("Copy \"%1\"").arg(QLatin1String(kPermitCommand)));
     copy->setObjectName(QStringLiteral("copy permission"));
     auto* later = new QPushButton(tr("Look around without it"));
     later->setObjectName(QStringLiteral("dismiss permission"));
@@ -92,7 +90,7 @@ PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
     connect(m_give, &QPushButton::clicked, this, &PermissionPage::permissionWanted);
     connect(later, &QPushButton::clicked, this, &PermissionPage::dismissed);
     connect(copy, &QPushButton::clicked, this, [this] {
-        QApplication::clipboard()->setText(QLatin1String(kCommand));
+        QApplication::clipboard()->setText(QLatin1String(kPermitCommand));
         tell(tr("Copied. Run it in a terminal; this page goes by itself when it is done."));
     });
     connect(&studio, &Studio::problemsChanged, this, &PermissionPage::refresh);
@@ -101,7 +99,7 @@ PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
 
 const Problem* PermissionPage::problemIn(const Problems& problems)
 {
-    const auto found = std::ranges::find(problems, kPath, &Problem::path);
+    const auto found = std::ranges::find(problems, kUinputPath, &Problem::path);
     return found == problems.end() ? nullptr : &*found;
 }
 

@@ -29,6 +29,11 @@ struct Problem {
 
 using Problems = std::vector<Problem>;
 
+/// Where problems with the making of virtual devices are told, and what a person with an
+/// administrator's password runs about them.
+inline constexpr const char* kUinputPath = "/system/uinput";
+inline constexpr const char* kPermitCommand = "sudo tangle permit";
+
 [[nodiscard]] inline bool hasErrors(const Problems& problems)
 {
     return std::ranges::any_of(problems,

@@ -83,7 +83,7 @@ Fallible freshName(Tangle& tangle, const Problem& problem)
     return {};
 }
 
-Fallible ownIds(Tangle& tangle, const Problem& problem)
+Fallible freshIds(Tangle& tangle, const Problem& problem)
 {
     auto* device = deviceAt(tangle, problem);
     if (!device) return gone();
@@ -159,7 +159,7 @@ constexpr Remedy kRemedies[] = {
     {"one-hat", "Leave it one hat", reshape<leaveOneHat>},
     {"fresh-number", "Give it a free number", freshNumber},
     {"fresh-name", "Give it a free name", freshName},
-    {"fresh-ids", "Give it ids of its own", ownIds},
+    {"fresh-ids", "Give it ids of its own", freshIds},
     {"grow", "Make the device large enough", grow},
     {"next-free", "Lead it to the next free one", toNextFree},
     {"same-rest", "Let it rest there, too", restAlike},

@@ -62,8 +62,7 @@ class HelperClient::Bus
 
     void keep(HelperClient& client, const std::vector<int>& nodes)
     {
-        std::vector<sdbus::UnixFd> fds;
-        for (const int node : nodes) fds.emplace_back(node);
+        const std::vector<sdbus::UnixFd> fds(nodes.begin(), nodes.end());
         m_proxy->callMethodAsync("Keep")
             .onInterface(kHelperInterface)
             .withTimeout(kPatience)
@@ -80,7 +79,7 @@ class HelperClient::Bus
             .onInterface(kHelperInterface)
             .withTimeout(kPatience)
             .withArguments(node)
-            .uponReplyInvoke([&client, node](const sdbus::Error* error, sdbus::UnixFd fd) {
+            .uponReplyInvoke([&client, node](const sdbus::Error* error, const sdbus::UnixFd& fd) {
                 UniqueFd ours(error ? -1 : fcntl(fd.get(), F_DUPFD_CLOEXEC, 0));
                 client.tell({HelperNews::Kind::Opened, doneOf(error), node, std::move(ours)});
             });

@@ -21,7 +21,8 @@ Tangle crowded()
     tangle.rig[0].identity.uniq = "serial \"7\"";
     tangle.layers.push_back({"water", "On water ≈", {}});
     tangle.craft.push_back({"gannet", "Gannet 12", "everywhere", {}});
-    tangle.devices.push_back({.id = "pad", .name = "Pad", .kind = VirtualKind::Gamepad, .number = 2});
+    tangle.devices.push_back(
+        {.id = "pad", .name = "Pad", .kind = VirtualKind::Gamepad, .number = 2});
     auto& strand = addStrand(tangle, kX, axis(1),
                              {{DeadZone{0.01, 0.02, 0.03, 0.04}}, {Curve{}, false}, {Invert{}}});
     strand.note = "a note\nof two lines";

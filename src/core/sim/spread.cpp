@@ -105,7 +105,7 @@ class Spreader
     {
         for (const bool mayGrow : {false, true}) {
             for (const auto& device : m_seen) {
-                if (const auto found = findPlaceOn(device, place, mayGrow)) return found;
+                if (auto found = findPlaceOn(device, place, mayGrow)) return found;
             }
         }
         return std::nullopt;
@@ -158,7 +158,7 @@ class Spreader
         static_cast<void>(addDevice(
             scratch, m_sheet.isGamepadOnly ? VirtualKind::Gamepad : VirtualKind::Joystick));
         const auto& added = scratch.devices.back();
-        const auto to = findPlaceOn(added, place, true);
+        auto to = findPlaceOn(added, place, true);
         if (!to) return std::nullopt;
         m_spread.added.push_back(added);
         m_seen.push_back(added);

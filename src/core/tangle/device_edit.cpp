@@ -248,7 +248,7 @@ std::string placeName(const Tangle& tangle, const Target& place)
 std::string functionAt(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
-    const auto label = device ? settingsOf(*device, place.control).label : std::string();
+    auto label = device ? settingsOf(*device, place.control).label : std::string();
     if (!label.empty()) return label;
     const auto takers = takersOf(tangle, place);
     if (takers.empty()) return placeName(tangle, place);

@@ -7,6 +7,7 @@
 #include "core/weave/weave.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace jolly
 {
@@ -109,7 +110,7 @@ Problems findHalfReaches(const Tangle& tangle)
         problems.push_back({.severity = Severity::Warning,
                             .path = end.path,
                             .sentence = "Strand \"" + end.strand.name + "\" reaches only " +
-                                        std::to_string(static_cast<int>(100.0 * cover + 0.5)) +
+                                        std::to_string(std::lround(100.0 * cover)) +
                                         " % of the travel of " + placeOf(end) + ".",
                             .cure = "Look at its stages: a curve or dead zone may be too large.",
                             .meaning = "The rest of it can never be set from this control."});

@@ -19,6 +19,9 @@ namespace
 using Json = nlohmann::ordered_json;
 
 /// Feeds recorded moves through a tangle in virtual time.
+/// How long after the last move it is waited for what moves by itself.
+constexpr Time kLongest = std::chrono::minutes(1);
+
 class Replay
 {
  public:
@@ -35,11 +38,30 @@ class Replay
         const auto input = m_machine.plan().inputOf(rig, code);
         if (!input) return move.controller + " has no control " + toText(move.control);
         if (move.t != m_t || move.controller != m_controller || m_machine.isFull()) flush();
+        const auto time = std::chrono::duration_cast<Time>(std::chrono::duration<double>(move.t));
+        runUntil(time);
         m_t = move.t;
         m_controller = move.controller;
-        const auto time = std::chrono::duration_cast<Time>(std::chrono::duration<double>(move.t));
         m_machine.move(*input, isHatY(move.control), move.raw, time);
         return {};
+    }
+
+    /// Lets what moves by itself go on.
+    void runUntil(Time time)
+    {
+        while (m_machine.nextTick() <= time) {
+            const auto now = m_machine.nextTick();
+            flush();
+            m_t = inSeconds(now);
+            while (m_machine.tick(now)) flush();
+            flush();
+        }
+    }
+
+    /// Lets all of it arrive; what never does is left after a minute.
+    void settle()
+    {
+        if (m_machine.nextTick() != Time::max()) runUntil(m_machine.nextTick() + kLongest);
     }
 
     /// Ends the frame: prints what changed.
@@ -91,6 +113,7 @@ ExitCode replay(const std::string& file, const std::string& movesFile)
         forEachMove(movesFile, [&](const RecordedMove& move) { return replay.feed(move); });
     if (code != ExitCode::Fine) return code;
     replay.flush();
+    replay.settle();
     return ExitCode::Fine;
 }
 

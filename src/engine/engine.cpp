@@ -37,11 +37,24 @@ Engine::~Engine() = default;
 void Engine::step(Time deadline)
 {
     const auto own = std::min(m_fleet.nextDeadline(), m_holdAgain);
-    m_world.wait(std::min(deadline, own), *this);
+    const auto tick = m_woven->machine.nextTick();
+    m_world.wait(std::min({deadline, own, tick}), *this);
+    if (tick != Time::max()) runMotion();
     if (m_isPanic) giveUp();
     if (m_wantsHold) holdWhatIsFree();
     if (own != Time::max() || m_fleet.hasLosses()) keepHouse(m_world.now());
     if (m_isStale) publish();
+}
+
+/// Stages that move by themselves go on.
+void Engine::runMotion() noexcept
+{
+    const auto now = m_world.now();
+    if (now < m_woven->machine.nextTick()) return;
+    m_live.begin();
+    while (m_woven->machine.tick(now)) flush(now);
+    flush(now);
+    m_live.end();
 }
 
 void Engine::keepHouse(Time now)
@@ -128,7 +141,7 @@ void Engine::controllerGone(Handle handle)
     if (const auto* controller = m_deck.find(handle)) {
         for (const auto input : controller->inputOf) {
             if (input == DeckController::kUnbound) continue;
-            m_woven->machine.lose(static_cast<std::uint32_t>(input));
+            m_woven->machine.lose(static_cast<std::uint32_t>(input), m_world.now());
             if (m_woven->machine.isFull()) flush(m_world.now());
         }
         flush(m_world.now());

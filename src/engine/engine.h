@@ -66,6 +66,7 @@ class Engine : private WorldListener
     void holdWhatIsFree();
     [[nodiscard]] bool isMoment(DeckController& controller);
     void holdOne(DeckController& controller);
+    void runMotion() noexcept;
     void keepHouse(Time now);
     void letAllGo();
     void keepAlone();

@@ -77,6 +77,25 @@ void describe(Visitor& visit, Source& s)
 }
 
 template <class Visitor>
+void describe(Visitor& visit, When& w)
+{
+    visit.field("controller", w.control.controller, required("Id of a controller of the rig."));
+    visit.field("control", w.control.control,
+                required("A button that is pressed then, or an axis that is beyond its half."));
+    visit.field("off", w.isOff, optional("Whether it is the other way round."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Detent& d)
+{
+    visit.field("name", d.name, optional("The pilot's name for the notch."));
+    visit.field("at", d.at, {"Where the lever is then.", true, -1.0, 1.0});
+    visit.field("to", d.to, {"What comes out there.", true, -1.0, 1.0});
+    visit.field("halfWidth", d.halfWidth,
+                {"How far around that the output stays.", true, 0.0, 0.5});
+}
+
+template <class Visitor>
 void describe(Visitor& visit, Target& t)
 {
     visit.field("device", t.device, required("Id of a virtual device."));

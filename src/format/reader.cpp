@@ -194,6 +194,7 @@ void Reader::read(const Json& json, const std::string& path, Stage& stage, const
     Reader reader(json, path, m_problems);
     reader.readParameters(stage);
     reader.field("on", stage.isOn, optional("Whether the stage is switched on."));
+    reader.field("when", stage.when, optional("When it works; else it lets its input through."));
     stage.extra = reader.rest();
 }
 

@@ -138,6 +138,8 @@ Json SchemaMaker::make(Stage&, const Rule&)
         });
         maker.add("on",
                   {{"type", "boolean"}, {"description", "Whether the stage is switched on."}});
+        std::optional<When> when;
+        maker.field("when", when, optional("When it works; else it lets its input through."));
         auto schema = maker.finish();
         schema["description"] = kind.kInfo.sentence;
         kinds.push_back(std::move(schema));

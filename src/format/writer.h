@@ -98,6 +98,7 @@ inline Writer::Json Writer::write(Stage& stage)
         },
         stage.parameters);
     json["on"] = stage.isOn;
+    writer.field("when", stage.when, optional("When it works."));
     writer.extra(stage.extra);
     return json;
 }

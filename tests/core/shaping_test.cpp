@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/tangle/stage.h"
+#include "core/tangle/stage_run.h"
 
 #include <gtest/gtest.h>
 
@@ -14,7 +14,7 @@ namespace
 double run(const StageParameters& stage, double in, StageInput input = {})
 {
     auto runner = prepare(stage, input);
-    return apply(runner, {in, 0.0}, Time{}).x;
+    return settled(runner, {in, 0.0}).x;
 }
 
 struct Row {

@@ -5,6 +5,7 @@
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 
+#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QLabel>
@@ -32,6 +33,21 @@ void withField(StageParameters& parameters, std::string_view key, Use&& use)
         [&](auto& p) {
             p.fields(p, [&](const auto& spec, auto& value) {
                 if constexpr (std::is_same_v<std::decay_t<decltype(value)>, T>) {
+                    if (spec.key == key) use(value);
+                }
+            });
+        },
+        parameters);
+}
+
+/// Calls `use` with the enumeration that `key` names.
+template <class Use>
+void withChoice(StageParameters& parameters, std::string_view key, Use&& use)
+{
+    std::visit(
+        [&](auto& p) {
+            p.fields(p, [&](const auto& spec, auto& value) {
+                if constexpr (std::is_enum_v<std::decay_t<decltype(value)>>) {
                     if (spec.key == key) use(value);
                 }
             });
@@ -81,7 +97,10 @@ void StageEditor::build(const Stage& stage)
                 using Spec = std::decay_t<decltype(spec)>;
                 if constexpr (std::is_same_v<Spec, AmountField>) addAmount(*grid, spec);
                 if constexpr (std::is_same_v<Spec, FlagField>) addFlag(*flags, spec);
-                if constexpr (std::is_same_v<Spec, PointsField>) hasPoints = true;
+                if constexpr (std::is_same_v<Spec, NumberField>) addNumber(*grid, spec);
+                if constexpr (std::is_same_v<Spec, ChoiceField>) addChoice(*flags, spec);
+                if constexpr (std::is_same_v<Spec, PointsField>)
+                    hasPoints = std::holds_alternative<Curve>(stage.parameters);
             });
         },
         copy);
@@ -142,6 +161,55 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field)
         const double amount = fieldOf<double>(stage, key);
         exact->setValue(amount * 100.0);
         slider->setValue(static_cast<int>(std::lround(amount * 1000)));
+    });
+}
+
+void StageEditor::addNumber(QGridLayout& grid, const NumberField& field)
+{
+    const int row = grid.rowCount();
+    auto* label = new QLabel(text(field.label), this);
+    setTone(*label, "dim");
+    auto* exact = new QDoubleSpinBox(this);
+    exact->setObjectName(text(field.key));
+    exact->setAccessibleName(text(field.label));
+    exact->setRange(field.low, field.high);
+    exact->setDecimals(field.decimals);
+    exact->setSuffix(QStringLiteral(" ") + text(field.unit));
+    grid.addWidget(label, row, 0);
+    grid.addWidget(exact, row, 1, Qt::AlignRight);
+    const auto key = std::string(field.key);
+    const auto name = text(field.label);
+    connect(exact, &QDoubleSpinBox::valueChanged, this, [this, key, name](double number) {
+        set(tr("%1 %2").arg(m_name, name), {}, [&](Stage& stage) {
+            withField<double>(stage.parameters, key, [&](double& v) { v = number; });
+        });
+    });
+    m_refreshers.push_back([exact, key](const Stage& stage) {
+        const QSignalBlocker quiet(exact);
+        exact->setValue(fieldOf<double>(stage, key));
+    });
+}
+
+void StageEditor::addChoice(QHBoxLayout& row, const ChoiceField& field)
+{
+    auto* choice = new QComboBox(this);
+    choice->setObjectName(text(field.key));
+    choice->setAccessibleName(text(field.label));
+    for (const auto& way : field.ways) choice->addItem(text(way));
+    row.addWidget(choice);
+    const auto key = std::string(field.key);
+    const auto name = text(field.label);
+    connect(choice, &QComboBox::activated, this, [this, key, name](int way) {
+        set(tr("%1 %2").arg(m_name, name), {}, [&](Stage& stage) {
+            withChoice(stage.parameters, key, [way](auto& value) {
+                value = static_cast<std::decay_t<decltype(value)>>(way);
+            });
+        });
+    });
+    m_refreshers.push_back([choice, key](const Stage& stage) {
+        auto copy = stage.parameters;
+        withChoice(copy, key,
+                   [choice](auto& value) { choice->setCurrentIndex(static_cast<int>(value)); });
     });
 }
 

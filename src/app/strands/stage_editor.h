@@ -15,8 +15,24 @@ namespace jolly::app
 class CurvePlot;
 class StagePlot;
 
+/// Whether the editor can set everything about a kind of stage: not what names other controls or
+/// notches, nor the points of how a sim answers.
+template <class Kind>
+[[nodiscard]] bool isEditable()
+{
+    bool isWhole = true;
+    const Kind kind;
+    Kind::fields(kind, [&](const auto& spec, const auto&) {
+        using Spec = std::decay_t<decltype(spec)>;
+        isWhole = isWhole && !std::is_same_v<Spec, ControlField> &&
+                  !std::is_same_v<Spec, DetentsField> &&
+                  (!std::is_same_v<Spec, PointsField> || std::is_same_v<Kind, Curve>);
+    });
+    return isWhole;
+}
+
 /// Everything that can be set about one stage, made from its fields: amounts as sliders with exact
-/// numbers, flags as chips, points as a plot.
+/// numbers, flags as chips, choices as lists, points as a plot.
 class StageEditor : public QWidget
 {
  public:
@@ -31,6 +47,8 @@ class StageEditor : public QWidget
  private:
     void build(const Stage& stage);
     void addAmount(QGridLayout& grid, const AmountField& field);
+    void addNumber(QGridLayout& grid, const NumberField& field);
+    void addChoice(QHBoxLayout& row, const ChoiceField& field);
     void addFlag(QHBoxLayout& row, const FlagField& field);
     void addCurve(QVBoxLayout& column);
     void set(const QString& what, const QString& gesture,

@@ -38,7 +38,7 @@ void StagePlot::sample()
     m_line.clear();
     for (int i = 0; i <= kSamples; ++i) {
         const double in = low + (1.0 - low) * i / kSamples;
-        m_line.push_back({in, m_stage.isOn ? apply(runner, {in, 0.0}, Time{}).x : in});
+        m_line.push_back({in, m_stage.isOn ? settled(runner, {in, 0.0}).x : in});
     }
 }
 

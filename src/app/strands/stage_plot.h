@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/tangle/stage.h"
+#include "core/tangle/stage_run.h"
 
 #include <QPolygonF>
 #include <QWidget>

@@ -20,6 +20,9 @@ namespace jolly::app
 namespace
 {
 
+/// The stages that have a button of their own; the others are in a menu.
+constexpr std::array<std::string_view, 3> kUsual = {"dead zone", "curve", "invert"};
+
 QString text(std::string_view s)
 {
     return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
@@ -172,17 +175,32 @@ void StrandCard::buildChips(QVBoxLayout& column)
 {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
+    auto* others = new QMenu(this);
     StageList::forEach([&](const auto& kind) {
         const auto& info = kind.kInfo;
         const bool isFit = (m_input.kind == ControlKind::Axis && info.takesAxes) ||
                            (m_input.kind == ControlKind::Button && info.takesButtons);
         if (!isFit) return;
-        auto* chip = new QPushButton(QStringLiteral("+ ") + text(info.name), this);
-        chip->setObjectName(QStringLiteral("add ") + text(info.name));
+        if (!isEditable<std::decay_t<decltype(kind)>>()) return;
+        const auto name = text(info.name);
+        if (std::ranges::find(kUsual, info.name) == kUsual.end()) {
+            auto* action = others->addAction(name + QStringLiteral(": ") + text(info.sentence));
+            action->setObjectName(QStringLiteral("add ") + name);
+            connect(action, &QAction::triggered, this, [this, kind] { addStage(kind); });
+            return;
+        }
+        auto* chip = new QPushButton(QStringLiteral("+ ") + name, this);
+        chip->setObjectName(QStringLiteral("add ") + name);
         chip->setToolTip(text(info.sentence));
         connect(chip, &QPushButton::clicked, this, [this, kind] { addStage(kind); });
         row->addWidget(chip);
     });
+    if (!others->isEmpty()) {
+        auto* stages = new QPushButton(tr("+ stage…"), this);
+        stages->setObjectName(QStringLiteral("add stage"));
+        stages->setMenu(others);
+        row->addWidget(stages);
+    }
     row->addStretch();
     auto* more = new QPushButton(tr("more…"), this);
     more->setObjectName(QStringLiteral("more"));
@@ -253,7 +271,11 @@ QString StrandCard::clashText(const Strand& strand) const
 void StrandCard::prepareRunners(const Strand& strand)
 {
     m_runners.clear();
-    for (const auto& stage : strand.stages) m_runners.push_back(prepare(stage.parameters, m_input));
+    auto input = m_input;
+    for (const auto& stage : strand.stages) {
+        m_runners.push_back(prepare(stage.parameters, input));
+        if (stage.isOn) input.sides = sidesAfter(stage.parameters, input.sides);
+    }
 }
 
 void StrandCard::refresh(const Strand& strand)
@@ -297,7 +319,7 @@ void StrandCard::showValue(Value in)
     m_in->setText(tr("in %1").arg(shown(in)));
     for (std::size_t i = 0; i < m_runners.size(); ++i) {
         const auto before = in;
-        if (m_shown.stages[i].isOn) in = apply(m_runners[i], in, Time{});
+        if (m_shown.stages[i].isOn) in = settled(m_runners[i], in);
         if (!isAxis) continue;
         m_boxes[i].plot->setDot(before.x, in.x);
         m_boxes[i].value->setText(percentText(in.x, isTwoSided));

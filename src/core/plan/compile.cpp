@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <numeric>
+#include <set>
 
 namespace jolly
 {
@@ -27,6 +28,7 @@ class Compiler
         addOutputs();
         addInputs();
         addStrands();
+        addWatchers();
         orderById();
         return std::move(m_plan);
     }
@@ -51,7 +53,7 @@ class Compiler
         for (std::size_t c = 0; c < m_tangle.rig.size(); ++c) {
             for (const auto& control : m_tangle.rig[c].controls) {
                 m_plan.inputs.push_back(
-                    {static_cast<std::uint16_t>(c), m_tangle.rig[c].id, control, {}});
+                    {static_cast<std::uint16_t>(c), m_tangle.rig[c].id, control, {}, {}});
             }
         }
     }
@@ -81,7 +83,8 @@ class Compiler
                         .sides = control.sides};
         for (const auto& stage : strand.stages) {
             if (!stage.isOn) continue;
-            m_plan.stages.push_back(prepare(stage.parameters, {control.kind, control.sides}));
+            addStage(stage, {control.kind, flat.sides, [this](const Source& s) { return see(s); }});
+            flat.sides = sidesAfter(stage.parameters, flat.sides);
             ++flat.stages.count;
         }
         for (const auto& target : strand.targets) {
@@ -91,6 +94,47 @@ class Compiler
             ++flat.links.count;
         }
         m_plan.strands.push_back(std::move(flat));
+    }
+
+    void addStage(const Stage& stage, const StageInput& input)
+    {
+        PlanStage flat{.runner = prepare(stage.parameters, input)};
+        if (stage.when) {
+            flat.hasWhen = true;
+            flat.isWhenOff = stage.when->isOff;
+            flat.when = see(stage.when->control);
+            watch(flat.when);
+        }
+        forEachControl(stage.parameters,
+                       [&](const auto&, const auto& source) { watch(input.find(source)); });
+        m_plan.stages.push_back(std::move(flat));
+    }
+
+    /// The strand that is being added is run again when the other control moves.
+    void watch(const std::optional<SeenControl>& seen)
+    {
+        if (seen) m_watchers.insert({seen->input, sizeOf(m_plan.strands)});
+    }
+
+    void addWatchers()
+    {
+        for (const auto& [input, strand] : m_watchers) {
+            if (m_plan.strands[strand].input == input) continue;  // it is run anyway
+            auto& run = m_plan.inputs[input].watchers;
+            if (run.count++ == 0) run.first = sizeOf(m_plan.watchers);
+            m_plan.watchers.push_back(strand);
+        }
+    }
+
+    std::optional<SeenControl> see(const Source& source) const
+    {
+        const auto* controller = findController(m_tangle, source.controller);
+        if (!controller) return std::nullopt;
+        const auto place = m_plan.inputOf(
+            static_cast<std::size_t>(controller - m_tangle.rig.data()), source.control);
+        if (!place) return std::nullopt;
+        const auto& control = m_plan.inputs[*place].control;
+        return SeenControl{*place, control.kind, control.sides};
     }
 
     std::uint32_t inputOf(const Source& source) const
@@ -121,6 +165,7 @@ class Compiler
 
     const Tangle& m_tangle;
     Plan m_plan;
+    std::set<std::pair<std::uint32_t, std::uint32_t>> m_watchers;  ///< input and strand
 };
 
 }  // namespace

@@ -34,25 +34,35 @@ Counts rawOf(const VirtualSlot& slot, Value value) noexcept
 
 Machine::Machine(Plan plan)
     : m_plan(std::move(plan)),
-      m_inputs(m_plan.inputs.size()),
+      m_raws(m_plan.inputs.size()),
+      m_values(m_plan.inputs.size()),
+      m_areThere(m_plan.inputs.size()),
       m_strands(m_plan.strands.size()),
       m_links(m_plan.links.size()),
       m_outputs(m_plan.outputs.size())
 {
     for (const auto& input : m_plan.inputs) {
         std::size_t links = 0;
-        for (std::uint32_t s = 0; s < input.strands.count; ++s) {
+        for (std::uint32_t s = 0; s < input.strands.count; ++s)
             links += m_plan.strands[input.strands.first + s].links.count;
-        }
+        for (std::uint32_t w = 0; w < input.watchers.count; ++w)
+            links += m_plan.strands[m_plan.watchers[input.watchers.first + w]].links.count;
         m_mostChangesAMove = std::max(m_mostChangesAMove, links);
     }
+    m_moving.reserve(m_plan.strands.size());
     m_changes.reserve(std::max(kFewestChanges, 2 * m_mostChangesAMove));
     reset();
 }
 
 void Machine::reset() noexcept
 {
-    std::ranges::fill(m_inputs, InputState{});
+    std::ranges::fill(m_raws, Counts{});
+    std::ranges::fill(m_values, Value{});
+    m_areThere.assign(m_areThere.size(), false);
+    for (auto& stage : m_plan.stages) jolly::reset(stage.runner);
+    m_moving.clear();
+    m_ticked = 0;
+    m_nextTick = Time::max();
     std::ranges::fill(m_strands, StrandState{});
     std::ranges::fill(m_links, LinkState{});
     m_changes.clear();
@@ -74,8 +84,11 @@ Value Machine::valueOf(const PlanInput& input, Counts raw) const noexcept
 
 Value Machine::throughStages(const PlanStrand& strand, Value in, Time now) noexcept
 {
+    const Moment moment{now, m_values};
     for (std::uint32_t i = 0; i < strand.stages.count; ++i) {
-        in = apply(m_plan.stages[strand.stages.first + i], in, now);
+        auto& stage = m_plan.stages[strand.stages.first + i];
+        if (stage.hasWhen && moment.of(stage.when).isPressed() == stage.isWhenOff) continue;
+        in = apply(stage.runner, in, moment);
     }
     return in;
 }
@@ -83,47 +96,90 @@ Value Machine::throughStages(const PlanStrand& strand, Value in, Time now) noexc
 void Machine::prime(std::uint32_t input, Counts raw, Time now) noexcept
 {
     const auto& flat = m_plan.inputs[input];
-    auto& state = m_inputs[input];
-    state = {raw, valueOf(flat, raw)};
+    m_raws[input] = raw;
+    m_values[input] = valueOf(flat, raw);
+    m_areThere[input] = true;
     const bool isHeldPush = flat.control.kind == ControlKind::Button &&
-                            springsBack(flat.control.buttonKind) && state.value.isPressed();
+                            springsBack(flat.control.buttonKind) && m_values[input].isPressed();
     for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
         const auto strand = flat.strands.first + i;
         m_strands[strand].isMasked = isHeldPush;
-        feed(strand, isHeldPush ? Value{} : state.value, now, true);
+        feed(strand, isHeldPush ? Value{} : m_values[input], now, Cause::Priming);
     }
+    for (std::uint32_t i = 0; i < flat.watchers.count; ++i)
+        feedAgain(m_plan.watchers[flat.watchers.first + i], now, Cause::Priming);
 }
 
 void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now) noexcept
 {
     const auto& flat = m_plan.inputs[input];
-    auto& state = m_inputs[input];
     const auto noise = flat.control.kind == ControlKind::Axis ? flat.control.calibration.noise : 0;
-    auto& part = isHatY ? state.raw.y : state.raw.x;
+    auto& part = isHatY ? m_raws[input].y : m_raws[input].x;
     if (std::abs(static_cast<std::int64_t>(raw) - part) <= noise) return;
     part = raw;
-    state.value = valueOf(flat, state.raw);
+    m_areThere[input] = true;
+    const auto value = m_values[input] = valueOf(flat, m_raws[input]);
     for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
         auto& strand = m_strands[flat.strands.first + i];
         if (strand.isMasked) {
-            strand.isMasked = state.value.isPressed();
+            strand.isMasked = value.isPressed();
             continue;
         }
-        feed(flat.strands.first + i, state.value, now, false);
+        feed(flat.strands.first + i, value, now, Cause::Move);
     }
+    for (std::uint32_t i = 0; i < flat.watchers.count; ++i)
+        feedAgain(m_plan.watchers[flat.watchers.first + i], now, Cause::Move);
 }
 
-void Machine::lose(std::uint32_t input) noexcept
+/// Runs a strand with what its own control says, since something else changed.
+void Machine::feedAgain(std::uint32_t strand, Time now, Cause cause) noexcept
+{
+    const auto input = m_plan.strands[strand].input;
+    if (m_areThere[input] && !m_strands[strand].isMasked) feed(strand, m_values[input], now, cause);
+}
+
+void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
+{
+    const auto& stages = m_plan.strands[strand].stages;
+    const auto first = m_plan.stages.begin() + stages.first;
+    m_strands[strand].isMoving = std::any_of(first, first + stages.count,
+                                             [](const PlanStage& s) { return isMoving(s.runner); });
+    if (!m_strands[strand].isMoving) return;  // tick() takes it out
+    if (std::ranges::find(m_moving, strand) == m_moving.end()) m_moving.push_back(strand);
+    m_nextTick = std::min(m_nextTick, now + kTick);
+}
+
+bool Machine::tick(Time now) noexcept
+{
+    if (now < m_nextTick) return false;
+    for (; m_ticked < m_moving.size(); ++m_ticked) {
+        if (isFull()) return true;
+        feedAgain(m_moving[m_ticked], now, Cause::Tick);
+    }
+    m_ticked = 0;
+    std::erase_if(m_moving, [this](auto strand) { return !m_strands[strand].isMoving; });
+    m_nextTick = m_moving.empty() ? Time::max() : now + kTick;
+    return false;
+}
+
+void Machine::lose(std::uint32_t input, Time now) noexcept
 {
     const auto& flat = m_plan.inputs[input];
-    m_inputs[input] = {};
+    m_raws[input] = {};
+    m_values[input] = {};
+    m_areThere[input] = false;
     for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
         const auto s = flat.strands.first + i;
         const auto& strand = m_plan.strands[s];
         m_strands[s] = {};
+        std::erase(m_moving, s);
+        for (std::uint32_t stage = 0; stage < strand.stages.count; ++stage)
+            jolly::reset(m_plan.stages[strand.stages.first + stage].runner);
         for (std::uint32_t l = 0; l < strand.links.count; ++l)
             loseLink(strand.links.first + l, strand.whenAway);
     }
+    for (std::uint32_t w = 0; w < flat.watchers.count; ++w)
+        feedAgain(m_plan.watchers[flat.watchers.first + w], now, Cause::Tick);
 }
 
 void Machine::loseLink(std::uint32_t link, WhenAway whenAway) noexcept
@@ -140,16 +196,16 @@ void Machine::loseLink(std::uint32_t link, WhenAway whenAway) noexcept
     settle(output);
 }
 
-void Machine::feed(std::uint32_t strand, Value in, Time now, bool isPriming) noexcept
+void Machine::feed(std::uint32_t strand, Value in, Time now, Cause cause) noexcept
 {
     const auto& flat = m_plan.strands[strand];
     const auto out = throughStages(flat, in, now);
     m_strands[strand].isPressed = in.isPressed();
-    for (std::uint32_t l = 0; l < flat.links.count; ++l)
-        feedLink(flat.links.first + l, out, isPriming);
+    noteMotion(strand, now);
+    for (std::uint32_t l = 0; l < flat.links.count; ++l) feedLink(flat.links.first + l, out, cause);
 }
 
-void Machine::feedLink(std::uint32_t link, Value value, bool isPriming) noexcept
+void Machine::feedLink(std::uint32_t link, Value value, Cause cause) noexcept
 {
     const auto& flat = m_plan.links[link];
     const auto& layout = m_plan.outputs[flat.output].layout;
@@ -162,9 +218,9 @@ void Machine::feedLink(std::uint32_t link, Value value, bool isPriming) noexcept
         const bool wasPressed = state.isActive && state.value.isPressed();
         if (wasPressed != value.isPressed()) press(flat.output, value.isPressed());
     }
-    if (state.isActive && state.value == value && !isPriming) return;
+    if (state.isActive && state.value == value && cause != Cause::Priming) return;
     state = {value, true};
-    if (!isPriming || output.owner == kNone) output.owner = link;
+    if (cause == Cause::Move || output.owner == kNone) output.owner = link;
     settle(flat.output);
 }
 
@@ -264,9 +320,23 @@ void Machine::takeOverStrand(std::uint32_t strand, const Machine& previous, std:
     const bool hasTaken = previous.m_strands[old].isPressed && !previous.m_strands[old].isMasked;
     if (m_strands[strand].isMasked && hasTaken) {
         m_strands[strand].isMasked = false;
-        feed(strand, m_inputs[input].value, now, false);
+        feed(strand, m_values[input], now, Cause::Move);
     }
+    takeOverStages(strand, previous, old, now);
     takeOverOwners(strand, previous, old);
+}
+
+/// Stages that remember go on from where they are, so that an edit in flight makes nothing jump.
+void Machine::takeOverStages(std::uint32_t strand, const Machine& previous, std::uint32_t old,
+                             Time now) noexcept
+{
+    const auto mine = m_plan.strands[strand].stages;
+    const auto theirs = previous.m_plan.strands[old].stages;
+    if (mine.count != theirs.count) return;
+    for (std::uint32_t i = 0; i < mine.count; ++i)
+        continueFrom(m_plan.stages[mine.first + i].runner,
+                     previous.m_plan.stages[theirs.first + i].runner);
+    feedAgain(strand, now, Cause::Priming);
 }
 
 void Machine::takeOverOwners(std::uint32_t strand, const Machine& previous,

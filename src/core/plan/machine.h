@@ -41,9 +41,17 @@ class Machine
     /// One control of a controller moved. RT-safe; at most mostChangesAMove() changes are added.
     void move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now) noexcept;
 
+    /// When tick() has something to do next; max while nothing moves by itself. RT-safe.
+    [[nodiscard]] Time nextTick() const noexcept { return m_nextTick; }
+
+    /// Runs the strands that move by themselves once more, when it is time for that.
+    /// @return whether some are left for want of room for their changes: clear them and call again.
+    /// RT-safe.
+    bool tick(Time now) noexcept;
+
     /// The control is gone: its strands let go of what they pressed, and their axes rest or stay.
     /// RT-safe.
-    void lose(std::uint32_t input) noexcept;
+    void lose(std::uint32_t input, Time now) noexcept;
 
     /// What changed since clearChanges(), in order of arrival; an axis or hat has one entry only.
     [[nodiscard]] std::span<const Change> changes() const noexcept { return m_changes; }
@@ -53,10 +61,7 @@ class Machine
     [[nodiscard]] bool isFull() const noexcept;
     [[nodiscard]] std::size_t mostChangesAMove() const noexcept { return m_mostChangesAMove; }
 
-    [[nodiscard]] Value inputValue(std::uint32_t input) const noexcept
-    {
-        return m_inputs[input].value;
-    }
+    [[nodiscard]] Value inputValue(std::uint32_t input) const noexcept { return m_values[input]; }
     [[nodiscard]] Value outputValue(std::uint32_t output) const noexcept
     {
         return m_outputs[output].value;
@@ -69,11 +74,11 @@ class Machine
  private:
     static constexpr std::uint32_t kNone = 0xffffffff;
 
-    struct InputState {
-        Counts raw;
-        Value value;
-    };
+    /// Why a strand is run.
+    enum class Cause : std::uint8_t { Priming, Move, Tick };
+
     struct StrandState {
+        bool isMoving = false;  ///< by itself; it is in m_moving
         bool isMasked = false;  ///< waits for the release of a push that was held before
         bool isPressed = false;
     };
@@ -91,10 +96,14 @@ class Machine
 
     [[nodiscard]] Value valueOf(const PlanInput& input, Counts raw) const noexcept;
     [[nodiscard]] Value throughStages(const PlanStrand& strand, Value in, Time now) noexcept;
-    void feed(std::uint32_t strand, Value in, Time now, bool isPriming) noexcept;
-    void feedLink(std::uint32_t link, Value value, bool isPriming) noexcept;
+    void feed(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
+    void feedLink(std::uint32_t link, Value value, Cause cause) noexcept;
+    void feedAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
+    void noteMotion(std::uint32_t strand, Time now) noexcept;
     void loseLink(std::uint32_t link, WhenAway whenAway) noexcept;
     void takeOverStrand(std::uint32_t strand, const Machine& previous, std::uint32_t old,
+                        Time now) noexcept;
+    void takeOverStages(std::uint32_t strand, const Machine& previous, std::uint32_t old,
                         Time now) noexcept;
     void takeOverOwners(std::uint32_t strand, const Machine& previous, std::uint32_t old) noexcept;
     void press(std::uint32_t output, bool isPressed) noexcept;
@@ -104,7 +113,12 @@ class Machine
     [[nodiscard]] std::uint32_t anyActiveLink(const PlanOutput& output) const noexcept;
 
     Plan m_plan;
-    std::vector<InputState> m_inputs;
+    std::vector<Counts> m_raws;           ///< by input
+    std::vector<Value> m_values;          ///< likewise
+    std::vector<bool> m_areThere;         ///< likewise
+    std::vector<std::uint32_t> m_moving;  ///< strands that move by themselves
+    std::size_t m_ticked = 0;             ///< how many of those the present tick() has run
+    Time m_nextTick = Time::max();
     std::vector<StrandState> m_strands;
     std::vector<LinkState> m_links;
     std::vector<OutputState> m_outputs;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/tangle/problem.h"
+#include "core/tangle/stage_run.h"
 #include "core/tangle/tangle.h"
 #include "core/tangle/virtual_layout.h"
 
@@ -25,6 +26,15 @@ struct PlanInput {
     std::string controller;  ///< id of its controller
     RigControl control;
     Run strands;
+    Run watchers;  ///< strands of other inputs with stages that look at this one
+};
+
+/// One stage of a strand.
+struct PlanStage {
+    StageRunner runner;
+    std::optional<SeenControl> when{};
+    bool isWhenOff = false;
+    bool hasWhen = false;
 };
 
 /// One strand that counts.
@@ -57,7 +67,8 @@ struct PlanOutput {
 struct Plan {
     std::vector<PlanInput> inputs;    ///< ordered by controller, then as in the rig
     std::vector<PlanStrand> strands;  ///< ordered by input
-    std::vector<StageRunner> stages;
+    std::vector<PlanStage> stages;
+    std::vector<std::uint32_t> watchers;  ///< strands, ordered by the input that they watch
     std::vector<PlanLink> links;
     std::vector<PlanOutput> outputs;  ///< ordered by device, then as in its layout
     std::vector<Run> outputsOfDevice;

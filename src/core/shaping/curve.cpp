@@ -13,6 +13,9 @@ namespace jolly
 namespace
 {
 
+constexpr double kExact = 1e-12;
+constexpr int kMostSteps = 60;
+
 double secant(const CurvePoint& from, const CurvePoint& to) noexcept
 {
     return (to.out - from.out) / (to.in - from.in);
@@ -29,6 +32,16 @@ double hermite(const CurvePoint& from, const CurvePoint& to, double slopeFrom, d
            (3 * t2 - 2 * t3) * to.out + (t3 - t2) * h * slopeTo;
 }
 
+double hermiteSlope(const CurvePoint& from, const CurvePoint& to, double slopeFrom, double slopeTo,
+                    double in) noexcept
+{
+    const double h = to.in - from.in;
+    const double t = (in - from.in) / h;
+    const double t2 = t * t;
+    return (6 * t2 - 6 * t) * (from.out - to.out) / h + (3 * t2 - 4 * t + 1) * slopeFrom +
+           (3 * t2 - 2 * t) * slopeTo;
+}
+
 void liftFallingPoints(CurvePoints& points)
 {
     for (std::size_t i = 1; i < points.size(); ++i) {
@@ -41,6 +54,9 @@ void liftFallingPoints(CurvePoints& points)
 std::string Curve::complaint() const
 {
     if (points.size() < 2) return "\"points\" needs two points or more";
+    if (points.size() > kMostPoints)
+        return "\"points\" has " + std::to_string(points.size()) + " points; keep " +
+               std::to_string(kMostPoints) + " or fewer";
     for (std::size_t i = 1; i < points.size(); ++i) {
         if (points[i].in <= points[i - 1].in) {
             return "\"points\" must go from left to right: point " + std::to_string(i + 1) +
@@ -121,7 +137,38 @@ double Curve::Runner::at(double in) const noexcept
     return hermite(from, to, m_slopes[i], m_slopes[i + 1], in);
 }
 
-Value Curve::Runner::apply(Value in, Time) const noexcept
+/// Newton's steps, kept inside the bracket by halving it.
+double Curve::Runner::inverseAt(double out) const noexcept
+{
+    if (out <= m_points.front().out) return m_points.front().in;
+    if (out >= m_points.back().out) return m_points.back().in;
+    std::size_t i = 0;
+    while (out > m_points[i + 1].out) ++i;
+    const auto& from = m_points[i];
+    const auto& to = m_points[i + 1];
+    double in = from.in + (out - from.out) / secant(from, to);
+    if (m_slopes.empty()) return in;
+    double low = from.in;
+    double high = to.in;
+    for (int step = 0; step < kMostSteps && high - low > kExact; ++step) {
+        const double wrong = hermite(from, to, m_slopes[i], m_slopes[i + 1], in) - out;
+        (wrong > 0.0 ? high : low) = in;
+        const double slope = hermiteSlope(from, to, m_slopes[i], m_slopes[i + 1], in);
+        const double next = in - wrong / slope;
+        const bool isInside = next > low && next < high;
+        const double before = in;
+        in = isInside ? next : (low + high) / 2.0;
+        if (isInside && std::abs(in - before) < kExact) break;
+    }
+    return in;
+}
+
+double Curve::Runner::inverse(double out) const noexcept
+{
+    return m_isMirrored && out < 0.0 ? -inverseAt(-out) : inverseAt(out);
+}
+
+Value Curve::Runner::apply(Value in, const Moment&) const noexcept
 {
     return {m_isMirrored && in.x < 0.0 ? -at(-in.x) : at(in.x), in.y};
 }

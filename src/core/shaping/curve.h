@@ -17,6 +17,8 @@ struct Curve {
     static constexpr StageInfo kInfo{.name = "curve",
                                      .sentence = "Gives the travel another shape, through points."};
 
+    static constexpr std::size_t kMostPoints = 32;
+
     CurvePoints points{{0.0, 0.0}, {0.5, 0.3}, {1.0, 1.0}};
     bool isSmooth = true;      ///< else straight lines from point to point
     bool isMirrored = true;    ///< the points shape the upper side; the lower is its mirror image
@@ -43,17 +45,22 @@ struct Curve {
         explicit Runner(const Curve& curve);
 
         /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.
-        [[nodiscard]] Value apply(Value in, Time) const noexcept;
+        [[nodiscard]] Value apply(Value in, const Moment&) const noexcept;
+
+        /// What has to come in for `out` to come out, to 1e-12; of a curve whose outputs rise. At
+        /// the first or last point for what is beyond it. RT-safe.
+        [[nodiscard]] double inverse(double out) const noexcept;
 
      private:
         [[nodiscard]] double at(double in) const noexcept;
+        [[nodiscard]] double inverseAt(double out) const noexcept;
 
         CurvePoints m_points;
         std::vector<double> m_slopes;  ///< at each point; empty for straight lines
         bool m_isMirrored;
     };
 
-    [[nodiscard]] Runner prepare(StageInput) const { return Runner(*this); }
+    [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }
 };
 
 /// Makes the points fit `isMirrored` again after it changed, so that the upper side keeps its

@@ -41,7 +41,7 @@ std::string DeadZone::summary() const
     return text;
 }
 
-Value DeadZone::Runner::apply(Value in, Time) const noexcept
+Value DeadZone::Runner::apply(Value in, const Moment&) const noexcept
 {
     return {in.x >= 0.0 ? shapeSide(in.x, above, highEnd) : -shapeSide(-in.x, below, lowEnd), in.y};
 }

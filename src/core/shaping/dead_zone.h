@@ -42,12 +42,15 @@ struct DeadZone {
     {
      public:
         /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.
-        [[nodiscard]] Value apply(Value in, Time) const noexcept;
+        [[nodiscard]] Value apply(Value in, const Moment&) const noexcept;
 
         double below, above, lowEnd, highEnd;
     };
 
-    [[nodiscard]] Runner prepare(StageInput) const { return {below, above, lowEnd, highEnd}; }
+    [[nodiscard]] Runner prepare(const StageInput&) const
+    {
+        return {below, above, lowEnd, highEnd};
+    }
 };
 
 }  // namespace jolly

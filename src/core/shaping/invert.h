@@ -28,7 +28,7 @@ struct Invert {
     {
      public:
         /// @return the mirrored value. RT-safe.
-        [[nodiscard]] Value apply(Value in, Time) const noexcept
+        [[nodiscard]] Value apply(Value in, const Moment&) const noexcept
         {
             return {isTwoSided ? -in.x : 1.0 - in.x, in.y};
         }
@@ -36,7 +36,7 @@ struct Invert {
         bool isTwoSided = true;
     };
 
-    [[nodiscard]] Runner prepare(StageInput input) const
+    [[nodiscard]] Runner prepare(const StageInput& input) const
     {
         return {input.kind == ControlKind::Axis && input.sides == Sides::Two};
     }

@@ -1,9 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/source.h"
 #include "core/value/time.h"
 #include "core/value/value.h"
 
+#include <cstdint>
+#include <functional>
+#include <optional>
+#include <span>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -25,6 +30,31 @@ struct AmountField {
     std::string_view label;
     double low = 0.0;
     double high = 1.0;
+};
+
+/// A parameter that is a number with a unit. `low` <= value <= `high`.
+struct NumberField {
+    std::string_view key;
+    std::string_view label;
+    double low = 0.0;
+    double high = 1.0;
+    std::string_view unit{};
+    int decimals = 2;
+};
+
+/// A parameter that is one of a few ways, an enumeration from 0 on.
+struct ChoiceField {
+    std::string_view key;
+    std::string_view label;
+    std::vector<std::string_view> ways;  ///< in the enumeration's order, for the pilot
+};
+
+/// A parameter that names another control, a Source; `kind` is what it has to be.
+struct ControlField {
+    std::string_view key;
+    std::string_view label;
+    ControlKind kind = ControlKind::Axis;
+    bool mayBeNone = false;
 };
 
 /// A parameter that is on or off.
@@ -51,10 +81,42 @@ struct PointsField {
 
 using CurvePoints = std::vector<CurvePoint>;
 
+/// Another control that a stage looks at: its place among the plan's inputs, and what it is.
+struct SeenControl {
+    std::uint32_t input = 0;
+    ControlKind kind = ControlKind::Axis;
+    Sides sides = Sides::Two;
+};
+
 /// What a stage must know of the value it gets to prepare its runner.
 struct StageInput {
     ControlKind kind = ControlKind::Axis;
     Sides sides = Sides::Two;
+    /// Finds another control; it may be empty or find nothing, then that control is at rest.
+    std::function<std::optional<SeenControl>(const Source&)> see{};
+
+    /// The least value that an axis can have.
+    [[nodiscard]] constexpr double low() const noexcept { return sides == Sides::Two ? -1.0 : 0.0; }
+
+    [[nodiscard]] std::optional<SeenControl> find(const std::optional<Source>& source) const
+    {
+        return see && source ? see(*source) : std::nullopt;
+    }
 };
+
+/// When a stage gets a value, and what else is so at that moment.
+struct Moment {
+    Time now{};
+    std::span<const Value> inputs{};  ///< the present values of the plan's inputs
+
+    /// The present value of another control; at rest when it is not there. RT-safe.
+    [[nodiscard]] Value of(const std::optional<SeenControl>& seen) const noexcept
+    {
+        return seen && seen->input < inputs.size() ? inputs[seen->input] : Value{};
+    }
+};
+
+/// How often a stage that works by time is run while it is in motion. At rest nothing runs.
+inline constexpr Time kTick = std::chrono::milliseconds(4);
 
 }  // namespace jolly

@@ -1,11 +1,30 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/shaping/blend.h"
+#include "core/shaping/counter_curve.h"
 #include "core/shaping/curve.h"
 #include "core/shaping/dead_zone.h"
+#include "core/shaping/detents.h"
+#include "core/shaping/drive.h"
+#include "core/shaping/guard.h"
+#include "core/shaping/half.h"
+#include "core/shaping/hold.h"
 #include "core/shaping/invert.h"
+#include "core/shaping/lead_in.h"
+#include "core/shaping/pace.h"
+#include "core/shaping/reach.h"
+#include "core/shaping/round_dead_zone.h"
+#include "core/shaping/scale.h"
+#include "core/shaping/softness.h"
+#include "core/shaping/spikes.h"
+#include "core/shaping/spring.h"
+#include "core/shaping/steady.h"
+#include "core/shaping/stillness.h"
+#include "core/shaping/trim.h"
 #include "core/value/extra.h"
 
+#include <optional>
 #include <type_traits>
 #include <variant>
 
@@ -30,16 +49,43 @@ struct StageListOf {
 /// and one line here: file format, schema, window and docs take the rest from its fields.
 using StageList = StageListOf<  //
     DeadZone,                   //
+    RoundDeadZone,              //
+    LeadIn,                     //
+    Reach,                      //
     Curve,                      //
-    Invert>;
+    Softness,                   //
+    CounterCurve,               //
+    Invert,                     //
+    Scale,                      //
+    Steady,                     //
+    Spikes,                     //
+    Stillness,                  //
+    Pace,                       //
+    Detents,                    //
+    Blend,                      //
+    Half,                       //
+    HoldValue,                  //
+    Trim,                       //
+    Drive,                      //
+    Spring,                     //
+    Guard>;
 
 using StageParameters = StageList::Parameters;
 using StageRunner = StageList::Runner;
+
+/// When a stage works; else it lets its input through.
+struct When {
+    Source control{};    ///< a button or switch that is pressed, or an axis beyond its half
+    bool isOff = false;  ///< while it is not
+
+    friend bool operator==(const When&, const When&) = default;
+};
 
 /// One step of a strand's work on the value.
 struct Stage {
     StageParameters parameters;
     bool isOn = true;
+    std::optional<When> when{};
     Extra extra{};
 
     friend bool operator==(const Stage&, const Stage&) = default;
@@ -52,15 +98,30 @@ struct Stage {
         parameters);
 }
 
-[[nodiscard]] inline StageRunner prepare(const StageParameters& parameters, StageInput input)
+/// Whether an axis has one side or two behind a stage.
+[[nodiscard]] inline Sides sidesAfter(const StageParameters& parameters, Sides sides)
 {
-    return std::visit([&](const auto& p) -> StageRunner { return p.prepare(input); }, parameters);
+    return std::visit(
+        [sides](const auto& p) {
+            if constexpr (requires { p.sidesAfter(sides); }) return p.sidesAfter(sides);
+            return sides;
+        },
+        parameters);
 }
 
-/// Sends a value through one stage. RT-safe.
-[[nodiscard]] inline Value apply(StageRunner& runner, Value in, Time now) noexcept
+/// Calls `visit(spec, source)` for each parameter that names another control; `source` may be
+/// empty.
+template <class Visitor>
+void forEachControl(const StageParameters& parameters, Visitor&& visit)
 {
-    return std::visit([&](auto& r) noexcept { return r.apply(in, now); }, runner);
+    std::visit(
+        [&](const auto& p) {
+            p.fields(p, [&](const auto& spec, const auto& value) {
+                if constexpr (std::is_same_v<std::decay_t<decltype(value)>, std::optional<Source>>)
+                    visit(spec, value);
+            });
+        },
+        parameters);
 }
 
 }  // namespace jolly

@@ -37,13 +37,6 @@ struct Layer {
 inline constexpr std::string_view kBase = "base";
 inline constexpr std::string_view kEverywhere = "everywhere";
 
-struct Source {
-    std::string controller{};  ///< id in the rig
-    ControlCode control{};
-
-    friend bool operator==(const Source&, const Source&) = default;
-};
-
 struct Target {
     std::string device{};  ///< id of a virtual device
     VirtualControl control{};

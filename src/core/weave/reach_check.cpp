@@ -3,6 +3,7 @@
 
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_run.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/weave.h"
 
@@ -60,17 +61,19 @@ std::string placeOf(const AxisEnd& end)
 double coverOf(const AxisEnd& end)
 {
     std::vector<StageRunner> stages;
+    Sides sides = end.from.sides;
     for (const auto& stage : end.strand.stages) {
-        if (stage.isOn)
-            stages.push_back(prepare(stage.parameters, {ControlKind::Axis, end.from.sides}));
+        if (!stage.isOn) continue;
+        stages.push_back(prepare(stage.parameters, {ControlKind::Axis, sides}));
+        sides = sidesAfter(stage.parameters, sides);
     }
     double low = 2.0;
     double high = -2.0;
     for (int step = 0; step <= kSteps; ++step) {
         const double part = static_cast<double>(step) / kSteps;
         Value value{end.from.sides == Sides::One ? part : 2.0 * part - 1.0, 0.0};
-        for (auto& stage : stages) value = apply(stage, value, Time{});
-        const double out = convertSides(value.x, end.from.sides, Sides::One);
+        for (auto& stage : stages) value = settled(stage, value);
+        const double out = convertSides(value.x, sides, Sides::One);
         low = std::min(low, out);
         high = std::max(high, out);
     }

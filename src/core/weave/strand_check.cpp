@@ -108,6 +108,10 @@ class StrandCheck
             std::visit([](const auto& p) { return p.complaint(); }, stage.parameters);
         if (!complaint.empty())
             error(path, ", stage \"" + name + "\": " + complaint, "Change the stage.");
+        forEachControl(stage.parameters, [&](const ControlField& field, const auto& source) {
+            if (source || !field.mayBeNone) checkSeen(path, name, field, source);
+        });
+        if (stage.when) checkWhen(path, name, stage);
         if (!m_control) return;
         const bool fits = (m_control->kind == ControlKind::Axis && info.takesAxes) ||
                           (m_control->kind == ControlKind::Button && info.takesButtons);
@@ -117,6 +121,48 @@ class StrandCheck
                       wordFor(m_control->kind),
                   "Take the stage out.");
         }
+    }
+
+    const RigControl* find(const Source& source) const
+    {
+        const auto* controller = findController(m_tangle, source.controller);
+        return controller ? findControl(*controller, source.control) : nullptr;
+    }
+
+    /// A control that a stage looks at.
+    void checkSeen(const std::string& path, const std::string& stage, const ControlField& field,
+                   const std::optional<Source>& source)
+    {
+        const auto where = path + "/" + std::string(field.key);
+        const auto what = " has the stage \"" + stage + "\" ";
+        const auto role = "\"" + std::string(field.label) + "\"";
+        const auto* control = source ? find(*source) : nullptr;
+        if (!source) {
+            error(where, what + "without " + role, "Touch the control that it is to be.");
+        } else if (!control) {
+            error(where,
+                  what + "with " + role + " at " + toText(source->control) + " of \"" +
+                      source->controller + "\", which is not in the rig",
+                  "Touch another control.");
+        } else if (control->kind != field.kind) {
+            error(where, what + "with " + wordFor(control->kind) + " as " + role,
+                  std::string("Touch ") + wordFor(field.kind) + " instead.");
+        }
+    }
+
+    void checkWhen(const std::string& path, const std::string& name, const Stage& stage)
+    {
+        if (!find(stage.when->control))
+            error(path + "/when",
+                  " has the stage \"" + name + "\" work by " + toText(stage.when->control.control) +
+                      " of \"" + stage.when->control.controller + "\", which is not in the rig",
+                  "Touch another control, or let the stage work always.");
+        if (sidesAfter(stage.parameters, Sides::One) != Sides::One ||
+            sidesAfter(stage.parameters, Sides::Two) != Sides::Two)
+            error(path + "/when",
+                  " has the stage \"" + name +
+                      "\" work at times only, which would change where the axis rests",
+                  "Let it work always, or make two strands.");
     }
 
     void checkTarget(std::size_t i)

@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/shaping/counter_curve.h"
+
+#include "core/value/percent.h"
+
+namespace jolly
+{
+
+std::string CounterCurve::complaint() const
+{
+    if (auto wrong = answer().complaint(); !wrong.empty()) return wrong;
+    for (std::size_t i = 1; i < points.size(); ++i) {
+        if (points[i].out > points[i - 1].out) continue;
+        return "a bend can only be undone where it rises, and the sim's answer at point " +
+               std::to_string(i + 1) + ", " + percent(points[i].out) +
+               ", is not above the one before; measure that point again or take it out";
+    }
+    return {};
+}
+
+std::string CounterCurve::summary() const
+{
+    return "undoes " + std::to_string(points.size()) + " points";
+}
+
+}  // namespace jolly

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/shaping/detents.h"
+
+#include "core/value/percent.h"
+
+#include <cmath>
+
+namespace jolly
+{
+
+namespace
+{
+
+std::string named(const Detent& detent, std::size_t place)
+{
+    return detent.name.empty() ? "notch " + std::to_string(place + 1) : "\"" + detent.name + "\"";
+}
+
+}  // namespace
+
+std::string Detents::complaint() const
+{
+    if (detents.empty()) return "there is no notch in it; add one, or take the stage out";
+    for (std::size_t i = 1; i < detents.size(); ++i) {
+        const auto& before = detents[i - 1];
+        const auto& after = detents[i];
+        const auto both = named(before, i - 1) + " at " + percent(before.at) + " and " +
+                          named(after, i) + " at " + percent(after.at);
+        if (after.at <= before.at)
+            return both + " are in the wrong order; put them in the order of the travel";
+        if (before.at + before.halfWidth > after.at - after.halfWidth)
+            return both + " overlap; make one of them narrower";
+    }
+    return {};
+}
+
+std::string Detents::summary() const
+{
+    return std::to_string(detents.size()) + (detents.size() == 1 ? " notch" : " notches");
+}
+
+Detents::Runner::Runner(const DetentList& detents, double low)
+{
+    for (const auto& detent : detents) {
+        m_corners.push_back({detent.at - detent.halfWidth, detent.to});
+        m_corners.push_back({detent.at + detent.halfWidth, detent.to});
+    }
+    if (m_corners.empty() || m_corners.front().in > low)
+        m_corners.insert(m_corners.begin(), {low, low});
+    if (m_corners.back().in < 1.0) m_corners.push_back({1.0, 1.0});
+}
+
+Value Detents::Runner::apply(Value in, const Moment&) const noexcept
+{
+    std::size_t i = 1;
+    while (i + 1 < m_corners.size() && in.x > m_corners[i].in) ++i;
+    const auto& from = m_corners[i - 1];
+    const auto& to = m_corners[i];
+    if (in.x <= from.in) return {from.out, in.y};
+    if (in.x >= to.in) return {to.out, in.y};
+    return {std::lerp(from.out, to.out, (in.x - from.in) / (to.in - from.in)), in.y};
+}
+
+}  // namespace jolly

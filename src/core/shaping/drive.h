@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "drive": a sprung control moves a value that stays. The deflection is a speed; the value
+/// begins at rest, goes no further than its limits, and a reset takes it back to rest.
+struct Drive {
+    static constexpr StageInfo kInfo{
+        .name = "drive", .sentence = "The deflection moves a value that stays: it is a speed."};
+
+    double speed = 1.0;  ///< at full deflection, full deflections a second, [0.01, 20]
+    double lowest = -1.0;
+    double highest = 1.0;           ///< above `lowest`, both in [-1, 1]
+    std::optional<Source> reset{};  ///< may be none
+
+    friend bool operator==(const Drive&, const Drive&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(NumberField{"speed", "at full deflection", 0.01, 20.0, "/s", 2}, self.speed);
+        visit(AmountField{"lowest", "no lower than", -1.0, 1.0}, self.lowest);
+        visit(AmountField{"highest", "no higher than", -1.0, 1.0}, self.highest);
+        visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
+    }
+
+    /// What is wrong with the limits taken together, as a sentence; empty when nothing is.
+    [[nodiscard]] std::string complaint() const;
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        Runner(const Drive& drive, const StageInput& input);
+
+        /// Until now the value moved as what came in before says. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept;
+        void reset() noexcept
+        {
+            m_value = m_rest;
+            m_speedNow = 0.0;
+            m_hasStarted = false;
+        }
+        void continueFrom(const Runner& before) noexcept;
+
+     private:
+        double m_speed, m_low, m_high;
+        double m_rest;  ///< the value within the limits that is nearest to rest
+        std::optional<SeenControl> m_reset;
+        double m_value;
+        double m_speedNow = 0.0;
+        Time m_last{};
+        bool m_hasStarted = false;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput& input) const { return {*this, input}; }
+};
+
+}  // namespace jolly

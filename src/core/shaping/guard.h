@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "guard": ignores a bump. From rest the axis counts only when it is moved further than a
+/// distance, or kept away longer than a time; then it is followed until it has rested for half a
+/// second.
+struct Guard {
+    static constexpr StageInfo kInfo{
+        .name = "guard", .sentence = "Ignores a bump: a short and small move does nothing."};
+    static constexpr Time kRest = std::chrono::milliseconds(500);
+
+    double distance = 0.1;  ///< [0, 1]
+    double seconds = 0.4;   ///< [0, 10]
+
+    friend bool operator==(const Guard&, const Guard&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(AmountField{"distance", "moved further than", 0.0, 1.0}, self.distance);
+        visit(NumberField{"seconds", "or kept longer than", 0.0, 10.0, "s", 2}, self.seconds);
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        explicit Runner(const Guard& guard) noexcept
+            : m_distance(guard.distance),
+              m_patience(
+                  std::chrono::duration_cast<Time>(std::chrono::duration<double>(guard.seconds)))
+        {
+        }
+
+        /// @return a value that came in. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_state != State::Still; }
+        void reset() noexcept
+        {
+            m_hasStarted = false;
+            m_state = State::Still;
+        }
+        void continueFrom(const Runner& before) noexcept;
+
+     private:
+        enum class State : std::uint8_t { Still, Away, Followed };
+
+        double m_distance;
+        Time m_patience;
+        State m_state = State::Still;
+        double m_anchor = 0.0;  ///< where it rests, or was when it last moved
+        Time m_since{};         ///< it is away, or last moved
+        bool m_hasStarted = false;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }
+};
+
+}  // namespace jolly

@@ -1,0 +1,48 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "lead-in": jumps over a game's own dead zone. 0 stays 0; beyond it the size of the output
+/// is start + (1 - start) * size, so it begins at `start` and reaches 1 at 1.
+struct LeadIn {
+    static constexpr StageInfo kInfo{
+        .name = "lead-in",
+        .sentence = "Jumps over a dead zone that the game has: the first move comes out at once."};
+    static constexpr double kMost = 0.9;
+
+    double start = 0.05;  ///< what the game swallows, [0, kMost]
+
+    friend bool operator==(const LeadIn&, const LeadIn&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(AmountField{"start", "the game swallows", 0.0, kMost}, self.start);
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment&) const noexcept
+        {
+            const double sign = in.x > 0.0 ? 1.0 : -1.0;
+            return {in.x == 0.0 ? 0.0 : sign * start + (1.0 - start) * in.x, in.y};
+        }
+
+        double start;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return {start}; }
+};
+
+}  // namespace jolly

@@ -1,0 +1,59 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "pace": limits speed. The output follows at no more than so many full deflections a second
+/// away from rest, and so many back to it; it goes on by itself until it has arrived.
+struct Pace {
+    static constexpr StageInfo kInfo{.name = "pace", .sentence = "Limits how fast the axis moves."};
+
+    double rising = 2.0;   ///< towards the high end, full deflections a second, [0.01, 100]
+    double falling = 2.0;  ///< towards the low end, likewise
+
+    friend bool operator==(const Pace&, const Pace&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(NumberField{"rising", "rising", 0.01, 100.0, "/s", 2}, self.rising);
+        visit(NumberField{"falling", "falling", 0.01, 100.0, "/s", 2}, self.falling);
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        explicit Runner(const Pace& pace) noexcept : m_rising(pace.rising), m_falling(pace.falling)
+        {
+        }
+
+        /// Until now the output went to what came in before. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_value != m_goal; }
+        void reset() noexcept
+        {
+            m_hasStarted = false;
+            m_value = m_goal = 0.0;
+        }
+        void continueFrom(const Runner& before) noexcept;
+
+     private:
+        double m_rising, m_falling;
+        double m_value = 0.0;
+        double m_goal = 0.0;
+        Time m_last{};
+        bool m_hasStarted = false;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }
+};
+
+}  // namespace jolly

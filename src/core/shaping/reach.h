@@ -1,0 +1,63 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "reach": a part of the travel becomes all of it. Both ends are parts of the whole travel,
+/// from its low end: of a wheel that turns 900 degrees, 270 about its middle are 35 % to 65 %.
+/// What lies beyond is clamped to the ends.
+struct Reach {
+    static constexpr StageInfo kInfo{.name = "reach",
+                                     .sentence = "Makes a part of the travel all of it."};
+    static constexpr double kLeast = 0.01;  ///< width of what becomes all
+
+    double from = 0.0;  ///< [0, 1]
+    double to = 1.0;    ///< [0, 1], kLeast or more above `from`
+
+    friend bool operator==(const Reach&, const Reach&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(AmountField{"from", "from", 0.0, 1.0}, self.from);
+        visit(AmountField{"to", "to", 0.0, 1.0}, self.to);
+    }
+
+    /// What is wrong with the ends taken together, as a sentence; empty when nothing is.
+    [[nodiscard]] std::string complaint() const;
+    [[nodiscard]] std::string summary() const;
+
+    /// The part about the middle of a wheel that turns `real` degrees which is `wanted` degrees
+    /// wide; all of it when it is no less than that. Both > 0.
+    [[nodiscard]] static Reach ofDegrees(double real, double wanted);
+
+    class Runner
+    {
+     public:
+        /// @param in  value in [low, 1]. @return value in [low, 1]. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment&) const noexcept
+        {
+            const double out = m_low + (1.0 - m_low) * (in.x - m_from) / m_width;
+            return {out < m_low ? m_low : out > 1.0 ? 1.0 : out, in.y};
+        }
+
+        Runner(const Reach& reach, double low) noexcept
+            : m_low(low),
+              m_from(low + (1.0 - low) * reach.from),
+              m_width((1.0 - low) * (reach.to - reach.from))
+        {
+        }
+
+     private:
+        double m_low, m_from, m_width;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput& input) const { return {*this, input.low()}; }
+};
+
+}  // namespace jolly

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// What is a dead zone's edge for a pair of axes.
+enum class ZoneShape : std::uint8_t { Round, Square };
+
+/// Stage "round dead zone": nothing near rest, judged by how far a pair of axes is moved together;
+/// the direction is kept. What is left is stretched to the full range. Put the same on both axes,
+/// each with the other one as its partner.
+struct RoundDeadZone {
+    static constexpr StageInfo kInfo{
+        .name = "round dead zone",
+        .sentence = "Nothing near rest, judged by how far a pair of axes is moved together."};
+    static constexpr double kMost = 0.9;
+
+    std::optional<Source> other{};
+    double size = 0.05;  ///< of what is still rest, [0, kMost]
+    double end = 0.0;    ///< next to the full deflection, [0, kMost]
+    ZoneShape shape = ZoneShape::Round;
+    bool reachesCorners = false;  ///< a round gate's full deflection becomes a square one's corner
+
+    friend bool operator==(const RoundDeadZone&, const RoundDeadZone&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(ControlField{"other", "the other axis", ControlKind::Axis}, self.other);
+        visit(AmountField{"size", "around rest", 0.0, kMost}, self.size);
+        visit(AmountField{"end", "at the end", 0.0, kMost}, self.end);
+        visit(ChoiceField{"shape", "shape", {"round", "square"}}, self.shape);
+        visit(FlagField{"reachesCorners", "reach the corners"}, self.reachesCorners);
+    }
+
+    /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
+    [[nodiscard]] std::string complaint() const;
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment& moment) const noexcept;
+
+        double size, end;
+        ZoneShape shape;
+        bool reachesCorners;
+        Sides sides;
+        std::optional<SeenControl> other;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput& input) const
+    {
+        return {size, end, shape, reachesCorners, input.sides, input.find(other)};
+    }
+};
+
+}  // namespace jolly

@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/shaping/softness.h"
+
+#include "core/value/percent.h"
+
+#include <cmath>
+
+namespace jolly
+{
+
+std::string Softness::summary() const
+{
+    return percent(softness) + (softness < 0.0 ? ", quick about rest" : ", gentle about rest");
+}
+
+/// The inverse solves s v^3 + (1 - s) v = u. With one real root, as here where both coefficients
+/// are positive, the hyperbolic form of Cardano's formula gives it without loss of digits:
+/// v = 2 sqrt(p / 3) sinh(asinh(3 q / (2 p) sqrt(3 / p)) / 3) with p = (1 - s) / s, q = u / s.
+Softness::Runner::Runner(double softness) noexcept : m_softness(softness)
+{
+    const double s = -softness;
+    if (s <= 0.0 || s >= 1.0) return;
+    m_width = 2.0 * std::sqrt((1.0 - s) / (3.0 * s));
+    m_gain = 1.5 / (1.0 - s) * std::sqrt(3.0 * s / (1.0 - s));
+}
+
+Value Softness::Runner::apply(Value in, const Moment&) const noexcept
+{
+    const double v = in.x;
+    if (m_softness >= 0.0) return {(1.0 - m_softness) * v + m_softness * v * v * v, in.y};
+    if (m_softness <= -1.0) return {std::cbrt(v), in.y};
+    const double out = m_width * std::sinh(std::asinh(m_gain * v) / 3.0);
+    return {out < -1.0 ? -1.0 : out > 1.0 ? 1.0 : out, in.y};
+}
+
+}  // namespace jolly

@@ -1,0 +1,47 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "no spikes": the middle one of the last three values, so that one wild value never comes
+/// out. It adds the time of one event; when events stop, one or two ticks.
+struct Spikes {
+    static constexpr StageInfo kInfo{.name = "no spikes",
+                                     .sentence = "Leaves out single wild values."};
+
+    friend bool operator==(const Spikes&, const Spikes&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self&, Visitor&&)
+    {
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const { return "the middle one of three"; }
+
+    class Runner
+    {
+     public:
+        /// @return one of the last three values. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment&) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept
+        {
+            return m_hasStarted && (m_before != m_now || m_longBefore != m_now);
+        }
+        void reset() noexcept { m_hasStarted = false; }
+        void continueFrom(const Runner& before) noexcept { *this = before; }
+
+     private:
+        double m_longBefore = 0.0, m_before = 0.0, m_now = 0.0;
+        bool m_hasStarted = false;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return {}; }
+};
+
+}  // namespace jolly

@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "spring back": a control that stays is made to spring back. Every move counts on top of
+/// where the value is, and the value returns to rest at a speed of its own.
+struct Spring {
+    static constexpr StageInfo kInfo{
+        .name = "spring back", .sentence = "Moves count, and the value returns to rest by itself."};
+
+    double speed = 1.0;  ///< of the return, full deflections a second, [0.01, 20]
+
+    friend bool operator==(const Spring&, const Spring&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(NumberField{"speed", "returns at", 0.01, 20.0, "/s", 2}, self.speed);
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        Runner(double speed, double low) noexcept : m_speed(speed), m_low(low) {}
+
+        /// @return value in [low, 1]. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_value != 0.0; }
+        void reset() noexcept
+        {
+            m_value = 0.0;
+            m_hasStarted = false;
+        }
+        void continueFrom(const Runner& before) noexcept;
+
+     private:
+        double m_speed, m_low;
+        double m_value = 0.0;
+        double m_before = 0.0;
+        Time m_last{};
+        bool m_hasStarted = false;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput& input) const { return {speed, input.low()}; }
+};
+
+}  // namespace jolly

@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "steady": calms jitter without lag in motion. The 1 Euro filter: a low-pass whose cut-off
+/// rises with the speed of the hand. It works with the true spacing of events, and goes on by
+/// itself until the value has arrived.
+/// @par Source  G. Casiez, N. Roussel, D. Vogel, "1 Euro Filter: A Simple Speed-based Low-pass
+/// Filter for Noisy Input in Interactive Systems", CHI 2012, algorithms 1 and 2; the speed's own
+/// cut-off is 1 Hz as there.
+struct Steady {
+    static constexpr StageInfo kInfo{.name = "steady",
+                                     .sentence = "Calms jitter at rest without lag in motion."};
+    static constexpr double kSlowest = 0.05;
+
+    double cutoff = 1.5;     ///< at rest, Hz, [kSlowest, 100]; lower is calmer and later
+    double quickness = 2.0;  ///< Hz more for each full deflection a second, [0, 100]
+
+    friend bool operator==(const Steady&, const Steady&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(NumberField{"cutoff", "cut-off at rest", kSlowest, 100.0, "Hz", 2}, self.cutoff);
+        visit(NumberField{"quickness", "quicker with speed", 0.0, 100.0, "Hz·s", 1},
+              self.quickness);
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const;
+
+    /// What it adds to the delay of a hand that moves `speed` full deflections a second: the time
+    /// constant of the low-pass, 1 / (2 pi cut-off).
+    [[nodiscard]] Time delayAt(double speed) const;
+
+    class Runner
+    {
+     public:
+        explicit Runner(const Steady& steady) noexcept
+            : m_cutoff(steady.cutoff), m_quickness(steady.quickness)
+        {
+        }
+
+        /// @return value in the range of what came in. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_isMoving; }
+        void reset() noexcept { m_hasStarted = m_isMoving = false; }
+        void continueFrom(const Runner& before) noexcept;
+
+     private:
+        double m_cutoff, m_quickness;
+        double m_value = 0.0;
+        double m_speed = 0.0;
+        Time m_last{};
+        bool m_hasStarted = false;
+        bool m_isMoving = false;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }
+};
+
+}  // namespace jolly

@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/shaping/trim.h"
+
+#include "core/value/percent.h"
+
+#include <algorithm>
+#include <utility>
+
+namespace jolly
+{
+
+std::string Trim::summary() const
+{
+    return percent(step) + " a press";
+}
+
+bool Trim::Runner::Key::isPressedNow(const Moment& moment) noexcept
+{
+    const bool wasDown = std::exchange(isDown, moment.of(control).isPressed());
+    return isDown && !wasDown;
+}
+
+Value Trim::Runner::apply(Value in, const Moment& moment) noexcept
+{
+    if (m_up.isPressedNow(moment)) m_trim += m_step;
+    if (m_down.isPressedNow(moment)) m_trim -= m_step;
+    if (m_reset.isPressedNow(moment)) m_trim = 0.0;
+    m_trim = std::clamp(m_trim, -m_most, m_most);
+    return {std::clamp(in.x + m_trim, m_low, 1.0), in.y};
+}
+
+void Trim::Runner::continueFrom(const Runner& before) noexcept
+{
+    m_trim = before.m_trim;
+    m_up.isDown = before.m_up.isDown;
+    m_down.isDown = before.m_down.isDown;
+    m_reset.isDown = before.m_reset.isDown;
+}
+
+}  // namespace jolly

@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+
+namespace jolly
+{
+
+/// Stage "trim": presses move the axis a little on top of the hand. The trim stays until it is
+/// moved back or reset.
+struct Trim {
+    static constexpr StageInfo kInfo{.name = "trim",
+                                     .sentence = "Adds a trim that buttons move step by step."};
+
+    std::optional<Source> up{};
+    std::optional<Source> down{};
+    std::optional<Source> reset{};  ///< may be none
+    double step = 0.01;             ///< [0.001, 0.5]
+    double most = 0.5;              ///< the trim goes no further to either side, [0, 1]
+
+    friend bool operator==(const Trim&, const Trim&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(ControlField{"up", "up by", ControlKind::Button}, self.up);
+        visit(ControlField{"down", "down by", ControlKind::Button}, self.down);
+        visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
+        visit(AmountField{"step", "a step", 0.001, 0.5}, self.step);
+        visit(AmountField{"most", "no further than", 0.0, 1.0}, self.most);
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const;
+
+    class Runner
+    {
+     public:
+        Runner(const Trim& trim, const StageInput& input)
+            : m_step(trim.step),
+              m_most(trim.most),
+              m_low(input.low()),
+              m_up{input.find(trim.up)},
+              m_down{input.find(trim.down)},
+              m_reset{input.find(trim.reset)}
+        {
+        }
+
+        /// @return value in [low, 1]. RT-safe.
+        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        void reset() noexcept { m_trim = 0.0; }
+        void continueFrom(const Runner& before) noexcept;
+
+     private:
+        struct Key {
+            std::optional<SeenControl> control{};
+            bool isDown = false;
+            /// Whether it was just pressed.
+            bool isPressedNow(const Moment& moment) noexcept;
+        };
+
+        double m_step, m_most, m_low;
+        Key m_up, m_down, m_reset;
+        double m_trim = 0.0;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput& input) const { return {*this, input}; }
+};
+
+}  // namespace jolly

@@ -184,9 +184,9 @@ void StrandCard::buildChips(QVBoxLayout& column)
         if (!isEditable<std::decay_t<decltype(kind)>>()) return;
         const auto name = text(info.name);
         if (std::ranges::find(kUsual, info.name) == kUsual.end()) {
-            auto* action = others->addAction(name + QStringLiteral(": ") + text(info.sentence));
-            action->setObjectName(QStringLiteral("add ") + name);
-            connect(action, &QAction::triggered, this, [this, kind] { addStage(kind); });
+            auto* entry = others->addAction(name + QStringLiteral(": ") + text(info.sentence));
+            entry->setObjectName(QStringLiteral("add ") + name);
+            connect(entry, &QAction::triggered, this, [this, kind] { addStage(kind); });
             return;
         }
         auto* chip = new QPushButton(QStringLiteral("+ ") + name, this);

@@ -60,6 +60,8 @@ void describe(Visitor& visit, Craft& c)
     visit.field("name", c.name, required("The pilot's name for it."));
     visit.field("parent", c.parent,
                 optional("Id of the craft it belongs to; empty for Everywhere."));
+    visit.field("straight", c.wantsStraight,
+                optional("Whether its sim expects axes without a curve."));
 }
 
 template <class Visitor>
@@ -79,9 +81,13 @@ void describe(Visitor& visit, Source& s)
 template <class Visitor>
 void describe(Visitor& visit, When& w)
 {
-    visit.field("controller", w.control.controller, required("Id of a controller of the rig."));
-    visit.field("control", w.control.control,
-                required("A button that is pressed then, or an axis that is beyond its half."));
+    visit.field("output", w.output,
+                optional("A virtual control that is pressed then, instead of one of the rig."));
+    if (visit.wants(!w.output)) {
+        visit.field("controller", w.control.controller, optional("Id of a controller of the rig."));
+        visit.field("control", w.control.control,
+                    optional("A button that is pressed then, or an axis that is beyond its half."));
+    }
     visit.field("off", w.isOff, optional("Whether it is the other way round."));
 }
 
@@ -112,6 +118,8 @@ void describe(Visitor& visit, Strand& s)
     visit.field("function", s.function, optional("What it does in the sim."));
     visit.field("layer", s.layer, optional("Id of its layer."));
     visit.field("craft", s.craft, optional("Id of its craft."));
+    visit.field("shape", s.shape,
+                optional("Strands with the same word here share the stages that are their feel."));
     visit.field("on", s.isOn, optional("Whether it is switched on."));
     visit.field(
         "whenAway", s.whenAway,
@@ -119,6 +127,13 @@ void describe(Visitor& visit, Strand& s)
     visit.field("sources", s.sources, required("Where it starts."));
     visit.field("stages", s.stages, optional("What it does to the value, in order."));
     visit.field("targets", s.targets, required("Where it ends."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Feel& f)
+{
+    visit.field("name", f.name, required("The pilot's name for it."));
+    visit.field("stages", f.stages, optional("What it does to the value, in order."));
 }
 
 template <class Visitor>
@@ -131,6 +146,7 @@ void describe(Visitor& visit, Tangle& t)
     visit.field("layers", t.layers,
                 optional("The layer stack from the bottom up; the bottom is base."));
     visit.field("strands", t.strands, optional("What leads where."));
+    visit.field("feels", t.feels, optional("Named feels, to be given to any axis."));
     visit.field("sheet", t.sheet, optional("What the sim takes that it is made for."));
 }
 

@@ -72,6 +72,8 @@ void describe(Visitor& visit, RigControl& c)
                     optional("How its counts become a value; axes only."));
         visit.field("notches", c.notches,
                     optional("Where the lever catches, by rising counts; axes only."));
+        visit.field("degrees", c.degrees,
+                    {"How far a wheel turns from end to end.", false, 1.0, 10000.0});
     }
 }
 

@@ -70,7 +70,7 @@ class SchemaMaker
     {
         return pattern("^(axis|button|hat|turner) [1-9][0-9]*$");
     }
-    static Json make(Stage&, const Rule&);
+    static Json make(Stage&, const Rule&) { return {{"$ref", "#/definitions/stage"}}; }
 
     static Json make(CurvePoint&, const Rule&)
     {
@@ -125,7 +125,8 @@ class SchemaMaker
     Json m_required = Json::array();
 };
 
-Json SchemaMaker::make(Stage&, const Rule&)
+/// A stage of any kind: described once, since it stands in several places.
+Json stageSchema()
 {
     auto kinds = Json::array();
     StageList::forEach([&](auto kind) {
@@ -149,7 +150,8 @@ Json SchemaMaker::make(Stage&, const Rule&)
 
 /// @param kind  the key that holds the version.
 template <class T>
-std::string makeSchema(const char* kind, const char* title, const char* description)
+std::string makeSchema(const char* kind, const char* title, const char* description,
+                       const Json& definitions = {})
 {
     auto body = SchemaMaker::objectOf<T>();
     Json schema{{"$schema", "http://json-schema.org/draft-07/schema#"},
@@ -161,6 +163,7 @@ std::string makeSchema(const char* kind, const char* title, const char* descript
     schema["properties"].update(body["properties"]);
     schema["required"] = Json::array({kind});
     for (const auto& name : body["required"]) schema["required"].push_back(name);
+    if (!definitions.empty()) schema["definitions"] = definitions;
     return schema.dump(2) + "\n";
 }
 
@@ -170,7 +173,8 @@ std::string writeSchema()
 {
     return makeSchema<Tangle>(
         "tangle", "Tangle",
-        "A tangle of Jolly Tangle: rig, virtual devices, craft, layers and strands.");
+        "A tangle of Jolly Tangle: rig, virtual devices, craft, layers and strands.",
+        {{"stage", stageSchema()}});
 }
 
 std::string writeFaceplateSchema()

@@ -24,6 +24,7 @@ void describe(Visitor& visit, SimSheet& s)
     visit.field("hats", s.hats, kHats);
     visit.field("allButtons", s.allButtons, kAllButtons);
     visit.field("gamepadOnly", s.isGamepadOnly, optional("Whether it sees gamepads alone."));
+    visit.field("bendsAxes", s.bendsAxes, optional("Whether it bends axes by a curve of its own."));
     visit.field("keyOnly", s.keyOnly, optional("Functions that it takes from a keyboard alone."));
 }
 

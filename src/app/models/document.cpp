@@ -3,6 +3,7 @@
 
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
+#include "core/tangle/feel.h"
 #include "format/files.h"
 #include "format/place.h"
 #include "format/tangle_text.h"
@@ -58,6 +59,7 @@ void Document::edit(const QString& name, const std::function<void(Tangle&)>& cha
 {
     auto after = m_tangle;
     change(after);
+    keepShapes(m_tangle, after);
     fitDevices(after);
     if (after == m_tangle) return;
     m_history.push(new Step(*this, std::move(after), name, gesture));

@@ -16,6 +16,7 @@ Studio::Studio(Document& document, EngineSession& session, QObject* parent)
 {
     connect(&document, &Document::changed, this, &Studio::sendTangle);
     connect(&session, &EngineSession::attached, this, &Studio::meetEngine);
+    connect(&session, &EngineSession::statusChanged, this, &Studio::endFlight);
     connect(&session, &EngineSession::statusChanged, this, &Studio::rebuild);
     connect(&session, &EngineSession::valuesChanged, this, &Studio::lookAtValues);
     connect(&session, &EngineSession::failed, this, &Studio::say);
@@ -38,8 +39,49 @@ void Studio::meetEngine()
 
 void Studio::sendTangle()
 {
-    m_session.send(m_document.tangle());
+    m_session.send(flown());
     rebuild();
+}
+
+Tangle Studio::flown() const
+{
+    auto flown = m_trial ? *m_trial : tangle();
+    for (const auto& id : m_reversed) {
+        if (auto* strand = findStrand(flown, id)) strand->stages.push_back({Invert{}});
+    }
+    return flown;
+}
+
+void Studio::setTrial(std::optional<Tangle> trial)
+{
+    if (trial == m_trial) return;
+    m_trial = std::move(trial);
+    sendTangle();
+    Q_EMIT flownChanged();
+}
+
+void Studio::reverseForFlight(const std::string& strand, bool isReversed)
+{
+    if (isReversed == m_reversed.contains(strand)) return;
+    if (isReversed) {
+        m_reversed.insert(strand);
+    } else {
+        m_reversed.erase(strand);
+    }
+    sendTangle();
+    Q_EMIT flownChanged();
+}
+
+/// What was for one flight ends with it.
+void Studio::endFlight()
+{
+    const bool isLive = m_session.isLive();
+    const bool hasEnded = std::exchange(m_wasLive, isLive) && !isLive;
+    if (!hasEnded || m_reversed.empty()) return;
+    m_reversed.clear();
+    m_session.send(flown());
+    say(tr("The flight is over: what was reversed for it goes its usual way again."));
+    Q_EMIT flownChanged();
 }
 
 void Studio::rebuild()

@@ -8,6 +8,8 @@
 #include <QObject>
 #include <chrono>
 #include <functional>
+#include <optional>
+#include <set>
 
 namespace jolly::app
 {
@@ -62,6 +64,19 @@ class Studio : public QObject
     /// Weaves a copy of the remembered strand from the selected control: same stages, same targets.
     void pasteStrand();
 
+    /// What is flown: the tangle, or for a while something else in its place.
+    [[nodiscard]] Tangle flown() const;
+
+    /// Flies another tangle until it is called with none; the document stays as it is.
+    void setTrial(std::optional<Tangle> trial);
+
+    /// Turns a strand's axis round until one stands down; the document stays as it is.
+    void reverseForFlight(const std::string& strand, bool isReversed);
+    [[nodiscard]] bool isReversed(const std::string& strand) const
+    {
+        return m_reversed.contains(strand);
+    }
+
     /// The engine's clock, which moves carry; tests and pictures bring their own.
     [[nodiscard]] Time now() const { return m_clock(); }
     void setClock(std::function<Time()> clock) { m_clock = std::move(clock); }
@@ -74,6 +89,7 @@ class Studio : public QObject
     void valuesMoved();
     void selectionChanged();
     void touchedChanged();
+    void flownChanged();  ///< it is another than the document, or no longer
     void followingChanged(bool isFollowing);
     void listenerChanged();
     void problemsChanged();
@@ -81,6 +97,7 @@ class Studio : public QObject
 
  private:
     void rebuild();
+    void endFlight();
     void meetEngine();
     void sendTangle();
     void lookAtValues();
@@ -93,6 +110,9 @@ class Studio : public QObject
     std::optional<ControlRef> m_selected;
     std::optional<ControlRef> m_touched;
     std::optional<Strand> m_copied;
+    std::optional<Tangle> m_trial;
+    std::set<std::string> m_reversed;  ///< ids of strands
+    bool m_wasLive = false;
     bool m_isFollowing = true;
     const QObject* m_listener = nullptr;
     std::function<Time()> m_clock = [] {

@@ -2,6 +2,7 @@
 #include "app/strands/curve_plot.h"
 
 #include "app/style/palette.h"
+#include "core/shaping/curve_points.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -15,9 +16,7 @@ namespace jolly::app
 namespace
 {
 
-constexpr double kNearest = 0.005;  ///< two points are never closer along the travel
-constexpr double kGrip = 14.0;      ///< pixels around a point that take it
-constexpr std::size_t kMostPoints = 32;
+constexpr double kGrip = 14.0;  ///< pixels around a point that take it
 
 }  // namespace
 
@@ -86,35 +85,25 @@ void CurvePlot::choose(int point)
 
 void CurvePlot::moveChosen(CurvePoint to, bool isGesture)
 {
-    const auto i = static_cast<std::size_t>(m_chosen);
     auto points = m_points;
-    const double low = i == 0 ? -1.0 : points[i - 1].in + kNearest;
-    const double high = i + 1 == points.size() ? 1.0 : points[i + 1].in - kNearest;
-    if (m_isMirrored && i == 0) to = {};  // it would jump at rest
-    points[i] = {std::clamp(to.in, std::min(low, high), high), std::clamp(to.out, -1.0, 1.0)};
+    movePoint(points, m_isMirrored, static_cast<std::size_t>(m_chosen), to);
     if (points != m_points) Q_EMIT pointsChanged(points, isGesture);
 }
 
 void CurvePlot::addPoint(CurvePoint at)
 {
-    if (m_isMirrored && at.in < 0.0) at = {-at.in, -at.out};
     auto points = m_points;
-    const auto after = std::ranges::find_if(points, [&](const auto& p) { return p.in > at.in; });
-    const bool isTooClose = std::ranges::any_of(
-        points, [&](const auto& p) { return std::abs(p.in - at.in) < kNearest; });
-    const bool isBeforeStart = m_isMirrored && after == points.begin();
-    if (points.size() >= kMostPoints || isTooClose || isBeforeStart) return;
-    m_chosen = static_cast<int>(after - points.begin());
-    points.insert(after, at);
+    const auto place = jolly::addPoint(points, m_isMirrored, at);
+    if (!place) return;
+    m_chosen = static_cast<int>(*place);
     Q_EMIT pointsChanged(points, false);
 }
 
 void CurvePlot::removeChosen()
 {
-    if (m_points.size() <= 2 || (m_isMirrored && m_chosen == 0)) return;
     auto points = m_points;
-    points.erase(points.begin() + m_chosen);
-    Q_EMIT pointsChanged(points, false);
+    if (removePoint(points, m_isMirrored, static_cast<std::size_t>(m_chosen)))
+        Q_EMIT pointsChanged(points, false);
 }
 
 void CurvePlot::mousePressEvent(QMouseEvent* event)

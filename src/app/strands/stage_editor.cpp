@@ -1,7 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/stage_editor.h"
 
+#include "app/listen/listen_field.h"
 #include "app/strands/curve_plot.h"
+#include "app/strands/detents_table.h"
+#include "app/strands/pairs_table.h"
+#include "app/strands/stage_words.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 
@@ -19,11 +23,6 @@ namespace jolly::app
 
 namespace
 {
-
-QString text(std::string_view s)
-{
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
 
 /// Calls `use` with the member that `key` names, when it is a T.
 template <class T, class Use>
@@ -64,32 +63,48 @@ T fieldOf(const Stage& stage, std::string_view key)
     return result;
 }
 
+/// Points that shape both halves alike, or not, after that was changed.
+void mirror(Stage& stage, Sides sides)
+{
+    if (auto* curve = std::get_if<Curve>(&stage.parameters)) mirrorPoints(*curve, sides);
+    if (auto* counter = std::get_if<CounterCurve>(&stage.parameters)) {
+        auto answer = counter->answer();
+        mirrorPoints(answer, sides);
+        counter->points = answer.points;
+    }
+}
+
 }  // namespace
 
 StageEditor::StageEditor(Studio& studio, const std::string& strand, std::size_t stage,
-                         StageInput input, QWidget* parent)
+                         StageInput input, Points points, QWidget* parent)
     : QWidget(parent), m_studio(studio), m_strand(strand), m_stage(stage), m_input(input)
 {
     setObjectName(QStringLiteral("stage editor"));
     const auto* found = findStrand(studio.tangle(), strand);
-    build(found->stages[stage]);
+    build(found->stages[stage], points);
     refresh(found->stages[stage]);
 }
 
-void StageEditor::build(const Stage& stage)
+void StageEditor::build(const Stage& stage, Points points)
 {
-    m_name = text(infoOf(stage.parameters).name);
+    m_name = toQt(infoOf(stage.parameters).name);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 4, 0, 0);
-    auto* sentence = new QLabel(text(infoOf(stage.parameters).sentence), this);
-    sentence->setWordWrap(true);
-    setTone(*sentence, "dim");
-    column->addWidget(sentence);
+    if (points == Points::Plot) {
+        auto* sentence = new QLabel(sentenceOf(stage), this);
+        sentence->setWordWrap(true);
+        setTone(*sentence, "dim");
+        column->addWidget(sentence);
+    }
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(18);
     grid->setVerticalSpacing(4);
+    auto* rows = new QGridLayout;
+    rows->setColumnStretch(1, 1);
     auto* flags = new QHBoxLayout;
-    bool hasPoints = false;
+    auto* lists = new QVBoxLayout;
+    const bool isCurve = std::holds_alternative<Curve>(stage.parameters);
     auto copy = stage.parameters;
     std::visit(
         [&](auto& p) {
@@ -97,14 +112,16 @@ void StageEditor::build(const Stage& stage)
                 using Spec = std::decay_t<decltype(spec)>;
                 if constexpr (std::is_same_v<Spec, AmountField>) addAmount(*grid, spec);
                 if constexpr (std::is_same_v<Spec, FlagField>) addFlag(*flags, spec);
-                if constexpr (std::is_same_v<Spec, NumberField>) addNumber(*grid, spec);
+                if constexpr (std::is_same_v<Spec, NumberField>) addNumber(*rows, spec);
                 if constexpr (std::is_same_v<Spec, ChoiceField>) addChoice(*flags, spec);
-                if constexpr (std::is_same_v<Spec, PointsField>)
-                    hasPoints = std::holds_alternative<Curve>(stage.parameters);
+                if constexpr (std::is_same_v<Spec, ControlField>) addControl(*rows, spec);
+                if constexpr (std::is_same_v<Spec, PointsField>) addPoints(*lists, isCurve, points);
+                if constexpr (std::is_same_v<Spec, DetentsField>) addDetents(*lists);
             });
         },
         copy);
-    if (hasPoints) addCurve(*column);
+    column->addLayout(lists);
+    column->addLayout(rows);
     column->addLayout(grid);
     flags->addStretch();
     column->addLayout(flags);
@@ -127,24 +144,24 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field)
     const int place = grid.count() / 3;
     const int row = (place / 2) * 2;
     const int column = (place % 2) * 2;
-    auto* label = new QLabel(text(field.label), this);
+    auto* label = new QLabel(toQt(field.label), this);
     setTone(*label, "dim");
     auto* exact = new QDoubleSpinBox(this);
-    exact->setObjectName(text(field.key));
-    exact->setAccessibleName(text(field.label));
+    exact->setObjectName(toQt(field.key));
+    exact->setAccessibleName(toQt(field.label));
     exact->setRange(field.low * 100.0, field.high * 100.0);
     exact->setDecimals(1);
     exact->setSuffix(QStringLiteral(" %"));
     exact->setFixedWidth(72);
     auto* slider = new QSlider(Qt::Horizontal, this);
-    slider->setObjectName(text(field.key) + QStringLiteral(" slider"));
-    slider->setAccessibleName(text(field.label));
+    slider->setObjectName(toQt(field.key) + QStringLiteral(" slider"));
+    slider->setAccessibleName(toQt(field.label));
     slider->setRange(static_cast<int>(field.low * 1000), static_cast<int>(field.high * 1000));
     grid.addWidget(label, row, column);
     grid.addWidget(exact, row, column + 1, Qt::AlignRight);
     grid.addWidget(slider, row + 1, column, 1, 2);
     const auto key = std::string(field.key);
-    const auto name = text(field.label);
+    const auto name = toQt(field.label);
     const auto change = [this, key, name](double amount, const QString& gesture) {
         set(tr("%1 %2").arg(m_name, name), gesture, [&](Stage& stage) {
             withField<double>(stage.parameters, key, [&](double& v) { v = amount; });
@@ -167,18 +184,18 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field)
 void StageEditor::addNumber(QGridLayout& grid, const NumberField& field)
 {
     const int row = grid.rowCount();
-    auto* label = new QLabel(text(field.label), this);
+    auto* label = new QLabel(toQt(field.label), this);
     setTone(*label, "dim");
     auto* exact = new QDoubleSpinBox(this);
-    exact->setObjectName(text(field.key));
-    exact->setAccessibleName(text(field.label));
+    exact->setObjectName(toQt(field.key));
+    exact->setAccessibleName(toQt(field.label));
     exact->setRange(field.low, field.high);
     exact->setDecimals(field.decimals);
-    exact->setSuffix(QStringLiteral(" ") + text(field.unit));
+    exact->setSuffix(QStringLiteral(" ") + toQt(field.unit));
     grid.addWidget(label, row, 0);
     grid.addWidget(exact, row, 1, Qt::AlignRight);
     const auto key = std::string(field.key);
-    const auto name = text(field.label);
+    const auto name = toQt(field.label);
     connect(exact, &QDoubleSpinBox::valueChanged, this, [this, key, name](double number) {
         set(tr("%1 %2").arg(m_name, name), {}, [&](Stage& stage) {
             withField<double>(stage.parameters, key, [&](double& v) { v = number; });
@@ -193,12 +210,12 @@ void StageEditor::addNumber(QGridLayout& grid, const NumberField& field)
 void StageEditor::addChoice(QHBoxLayout& row, const ChoiceField& field)
 {
     auto* choice = new QComboBox(this);
-    choice->setObjectName(text(field.key));
-    choice->setAccessibleName(text(field.label));
-    for (const auto& way : field.ways) choice->addItem(text(way));
+    choice->setObjectName(toQt(field.key));
+    choice->setAccessibleName(toQt(field.label));
+    for (const auto& way : field.ways) choice->addItem(toQt(way));
     row.addWidget(choice);
     const auto key = std::string(field.key);
-    const auto name = text(field.label);
+    const auto name = toQt(field.label);
     connect(choice, &QComboBox::activated, this, [this, key, name](int way) {
         set(tr("%1 %2").arg(m_name, name), {}, [&](Stage& stage) {
             withChoice(stage.parameters, key, [way](auto& value) {
@@ -215,20 +232,96 @@ void StageEditor::addChoice(QHBoxLayout& row, const ChoiceField& field)
 
 void StageEditor::addFlag(QHBoxLayout& row, const FlagField& field)
 {
-    auto* chip = new QPushButton(text(field.label), this);
-    chip->setObjectName(text(field.key));
+    auto* chip = new QPushButton(toQt(field.label), this);
+    chip->setObjectName(toQt(field.key));
     chip->setCheckable(true);
     row.addWidget(chip);
     const auto key = std::string(field.key);
     connect(chip, &QPushButton::clicked, this, [this, key](bool isOn) {
         set(QString::fromStdString(key), {}, [&](Stage& stage) {
             withField<bool>(stage.parameters, key, [&](bool& v) { v = isOn; });
-            auto* curve = std::get_if<Curve>(&stage.parameters);
-            if (curve && key == "mirrored") mirrorPoints(*curve, m_input.sides);
+            if (key == "mirrored") mirror(stage, m_input.sides);
         });
     });
     m_refreshers.push_back(
         [chip, key](const Stage& stage) { chip->setChecked(fieldOf<bool>(stage, key)); });
+}
+
+void StageEditor::addControl(QGridLayout& grid, const ControlField& field)
+{
+    const int row = grid.rowCount();
+    auto* label = new QLabel(toQt(field.label), this);
+    setTone(*label, "dim");
+    const auto kind = field.kind;
+    auto* listen = new ListenField(
+        m_studio,
+        [kind](const DeskController& c, const RigControl& control) {
+            return c.isKnown && control.kind == kind;
+        },
+        this);
+    listen->setObjectName(toQt(field.key));
+    grid.addWidget(label, row, 0);
+    grid.addWidget(listen, row, 1);
+    const auto key = std::string(field.key);
+    const auto name = toQt(field.label);
+    const auto change = [this, key, name](const std::optional<Source>& source) {
+        set(tr("%1 %2").arg(m_name, name), {}, [&](Stage& stage) {
+            withField<std::optional<Source>>(stage.parameters, key,
+                                             [&](std::optional<Source>& v) { v = source; });
+        });
+    };
+    connect(listen, &ListenField::chosen, this, [change](const ControlRef& ref) {
+        change(Source{ref.controller, ref.code});
+    });
+    QPushButton* none = nullptr;
+    if (field.mayBeNone) {
+        none = new QPushButton(tr("none"), this);
+        none->setObjectName(toQt(field.key) + QStringLiteral(" none"));
+        none->setAccessibleName(tr("%1: none").arg(name));
+        grid.addWidget(none, row, 2);
+        connect(none, &QPushButton::clicked, this, [change] { change(std::nullopt); });
+    }
+    m_refreshers.push_back([this, listen, none, key](const Stage& stage) {
+        const auto source = fieldOf<std::optional<Source>>(stage, key);
+        listen->setText(source ? m_studio.nameOf({source->controller, source->control}) : tr("—"));
+        if (none) none->setEnabled(source.has_value());
+    });
+}
+
+void StageEditor::addPoints(QVBoxLayout& column, bool isCurve, Points points)
+{
+    if (isCurve && points == Points::Plot) return addCurve(column);
+    addPairs(column, isCurve);
+}
+
+void StageEditor::addPairs(QVBoxLayout& column, bool isCurve)
+{
+    auto* table = new PairsTable(isCurve ? tr("in") : tr("sent to the sim"),
+                                 isCurve ? tr("out") : tr("what it makes of it"), this);
+    column.addWidget(table);
+    connect(table, &PairsTable::changed, this, [this](const CurvePoints& points) {
+        set(tr("%1 point").arg(m_name), {}, [&](Stage& stage) {
+            withField<CurvePoints>(stage.parameters, "points",
+                                   [&](CurvePoints& mine) { mine = points; });
+        });
+    });
+    m_refreshers.push_back([table](const Stage& stage) {
+        table->show(fieldOf<CurvePoints>(stage, "points"), fieldOf<bool>(stage, "mirrored"));
+    });
+}
+
+void StageEditor::addDetents(QVBoxLayout& column)
+{
+    m_detents = new DetentsTable(m_input.low(), this);
+    column.addWidget(m_detents);
+    connect(m_detents, &DetentsTable::changed, this, [this](const DetentList& detents) {
+        set(tr("notches"), {},
+            [&](Stage& stage) { std::get<Detents>(stage.parameters).detents = detents; });
+    });
+    connect(m_detents, &DetentsTable::refused, &m_studio, &Studio::say);
+    m_refreshers.push_back([this](const Stage& stage) {
+        m_detents->show(std::get<Detents>(stage.parameters).detents);
+    });
 }
 
 void StageEditor::addCurve(QVBoxLayout& column)
@@ -267,6 +360,7 @@ void StageEditor::refresh(const Stage& stage)
 void StageEditor::setDot(double in, double out)
 {
     if (m_curve) m_curve->setDot(in, out);
+    if (m_detents) m_detents->setPlace(in);
 }
 
 }  // namespace jolly::app

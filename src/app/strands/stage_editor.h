@@ -13,43 +13,36 @@ namespace jolly::app
 {
 
 class CurvePlot;
+class DetentsTable;
 class StagePlot;
 
-/// Whether the editor can set everything about a kind of stage: not what names other controls or
-/// notches, nor the points of how a sim answers.
-template <class Kind>
-[[nodiscard]] bool isEditable()
-{
-    bool isWhole = true;
-    const Kind kind;
-    Kind::fields(kind, [&](const auto& spec, const auto&) {
-        using Spec = std::decay_t<decltype(spec)>;
-        isWhole = isWhole && !std::is_same_v<Spec, ControlField> &&
-                  !std::is_same_v<Spec, DetentsField> &&
-                  (!std::is_same_v<Spec, PointsField> || std::is_same_v<Kind, Curve>);
-    });
-    return isWhole;
-}
-
 /// Everything that can be set about one stage, made from its fields: amounts as sliders with exact
-/// numbers, flags as chips, choices as lists, points as a plot.
+/// numbers, flags as chips, choices as lists, other controls as fields to touch them for, notches
+/// and points as rows.
 class StageEditor : public QWidget
 {
  public:
+    /// How the points of a curve are set: in a plot of their own, or as numbers.
+    enum class Points { Plot, Numbers };
+
     /// @param strand  id; @param stage  place among its stages.
     StageEditor(Studio& studio, const std::string& strand, std::size_t stage, StageInput input,
-                QWidget* parent = nullptr);
+                Points points, QWidget* parent = nullptr);
 
     /// Shows what the tangle has now. The stage must be of the same kind.
     void refresh(const Stage& stage);
     void setDot(double in, double out);
 
  private:
-    void build(const Stage& stage);
+    void build(const Stage& stage, Points points);
     void addAmount(QGridLayout& grid, const AmountField& field);
     void addNumber(QGridLayout& grid, const NumberField& field);
     void addChoice(QHBoxLayout& row, const ChoiceField& field);
     void addFlag(QHBoxLayout& row, const FlagField& field);
+    void addControl(QGridLayout& grid, const ControlField& field);
+    void addPoints(QVBoxLayout& column, bool isCurve, Points points);
+    void addPairs(QVBoxLayout& column, bool isCurve);
+    void addDetents(QVBoxLayout& column);
     void addCurve(QVBoxLayout& column);
     void set(const QString& what, const QString& gesture,
              const std::function<void(Stage&)>& change);
@@ -60,6 +53,7 @@ class StageEditor : public QWidget
     StageInput m_input;
     QString m_name;  ///< of the kind of stage, for the history
     CurvePlot* m_curve = nullptr;
+    DetentsTable* m_detents = nullptr;
     std::vector<std::function<void(const Stage&)>> m_refreshers;
 };
 

@@ -3,6 +3,7 @@
 
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_plot.h"
+#include "app/strands/stage_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -22,24 +23,6 @@ namespace
 
 /// The stages that have a button of their own; the others are in a menu.
 constexpr std::array<std::string_view, 3> kUsual = {"dead zone", "curve", "invert"};
-
-QString text(std::string_view s)
-{
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
-
-QString capital(std::string_view s)
-{
-    auto t = text(s);
-    if (!t.isEmpty()) t[0] = t[0].toUpper();
-    return t;
-}
-
-QString summaryOf(const Stage& stage)
-{
-    const auto summary = std::visit([](const auto& p) { return p.summary(); }, stage.parameters);
-    return stage.isOn ? QString::fromStdString(summary) : QObject::tr("switched off");
-}
 
 const RigControl* sourceOf(const Studio& studio, const Strand& strand)
 {
@@ -181,17 +164,16 @@ void StrandCard::buildChips(QVBoxLayout& column)
         const bool isFit = (m_input.kind == ControlKind::Axis && info.takesAxes) ||
                            (m_input.kind == ControlKind::Button && info.takesButtons);
         if (!isFit) return;
-        if (!isEditable<std::decay_t<decltype(kind)>>()) return;
-        const auto name = text(info.name);
+        const auto name = toQt(info.name);
         if (std::ranges::find(kUsual, info.name) == kUsual.end()) {
-            auto* entry = others->addAction(name + QStringLiteral(": ") + text(info.sentence));
+            auto* entry = others->addAction(name + QStringLiteral(": ") + toQt(info.sentence));
             entry->setObjectName(QStringLiteral("add ") + name);
             connect(entry, &QAction::triggered, this, [this, kind] { addStage(kind); });
             return;
         }
         auto* chip = new QPushButton(QStringLiteral("+ ") + name, this);
         chip->setObjectName(QStringLiteral("add ") + name);
-        chip->setToolTip(text(info.sentence));
+        chip->setToolTip(toQt(info.sentence));
         connect(chip, &QPushButton::clicked, this, [this, kind] { addStage(kind); });
         row->addWidget(chip);
     });
@@ -220,7 +202,7 @@ void StrandCard::addStage(StageParameters parameters)
 {
     auto* curve = std::get_if<Curve>(&parameters);
     if (curve && m_input.sides == Sides::One) curve->isMirrored = false;
-    const auto name = text(infoOf(parameters).name);
+    const auto name = toQt(infoOf(parameters).name);
     m_openStage = static_cast<int>(m_shown.stages.size());
     edit(tr("add %1").arg(name),
          [&](Tangle&, Strand& strand) { strand.stages.push_back({parameters}); });
@@ -229,7 +211,7 @@ void StrandCard::addStage(StageParameters parameters)
 void StrandCard::removeStage(std::size_t stage)
 {
     m_openStage = -1;
-    edit(tr("remove %1").arg(text(infoOf(m_shown.stages[stage].parameters).name)),
+    edit(tr("remove %1").arg(toQt(infoOf(m_shown.stages[stage].parameters).name)),
          [&](Tangle&, Strand& strand) {
              strand.stages.erase(strand.stages.begin() + static_cast<std::ptrdiff_t>(stage));
          });
@@ -250,7 +232,7 @@ QString StrandCard::targetText(const Strand& strand) const
     for (const auto& target : strand.targets) {
         const auto* device = findDevice(m_studio.tangle(), target.device);
         if (device)
-            targets << text(device->name) + QStringLiteral(" · ") +
+            targets << toQt(device->name) + QStringLiteral(" · ") +
                            QString::fromStdString(jolly::nameOf(*device, target.control));
     }
     return QStringLiteral("→ ") + targets.join(QStringLiteral(", "));
@@ -284,18 +266,18 @@ void StrandCard::refresh(const Strand& strand)
     prepareRunners(strand);
     setMarked(strand.isOn);
     setDashed(!strand.isOn);
-    m_name->setText(text(strand.name.empty() ? strand.id : strand.name) +
+    m_name->setText(toQt(strand.name.empty() ? strand.id : strand.name) +
                     (strand.isOn ? QString() : tr(" (off)")));
     m_target->setText(targetText(strand));
     const auto* live = findStrand(m_studio.tangle(), m_id);
     const auto clash = live ? clashText(*live) : QString();
     m_clash->setText(clash);
     m_clash->setVisible(!clash.isEmpty());
-    m_note->setText(text(strand.note));
+    m_note->setText(toQt(strand.note));
     m_note->setVisible(!strand.note.empty());
     for (std::size_t i = 0; i < m_boxes.size(); ++i) {
         const auto& stage = strand.stages[i];
-        m_boxes[i].title->setText(capital(infoOf(stage.parameters).name));
+        m_boxes[i].title->setText(titleOf(stage));
         m_boxes[i].card->setAccessibleName(
             tr("Stage %1: %2, %3").arg(i + 1).arg(m_boxes[i].title->text(), summaryOf(stage)));
         m_boxes[i].summary->setText(summaryOf(stage));

@@ -101,8 +101,8 @@ void StrandCard::openEditor(int stage)
         m_boxes[i].card->setMarked(static_cast<int>(i) == m_openStage);
     m_editorPlace->setVisible(isThere);
     if (!isThere) return;
-    m_editor =
-        new StageEditor(m_studio, m_id, static_cast<std::size_t>(stage), m_input, m_editorPlace);
+    m_editor = new StageEditor(m_studio, m_id, static_cast<std::size_t>(stage), m_input,
+                               StageEditor::Points::Plot, m_editorPlace);
     m_editorPlace->layout()->addWidget(m_editor);
     m_editorPlace->layout()->addWidget(makeStageButtons(static_cast<std::size_t>(stage)));
     Q_EMIT stageOpened();

@@ -27,6 +27,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
       m_pages(new QStackedWidget),
       m_rig(new RigPage(studio)),
       m_weave(new WeavePage(studio)),
+      m_shape(new ShapePage(studio)),
       m_permission(new PermissionPage(studio))
 {
     setWindowTitle(tr("Jolly Tangle"));
@@ -39,6 +40,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     middle->setSpacing(0);
     m_pages->addWidget(m_rig);
     m_pages->addWidget(m_weave);
+    m_pages->addWidget(m_shape);
     m_pages->addWidget(m_permission);
     middle->addWidget(m_rail);
     middle->addWidget(m_pages, 1);
@@ -118,6 +120,7 @@ void MainWindow::buildKeys()
     };
     key(tr("Ctrl+1"), [this] { showPage(Rail::Rig); });
     key(tr("Ctrl+2"), [this] { showPage(Rail::Weave); });
+    key(tr("Ctrl+3"), [this] { showPage(Rail::Shape); });
     key(tr("Ctrl+L"), [this] { toggleLive(); });
     key(tr("Ctrl+C"), [this] {
         const auto& selected = m_studio.selected();
@@ -149,6 +152,10 @@ void MainWindow::showCounts()
     };
     m_rail->setCount(Rail::Rig, count("/rig") + count("/dev/") + count("/held"));
     m_rail->setCount(Rail::Weave, count("/strands") + count("/devices"));
+    m_rail->setCount(Rail::Shape,
+                     static_cast<int>(std::ranges::count_if(m_studio.problems(), [](const auto& p) {
+                         return p.path.find("/stages/") != std::string::npos;
+                     })));
 }
 
 void MainWindow::toggleLive()

@@ -3,6 +3,7 @@
 
 #include "app/models/studio.h"
 #include "app/pages/rig_page.h"
+#include "app/pages/shape_page.h"
 #include "app/pages/weave_page.h"
 #include "app/preflight/permission_page.h"
 #include "app/window/dialogs.h"
@@ -31,6 +32,7 @@ class MainWindow : public QWidget
     void showPage(Rail::Page page);
     [[nodiscard]] TopBar& topBar() { return *m_top; }
     [[nodiscard]] WeavePage& weavePage() { return *m_weave; }
+    [[nodiscard]] ShapePage& shapePage() { return *m_shape; }
     [[nodiscard]] StatusBar& statusBar() { return *m_status; }
 
     /// Opens a file, or tells why not.
@@ -72,6 +74,7 @@ class MainWindow : public QWidget
     QStackedWidget* m_pages;
     RigPage* m_rig;
     WeavePage* m_weave;
+    ShapePage* m_shape;
     PermissionPage* m_permission;
     Rail::Page m_page = Rail::Rig;
     bool m_isPermissionDismissed = false;

@@ -38,6 +38,17 @@ QPainterPath weaveDrawing()
     return path;
 }
 
+/// A curve between two axes.
+QPainterPath shapeDrawing()
+{
+    QPainterPath path(QPointF(-10, -9));
+    path.lineTo(-10, 9);
+    path.lineTo(10, 9);
+    path.moveTo(-10, 9);
+    path.cubicTo(0, 8, 3, 2, 9, -8);
+    return path;
+}
+
 }  // namespace
 
 RailButton::RailButton(const QString& word, const QPainterPath& drawing, QWidget* parent)
@@ -97,8 +108,8 @@ Rail::Rail(QWidget* parent) : QWidget(parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(4, 14, 4, 4);
     column->setSpacing(8);
-    const std::pair<QString, QPainterPath> pages[] = {{tr("Rig"), rigDrawing()},
-                                                      {tr("Weave"), weaveDrawing()}};
+    const std::pair<QString, QPainterPath> pages[] = {
+        {tr("Rig"), rigDrawing()}, {tr("Weave"), weaveDrawing()}, {tr("Shape"), shapeDrawing()}};
     for (const auto& [word, drawing] : pages) {
         auto* button = new RailButton(word, drawing, this);
         const int page = static_cast<int>(m_buttons.size());

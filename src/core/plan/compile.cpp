@@ -42,7 +42,7 @@ class Compiler
             for (const auto& layout : layoutOf(m_tangle.devices[d])) {
                 const auto settings = settingsOf(m_tangle.devices[d], layout.control);
                 m_plan.outputs.push_back(
-                    {static_cast<std::uint16_t>(d), slot++, layout, settings.meeting, {}});
+                    {static_cast<std::uint16_t>(d), slot++, layout, settings.meeting, {}, {}});
             }
             m_plan.outputsOfDevice.push_back({first, sizeOf(m_plan.outputs) - first});
         }
@@ -99,31 +99,43 @@ class Compiler
     void addStage(const Stage& stage, const StageInput& input)
     {
         PlanStage flat{.runner = prepare(stage.parameters, input)};
-        if (stage.when) {
-            flat.hasWhen = true;
-            flat.isWhenOff = stage.when->isOff;
-            flat.when = see(stage.when->control);
-            watch(flat.when);
-        }
-        forEachControl(stage.parameters,
-                       [&](const auto&, const auto& source) { watch(input.find(source)); });
+        if (stage.when) flat.when = whenOf(*stage.when);
+        forEachControl(stage.parameters, [&](const auto&, const auto& source) {
+            if (const auto seen = input.find(source)) watch(seen->input);
+        });
         m_plan.stages.push_back(std::move(flat));
     }
 
-    /// The strand that is being added is run again when the other control moves.
-    void watch(const std::optional<SeenControl>& seen)
+    /// Its control is there, since the strand has no errors.
+    PlanWhen whenOf(const When& when)
     {
-        if (seen) m_watchers.insert({seen->input, sizeOf(m_plan.strands)});
+        if (!when.output) {
+            const auto input = inputOf(when.control);
+            watch(input);
+            return {input, false, when.isOff};
+        }
+        const auto output = outputOf(*when.output);
+        m_outputWatchers.insert({output, sizeOf(m_plan.strands)});
+        return {output, true, when.isOff};
     }
+
+    /// The strand that is being added is run again when the other control moves.
+    void watch(std::uint32_t input) { m_inputWatchers.insert({input, sizeOf(m_plan.strands)}); }
 
     void addWatchers()
     {
-        for (const auto& [input, strand] : m_watchers) {
+        for (const auto& [input, strand] : m_inputWatchers) {
             if (m_plan.strands[strand].input == input) continue;  // it is run anyway
-            auto& run = m_plan.inputs[input].watchers;
-            if (run.count++ == 0) run.first = sizeOf(m_plan.watchers);
-            m_plan.watchers.push_back(strand);
+            addWatcher(m_plan.inputs[input].watchers, strand);
         }
+        for (const auto& [output, strand] : m_outputWatchers)
+            addWatcher(m_plan.outputs[output].watchers, strand);
+    }
+
+    void addWatcher(Run& run, std::uint32_t strand)
+    {
+        if (run.count++ == 0) run.first = sizeOf(m_plan.watchers);
+        m_plan.watchers.push_back(strand);
     }
 
     std::optional<SeenControl> see(const Source& source) const
@@ -165,7 +177,8 @@ class Compiler
 
     const Tangle& m_tangle;
     Plan m_plan;
-    std::set<std::pair<std::uint32_t, std::uint32_t>> m_watchers;  ///< input and strand
+    std::set<std::pair<std::uint32_t, std::uint32_t>> m_inputWatchers;   ///< input and strand
+    std::set<std::pair<std::uint32_t, std::uint32_t>> m_outputWatchers;  ///< output and strand
 };
 
 }  // namespace

@@ -49,6 +49,12 @@ Machine::Machine(Plan plan)
             links += m_plan.strands[m_plan.watchers[input.watchers.first + w]].links.count;
         m_mostChangesAMove = std::max(m_mostChangesAMove, links);
     }
+    for (const auto& output : m_plan.outputs) {
+        for (std::uint32_t w = 0; w < output.watchers.count; ++w)
+            m_mostChangesAMove +=
+                m_plan.strands[m_plan.watchers[output.watchers.first + w]].links.count;
+    }
+    m_flipped.reserve(m_plan.outputs.size());
     m_moving.reserve(m_plan.strands.size());
     m_changes.reserve(std::max(kFewestChanges, 2 * m_mostChangesAMove));
     reset();
@@ -61,6 +67,7 @@ void Machine::reset() noexcept
     m_areThere.assign(m_areThere.size(), false);
     for (auto& stage : m_plan.stages) jolly::reset(stage.runner);
     m_moving.clear();
+    m_flipped.clear();
     m_ticked = 0;
     m_nextTick = Time::max();
     std::ranges::fill(m_strands, StrandState{});
@@ -82,13 +89,20 @@ Value Machine::valueOf(const PlanInput& input, Counts raw) const noexcept
     return {static_cast<double>(raw.x), static_cast<double>(raw.y)};
 }
 
+bool Machine::doesWork(const PlanStage& stage) const noexcept
+{
+    if (!stage.when) return true;
+    const auto& when = *stage.when;
+    const auto& value = when.isOutput ? m_outputs[when.place].value : m_values[when.place];
+    return value.isPressed() != when.isOff;
+}
+
 Value Machine::throughStages(const PlanStrand& strand, Value in, Time now) noexcept
 {
     const Moment moment{now, m_values};
     for (std::uint32_t i = 0; i < strand.stages.count; ++i) {
         auto& stage = m_plan.stages[strand.stages.first + i];
-        if (stage.hasWhen && moment.of(stage.when).isPressed() == stage.isWhenOff) continue;
-        in = apply(stage.runner, in, moment);
+        if (doesWork(stage)) in = apply(stage.runner, in, moment);
     }
     return in;
 }
@@ -108,6 +122,7 @@ void Machine::prime(std::uint32_t input, Counts raw, Time now) noexcept
     }
     for (std::uint32_t i = 0; i < flat.watchers.count; ++i)
         feedAgain(m_plan.watchers[flat.watchers.first + i], now, Cause::Priming);
+    tellWatchers(now, Cause::Priming);
 }
 
 void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now) noexcept
@@ -129,6 +144,7 @@ void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now)
     }
     for (std::uint32_t i = 0; i < flat.watchers.count; ++i)
         feedAgain(m_plan.watchers[flat.watchers.first + i], now, Cause::Move);
+    tellWatchers(now, Cause::Move);
 }
 
 /// Runs a strand with what its own control says, since something else changed.
@@ -138,6 +154,19 @@ void Machine::feedAgain(std::uint32_t strand, Time now, Cause cause) noexcept
     if (m_areThere[input] && !m_strands[strand].isMasked) feed(strand, m_values[input], now, cause);
 }
 
+/// Runs the strands whose stages look at virtual controls that were pressed or let go. Each of
+/// those is told once for one cause, so that strands that look at each other come to an end.
+void Machine::tellWatchers(Time now, Cause cause) noexcept
+{
+    for (std::size_t i = 0; i < m_flipped.size(); ++i) {
+        const auto& watchers = m_plan.outputs[m_flipped[i]].watchers;
+        for (std::uint32_t w = 0; w < watchers.count; ++w)
+            feedAgain(m_plan.watchers[watchers.first + w], now, cause);
+    }
+    for (const auto output : m_flipped) m_outputs[output].isTold = false;
+    m_flipped.clear();
+}
+
 void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
 {
     const auto& stages = m_plan.strands[strand].stages;
@@ -145,7 +174,8 @@ void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
     m_strands[strand].isMoving = std::any_of(first, first + stages.count,
                                              [](const PlanStage& s) { return isMoving(s.runner); });
     if (!m_strands[strand].isMoving) return;  // tick() takes it out
-    if (std::ranges::find(m_moving, strand) == m_moving.end()) m_moving.push_back(strand);
+    if (!m_strands[strand].isListed) m_moving.push_back(strand);
+    m_strands[strand].isListed = true;
     m_nextTick = std::min(m_nextTick, now + kTick);
 }
 
@@ -155,9 +185,12 @@ bool Machine::tick(Time now) noexcept
     for (; m_ticked < m_moving.size(); ++m_ticked) {
         if (isFull()) return true;
         feedAgain(m_moving[m_ticked], now, Cause::Tick);
+        tellWatchers(now, Cause::Tick);
     }
     m_ticked = 0;
-    std::erase_if(m_moving, [this](auto strand) { return !m_strands[strand].isMoving; });
+    std::erase_if(m_moving, [this](auto strand) {
+        return !(m_strands[strand].isListed = m_strands[strand].isMoving);
+    });
     m_nextTick = m_moving.empty() ? Time::max() : now + kTick;
     return false;
 }
@@ -171,8 +204,7 @@ void Machine::lose(std::uint32_t input, Time now) noexcept
     for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
         const auto s = flat.strands.first + i;
         const auto& strand = m_plan.strands[s];
-        m_strands[s] = {};
-        std::erase(m_moving, s);
+        m_strands[s] = {.isListed = m_strands[s].isListed};  // tick() takes it out
         for (std::uint32_t stage = 0; stage < strand.stages.count; ++stage)
             jolly::reset(m_plan.stages[strand.stages.first + stage].runner);
         for (std::uint32_t l = 0; l < strand.links.count; ++l)
@@ -180,6 +212,7 @@ void Machine::lose(std::uint32_t input, Time now) noexcept
     }
     for (std::uint32_t w = 0; w < flat.watchers.count; ++w)
         feedAgain(m_plan.watchers[flat.watchers.first + w], now, Cause::Tick);
+    tellWatchers(now, Cause::Tick);
 }
 
 void Machine::loseLink(std::uint32_t link, WhenAway whenAway) noexcept
@@ -201,6 +234,7 @@ void Machine::feed(std::uint32_t strand, Value in, Time now, Cause cause) noexce
     const auto& flat = m_plan.strands[strand];
     const auto out = throughStages(flat, in, now);
     m_strands[strand].isPressed = in.isPressed();
+    m_strands[strand].out = out;
     noteMotion(strand, now);
     for (std::uint32_t l = 0; l < flat.links.count; ++l) feedLink(flat.links.first + l, out, cause);
 }
@@ -272,7 +306,12 @@ void Machine::put(std::uint32_t output, Value value) noexcept
 {
     auto& state = m_outputs[output];
     const auto raw = rawOf(m_plan.outputs[output].layout, value);
+    const bool isFlipped = state.value.isPressed() != value.isPressed();
     state.value = value;
+    if (isFlipped && !state.isTold && m_plan.outputs[output].watchers.count > 0) {
+        state.isTold = true;
+        m_flipped.push_back(output);
+    }
     if (raw == state.raw) return;
     state.raw = raw;
     const bool isButton = m_plan.outputs[output].layout.control.kind == ControlKind::Button;

@@ -62,6 +62,17 @@ class Machine
     [[nodiscard]] std::size_t mostChangesAMove() const noexcept { return m_mostChangesAMove; }
 
     [[nodiscard]] Value inputValue(std::uint32_t input) const noexcept { return m_values[input]; }
+    [[nodiscard]] std::span<const Value> inputValues() const noexcept { return m_values; }
+
+    /// What last came out of a strand's stages.
+    [[nodiscard]] Value strandValue(std::uint32_t strand) const noexcept
+    {
+        return m_strands[strand].out;
+    }
+
+    /// Whether a stage works now, as its "when" says. RT-safe.
+    [[nodiscard]] bool doesWork(const PlanStage& stage) const noexcept;
+
     [[nodiscard]] Value outputValue(std::uint32_t output) const noexcept
     {
         return m_outputs[output].value;
@@ -78,7 +89,9 @@ class Machine
     enum class Cause : std::uint8_t { Priming, Move, Tick };
 
     struct StrandState {
-        bool isMoving = false;  ///< by itself; it is in m_moving
+        Value out{};
+        bool isMoving = false;  ///< by itself
+        bool isListed = false;  ///< in m_moving
         bool isMasked = false;  ///< waits for the release of a push that was held before
         bool isPressed = false;
     };
@@ -92,6 +105,7 @@ class Machine
         std::uint32_t presses = 0;
         std::uint32_t owner = kNone;    ///< the link that moved last
         std::uint32_t pending = kNone;  ///< place of its entry in m_changes
+        bool isTold = false;            ///< in m_flipped
     };
 
     [[nodiscard]] Value valueOf(const PlanInput& input, Counts raw) const noexcept;
@@ -99,6 +113,7 @@ class Machine
     void feed(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
     void feedLink(std::uint32_t link, Value value, Cause cause) noexcept;
     void feedAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
+    void tellWatchers(Time now, Cause cause) noexcept;
     void noteMotion(std::uint32_t strand, Time now) noexcept;
     void loseLink(std::uint32_t link, WhenAway whenAway) noexcept;
     void takeOverStrand(std::uint32_t strand, const Machine& previous, std::uint32_t old,
@@ -122,6 +137,7 @@ class Machine
     std::vector<StrandState> m_strands;
     std::vector<LinkState> m_links;
     std::vector<OutputState> m_outputs;
+    std::vector<std::uint32_t> m_flipped;  ///< watched outputs that were pressed or let go
     std::vector<Change> m_changes;
     std::size_t m_mostChangesAMove = 0;
 };

@@ -29,12 +29,17 @@ struct PlanInput {
     Run watchers;  ///< strands of other inputs with stages that look at this one
 };
 
+/// When a stage works: while a control is pressed, or while it is not.
+struct PlanWhen {
+    std::uint32_t place = 0;  ///< among the inputs, or the outputs
+    bool isOutput = false;
+    bool isOff = false;
+};
+
 /// One stage of a strand.
 struct PlanStage {
     StageRunner runner;
-    std::optional<SeenControl> when{};
-    bool isWhenOff = false;
-    bool hasWhen = false;
+    std::optional<PlanWhen> when{};
 };
 
 /// One strand that counts.
@@ -60,6 +65,7 @@ struct PlanOutput {
     VirtualSlot layout;
     Meeting meeting = Meeting::MovedLast;
     std::vector<std::uint32_t> links;
+    Run watchers;  ///< strands with stages that look at this one
 };
 
 /// A tangle laid out flat for running: what one event needs lies together, and what it costs grows
@@ -68,7 +74,7 @@ struct Plan {
     std::vector<PlanInput> inputs;    ///< ordered by controller, then as in the rig
     std::vector<PlanStrand> strands;  ///< ordered by input
     std::vector<PlanStage> stages;
-    std::vector<std::uint32_t> watchers;  ///< strands, ordered by the input that they watch
+    std::vector<std::uint32_t> watchers;  ///< strands, ordered by the control that they watch
     std::vector<PlanLink> links;
     std::vector<PlanOutput> outputs;  ///< ordered by device, then as in its layout
     std::vector<Run> outputsOfDevice;

@@ -20,8 +20,8 @@ enum class Blending : std::uint8_t {
 
 /// Stage "blend": joins another axis to this one.
 struct Blend {
-    static constexpr StageInfo kInfo{.name = "blend",
-                                     .sentence = "Joins another axis to this one."};
+    static constexpr StageInfo kInfo{
+        .name = "blend", .sentence = "Joins another axis to this one.", .isFeel = false};
 
     std::optional<Source> other{};
     Blending how = Blending::HalfDifference;

@@ -33,7 +33,9 @@ struct DetentsField {
 /// they lie inside a notch.
 struct Detents {
     static constexpr StageInfo kInfo{
-        .name = "detents", .sentence = "Hits exact values at a lever's notches; straight between."};
+        .name = "detents",
+        .sentence = "Hits exact values at a lever's notches; straight between.",
+        .isFeel = false};
 
     DetentList detents{{"middle", 0.5, 0.5, 0.02}};
 

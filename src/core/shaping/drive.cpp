@@ -28,32 +28,26 @@ Drive::Runner::Runner(const Drive& drive, const StageInput& input)
       m_high(std::max(drive.highest, m_low)),
       m_rest(std::clamp(0.0, m_low, m_high)),
       m_reset(input.find(drive.reset)),
-      m_value(m_rest)
+      m_past{m_rest}
 {
 }
 
 bool Drive::Runner::isMoving() const noexcept
 {
-    return (m_speedNow > 0.0 && m_value < m_high) || (m_speedNow < 0.0 && m_value > m_low);
+    return (m_past.speedNow > 0.0 && m_past.value < m_high) ||
+           (m_past.speedNow < 0.0 && m_past.value > m_low);
 }
 
 Value Drive::Runner::apply(Value in, const Moment& moment) noexcept
 {
-    const double seconds = m_hasStarted ? std::max(inSeconds(moment.now - m_last), 0.0) : 0.0;
-    m_value = std::clamp(m_value + m_speedNow * seconds, m_low, m_high);
-    if (moment.of(m_reset).isPressed()) m_value = m_rest;
-    m_speedNow = m_speed * in.x;
-    m_last = moment.now;
-    m_hasStarted = true;
-    return {m_value, in.y};
-}
-
-void Drive::Runner::continueFrom(const Runner& before) noexcept
-{
-    m_value = std::clamp(before.m_value, m_low, m_high);
-    m_speedNow = before.m_speedNow;
-    m_last = before.m_last;
-    m_hasStarted = before.m_hasStarted;
+    const double seconds =
+        m_past.hasStarted ? std::max(inSeconds(moment.now - m_past.last), 0.0) : 0.0;
+    m_past.value = std::clamp(m_past.value + m_past.speedNow * seconds, m_low, m_high);
+    if (moment.of(m_reset).isPressed()) m_past.value = m_rest;
+    m_past.speedNow = m_speed * in.x;
+    m_past.last = moment.now;
+    m_past.hasStarted = true;
+    return {m_past.value, in.y};
 }
 
 }  // namespace jolly

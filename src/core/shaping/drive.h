@@ -12,7 +12,9 @@ namespace jolly
 /// begins at rest, goes no further than its limits, and a reset takes it back to rest.
 struct Drive {
     static constexpr StageInfo kInfo{
-        .name = "drive", .sentence = "The deflection moves a value that stays: it is a speed."};
+        .name = "drive",
+        .sentence = "The deflection moves a value that stays: it is a speed.",
+        .isFeel = false};
 
     double speed = 1.0;  ///< at full deflection, full deflections a second, [0.01, 20]
     double lowest = -1.0;
@@ -42,22 +44,28 @@ struct Drive {
         /// Until now the value moved as what came in before says. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         [[nodiscard]] bool isMoving() const noexcept;
-        void reset() noexcept
+        void reset() noexcept { m_past = {m_rest}; }
+        void continueFrom(const Runner& before) noexcept
         {
-            m_value = m_rest;
-            m_speedNow = 0.0;
-            m_hasStarted = false;
+            m_past = before.m_past;
+            m_past.value = m_past.value < m_low    ? m_low
+                           : m_past.value > m_high ? m_high
+                                                   : m_past.value;
         }
-        void continueFrom(const Runner& before) noexcept;
 
      private:
+        /// What it remembers.
+        struct Past {
+            double value = 0.0;
+            double speedNow = 0.0;
+            Time last{};
+            bool hasStarted = false;
+        };
+
         double m_speed, m_low, m_high;
         double m_rest;  ///< the value within the limits that is nearest to rest
         std::optional<SeenControl> m_reset;
-        double m_value;
-        double m_speedNow = 0.0;
-        Time m_last{};
-        bool m_hasStarted = false;
+        Past m_past;
     };
 
     [[nodiscard]] Runner prepare(const StageInput& input) const { return {*this, input}; }

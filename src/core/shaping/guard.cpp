@@ -16,44 +16,36 @@ std::string Guard::summary() const
 
 Value Guard::Runner::apply(Value in, const Moment& moment) noexcept
 {
-    const double away = std::abs(in.x - m_anchor);
-    if (!m_hasStarted) {
-        m_hasStarted = true;
-        m_anchor = in.x;
+    const double away = std::abs(in.x - m_past.anchor);
+    if (!m_past.hasStarted) {
+        m_past.hasStarted = true;
+        m_past.anchor = in.x;
         return in;
     }
-    if (m_state == State::Followed) {
+    if (m_past.state == State::Followed) {
         if (away > m_distance / 2.0) {
-            m_anchor = in.x;
-            m_since = moment.now;
-        } else if (moment.now - m_since >= kRest) {
-            m_anchor = in.x;
-            m_state = State::Still;
+            m_past.anchor = in.x;
+            m_past.since = moment.now;
+        } else if (moment.now - m_past.since >= kRest) {
+            m_past.anchor = in.x;
+            m_past.state = State::Still;
         }
         return in;
     }
     if (away == 0.0) {
-        m_state = State::Still;
+        m_past.state = State::Still;
         return in;
     }
-    if (m_state == State::Still) {
-        m_state = State::Away;
-        m_since = moment.now;
+    if (m_past.state == State::Still) {
+        m_past.state = State::Away;
+        m_past.since = moment.now;
     }
-    if (away > m_distance || moment.now - m_since >= m_patience) {
-        m_state = State::Followed;
-        m_anchor = in.x;
-        m_since = moment.now;
+    if (away > m_distance || moment.now - m_past.since >= m_patience) {
+        m_past.state = State::Followed;
+        m_past.anchor = in.x;
+        m_past.since = moment.now;
     }
-    return {m_anchor, in.y};
-}
-
-void Guard::Runner::continueFrom(const Runner& before) noexcept
-{
-    m_state = before.m_state;
-    m_anchor = before.m_anchor;
-    m_since = before.m_since;
-    m_hasStarted = before.m_hasStarted;
+    return {m_past.anchor, in.y};
 }
 
 }  // namespace jolly

@@ -43,23 +43,24 @@ struct Guard {
 
         /// @return a value that came in. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
-        [[nodiscard]] bool isMoving() const noexcept { return m_state != State::Still; }
-        void reset() noexcept
-        {
-            m_hasStarted = false;
-            m_state = State::Still;
-        }
-        void continueFrom(const Runner& before) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_past.state != State::Still; }
+        void reset() noexcept { m_past = {}; }
+        void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
 
      private:
         enum class State : std::uint8_t { Still, Away, Followed };
 
+        /// What it remembers.
+        struct Past {
+            State state = State::Still;
+            double anchor = 0.0;  ///< where it rests, or was when it last moved
+            Time since{};         ///< it is away, or last moved
+            bool hasStarted = false;
+        };
+
         double m_distance;
         Time m_patience;
-        State m_state = State::Still;
-        double m_anchor = 0.0;  ///< where it rests, or was when it last moved
-        Time m_since{};         ///< it is away, or last moved
-        bool m_hasStarted = false;
+        Past m_past;
     };
 
     [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }

@@ -16,7 +16,9 @@ enum class Side : std::uint8_t { Upper, Lower };
 /// while both are pulled it reports their difference, which no computation can undo.
 struct Half {
     static constexpr StageInfo kInfo{
-        .name = "half", .sentence = "Makes one half of the axis a whole one-sided axis."};
+        .name = "half",
+        .sentence = "Makes one half of the axis a whole one-sided axis.",
+        .isFeel = false};
 
     Side side = Side::Upper;
 

@@ -19,7 +19,8 @@ enum class Holding : std::uint8_t {
 struct HoldValue {
     static constexpr StageInfo kInfo{
         .name = "hold",
-        .sentence = "Keeps the value while a button is pressed, or takes it as the new centre."};
+        .sentence = "Keeps the value while a button is pressed, or takes it as the new centre.",
+        .isFeel = false};
 
     std::optional<Source> by{};
     Holding way = Holding::Freeze;

@@ -11,8 +11,10 @@ namespace jolly
 /// Stage "invert": the other direction. An axis is mirrored about the middle of its travel, a
 /// pressed button counts as released.
 struct Invert {
-    static constexpr StageInfo kInfo{
-        .name = "invert", .sentence = "Turns the direction round.", .takesButtons = true};
+    static constexpr StageInfo kInfo{.name = "invert",
+                                     .sentence = "Turns the direction round.",
+                                     .takesButtons = true,
+                                     .isFeel = false};
 
     friend bool operator==(const Invert&, const Invert&) = default;
 

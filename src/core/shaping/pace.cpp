@@ -15,22 +15,14 @@ std::string Pace::summary() const
 
 Value Pace::Runner::apply(Value in, const Moment& moment) noexcept
 {
-    const double seconds = std::max(inSeconds(moment.now - m_last), 0.0);
-    m_value = m_hasStarted
-                  ? std::clamp(m_goal, m_value - m_falling * seconds, m_value + m_rising * seconds)
-                  : in.x;
-    m_hasStarted = true;
-    m_last = moment.now;
-    m_goal = in.x;
-    return {m_value, in.y};
-}
-
-void Pace::Runner::continueFrom(const Runner& before) noexcept
-{
-    m_value = before.m_value;
-    m_goal = before.m_goal;
-    m_last = before.m_last;
-    m_hasStarted = before.m_hasStarted;
+    const double seconds = std::max(inSeconds(moment.now - m_past.last), 0.0);
+    m_past.value = m_past.hasStarted ? std::clamp(m_past.goal, m_past.value - m_falling * seconds,
+                                                  m_past.value + m_rising * seconds)
+                                     : in.x;
+    m_past.hasStarted = true;
+    m_past.last = moment.now;
+    m_past.goal = in.x;
+    return {m_past.value, in.y};
 }
 
 }  // namespace jolly

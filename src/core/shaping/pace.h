@@ -37,20 +37,21 @@ struct Pace {
 
         /// Until now the output went to what came in before. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
-        [[nodiscard]] bool isMoving() const noexcept { return m_value != m_goal; }
-        void reset() noexcept
-        {
-            m_hasStarted = false;
-            m_value = m_goal = 0.0;
-        }
-        void continueFrom(const Runner& before) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_past.value != m_past.goal; }
+        void reset() noexcept { m_past = {}; }
+        void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
 
      private:
+        /// What it remembers.
+        struct Past {
+            double value = 0.0;
+            double goal = 0.0;
+            Time last{};
+            bool hasStarted = false;
+        };
+
         double m_rising, m_falling;
-        double m_value = 0.0;
-        double m_goal = 0.0;
-        Time m_last{};
-        bool m_hasStarted = false;
+        Past m_past;
     };
 
     [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }

@@ -12,7 +12,9 @@ namespace jolly
 /// where the value is, and the value returns to rest at a speed of its own.
 struct Spring {
     static constexpr StageInfo kInfo{
-        .name = "spring back", .sentence = "Moves count, and the value returns to rest by itself."};
+        .name = "spring back",
+        .sentence = "Moves count, and the value returns to rest by itself.",
+        .isFeel = false};
 
     double speed = 1.0;  ///< of the return, full deflections a second, [0.01, 20]
 
@@ -34,20 +36,21 @@ struct Spring {
 
         /// @return value in [low, 1]. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
-        [[nodiscard]] bool isMoving() const noexcept { return m_value != 0.0; }
-        void reset() noexcept
-        {
-            m_value = 0.0;
-            m_hasStarted = false;
-        }
-        void continueFrom(const Runner& before) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_past.value != 0.0; }
+        void reset() noexcept { m_past = {}; }
+        void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
 
      private:
+        /// What it remembers.
+        struct Past {
+            double value = 0.0;
+            double before = 0.0;
+            Time last{};
+            bool hasStarted = false;
+        };
+
         double m_speed, m_low;
-        double m_value = 0.0;
-        double m_before = 0.0;
-        Time m_last{};
-        bool m_hasStarted = false;
+        Past m_past;
     };
 
     [[nodiscard]] Runner prepare(const StageInput& input) const { return {speed, input.low()}; }

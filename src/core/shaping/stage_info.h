@@ -22,6 +22,7 @@ struct StageInfo {
     std::string_view sentence;  ///< what it does, for the pilot
     bool takesAxes = true;
     bool takesButtons = false;
+    bool isFeel = true;  ///< how an axis feels; else what it is for, which is not copied to others
 };
 
 /// A parameter that is a part of the travel, shown in percent. `low` <= value <= `high`.

@@ -41,32 +41,25 @@ Time Steady::delayAt(double speed) const
 /// After a silence the value has arrived: a new event is taken as one tick after that.
 Value Steady::Runner::apply(Value in, const Moment& moment) noexcept
 {
-    const auto since = moment.now - m_last;
-    m_last = moment.now;
-    if (!m_hasStarted) {
-        m_hasStarted = true;
-        m_value = in.x;
-        m_speed = 0.0;
+    const auto since = moment.now - m_past.last;
+    m_past.last = moment.now;
+    if (!m_past.hasStarted) {
+        m_past.hasStarted = true;
+        m_past.value = in.x;
+        m_past.speed = 0.0;
         return in;
     }
     const double spacing = std::max(inSeconds(std::min(since, kTick)), kShortest);
-    m_speed += alphaOf(kSpeedCutoff, spacing) * ((in.x - m_value) / spacing - m_speed);
-    m_value += alphaOf(m_cutoff + m_quickness * std::abs(m_speed), spacing) * (in.x - m_value);
-    m_isMoving = std::abs(in.x - m_value) > kArrived;
-    if (!m_isMoving) {
-        m_value = in.x;
-        m_speed = 0.0;
+    m_past.speed +=
+        alphaOf(kSpeedCutoff, spacing) * ((in.x - m_past.value) / spacing - m_past.speed);
+    m_past.value +=
+        alphaOf(m_cutoff + m_quickness * std::abs(m_past.speed), spacing) * (in.x - m_past.value);
+    m_past.isMoving = std::abs(in.x - m_past.value) > kArrived;
+    if (!m_past.isMoving) {
+        m_past.value = in.x;
+        m_past.speed = 0.0;
     }
-    return {m_value, in.y};
-}
-
-void Steady::Runner::continueFrom(const Runner& before) noexcept
-{
-    m_value = before.m_value;
-    m_speed = before.m_speed;
-    m_last = before.m_last;
-    m_hasStarted = before.m_hasStarted;
-    m_isMoving = before.m_hasStarted;  // it may have another way to go now
+    return {m_past.value, in.y};
 }
 
 }  // namespace jolly

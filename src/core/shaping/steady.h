@@ -49,17 +49,26 @@ struct Steady {
 
         /// @return value in the range of what came in. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
-        [[nodiscard]] bool isMoving() const noexcept { return m_isMoving; }
-        void reset() noexcept { m_hasStarted = m_isMoving = false; }
-        void continueFrom(const Runner& before) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept { return m_past.isMoving; }
+        void reset() noexcept { m_past = {}; }
+        void continueFrom(const Runner& before) noexcept
+        {
+            m_past = before.m_past;
+            m_past.isMoving = m_past.hasStarted;  // it may have another way to go now
+        }
 
      private:
+        /// What it remembers.
+        struct Past {
+            double value = 0.0;
+            double speed = 0.0;
+            Time last{};
+            bool hasStarted = false;
+            bool isMoving = false;
+        };
+
         double m_cutoff, m_quickness;
-        double m_value = 0.0;
-        double m_speed = 0.0;
-        Time m_last{};
-        bool m_hasStarted = false;
-        bool m_isMoving = false;
+        Past m_past;
     };
 
     [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }

@@ -16,9 +16,10 @@ std::string Stillness::summary() const
 Value Stillness::Runner::apply(Value in, const Moment&) noexcept
 {
     const bool isFixed = in.x == 0.0 || std::abs(in.x) >= 1.0;
-    if (!m_hasStarted || isFixed || std::abs(in.x - m_value) > m_width) m_value = in.x;
-    m_hasStarted = true;
-    return {m_value, in.y};
+    if (!m_past.hasStarted || isFixed || std::abs(in.x - m_past.value) > m_width)
+        m_past.value = in.x;
+    m_past.hasStarted = true;
+    return {m_past.value, in.y};
 }
 
 }  // namespace jolly

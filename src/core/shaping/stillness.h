@@ -34,17 +34,18 @@ struct Stillness {
 
         /// @return a value that came in. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment&) noexcept;
-        void reset() noexcept { m_hasStarted = false; }
-        void continueFrom(const Runner& before) noexcept
-        {
-            m_value = before.m_value;
-            m_hasStarted = before.m_hasStarted;
-        }
+        void reset() noexcept { m_past = {}; }
+        void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
 
      private:
+        /// What it remembers.
+        struct Past {
+            double value = 0.0;
+            bool hasStarted = false;
+        };
+
         double m_width;
-        double m_value = 0.0;
-        bool m_hasStarted = false;
+        Past m_past;
     };
 
     [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(width); }

@@ -11,8 +11,8 @@ namespace jolly
 /// Stage "trim": presses move the axis a little on top of the hand. The trim stays until it is
 /// moved back or reset.
 struct Trim {
-    static constexpr StageInfo kInfo{.name = "trim",
-                                     .sentence = "Adds a trim that buttons move step by step."};
+    static constexpr StageInfo kInfo{
+        .name = "trim", .sentence = "Adds a trim that buttons move step by step.", .isFeel = false};
 
     std::optional<Source> up{};
     std::optional<Source> down{};

@@ -22,6 +22,7 @@ struct SimSheet {
     std::optional<std::uint16_t> hats{};        ///< of each device
     std::optional<std::uint16_t> allButtons{};  ///< of all devices together
     bool isGamepadOnly = false;                 ///< it sees gamepads, no joystick
+    bool bendsAxes = false;                     ///< it bends axes by a curve of its own
     std::vector<std::string> keyOnly{};         ///< functions that it takes from a keyboard alone
     Extra extra{};
 

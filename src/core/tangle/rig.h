@@ -26,6 +26,7 @@ struct RigControl {
     ButtonKind buttonKind = ButtonKind::Push;  ///< of a button
     Calibration calibration{};                 ///< of an axis
     NotchList notches{};                       ///< of an axis, in the order of their counts
+    std::optional<double> degrees{};  ///< of a wheel, how far it turns from end to end, > 0
     Extra extra{};
 
     friend bool operator==(const RigControl&, const RigControl&) = default;

@@ -22,6 +22,7 @@
 #include "core/shaping/steady.h"
 #include "core/shaping/stillness.h"
 #include "core/shaping/trim.h"
+#include "core/tangle/virtual_control.h"
 #include "core/value/extra.h"
 
 #include <optional>
@@ -75,8 +76,9 @@ using StageRunner = StageList::Runner;
 
 /// When a stage works; else it lets its input through.
 struct When {
-    Source control{};    ///< a button or switch that is pressed, or an axis beyond its half
-    bool isOff = false;  ///< while it is not
+    Source control{};  ///< a button or switch that is pressed, or an axis beyond its half
+    std::optional<Target> output{};  ///< a virtual control instead, likewise
+    bool isOff = false;              ///< while it is not
 
     friend bool operator==(const When&, const When&) = default;
 };

@@ -19,7 +19,8 @@ namespace jolly
 struct Craft {
     std::string id{};
     std::string name{};
-    std::string parent{};  ///< id; empty for Everywhere alone
+    std::string parent{};        ///< id; empty for Everywhere alone
+    bool wantsStraight = false;  ///< its sim expects axes without a curve
     Extra extra{};
 
     friend bool operator==(const Craft&, const Craft&) = default;
@@ -37,13 +38,6 @@ struct Layer {
 inline constexpr std::string_view kBase = "base";
 inline constexpr std::string_view kEverywhere = "everywhere";
 
-struct Target {
-    std::string device{};  ///< id of a virtual device
-    VirtualControl control{};
-
-    friend bool operator==(const Target&, const Target&) = default;
-};
-
 /// What a strand's axes do when their controller goes away.
 enum class WhenAway : std::uint8_t { Rest, Keep };
 
@@ -55,6 +49,7 @@ struct Strand {
     std::string function{};
     std::string layer{kBase};
     std::string craft{kEverywhere};
+    std::string shape{};  ///< strands with the same name here have one feel; see feel.h
     bool isOn = true;
     WhenAway whenAway = WhenAway::Rest;
     std::vector<Source> sources{};
@@ -63,6 +58,15 @@ struct Strand {
     Extra extra{};
 
     friend bool operator==(const Strand&, const Strand&) = default;
+};
+
+/// Stages that together are how an axis feels, under a name, to be given to any axis.
+struct Feel {
+    std::string name{};
+    std::vector<Stage> stages{};
+    Extra extra{};
+
+    friend bool operator==(const Feel&, const Feel&) = default;
 };
 
 /// The document a person saves.
@@ -74,6 +78,7 @@ struct Tangle {
     std::vector<Layer> layers{
         {std::string(kBase), "Base", {}}};  ///< from the bottom of the stack up
     std::vector<Strand> strands{};
+    std::vector<Feel> feels{};
     std::optional<SimSheet> sheet{};  ///< what the sim takes that it is made for; none: no limit
     Extra extra{};
 

@@ -20,6 +20,14 @@ struct VirtualControl {
     friend auto operator<=>(const VirtualControl&, const VirtualControl&) = default;
 };
 
+/// A control of one virtual device.
+struct Target {
+    std::string device{};  ///< id of a virtual device
+    VirtualControl control{};
+
+    friend bool operator==(const Target&, const Target&) = default;
+};
+
 [[nodiscard]] std::string toText(VirtualControl control);
 
 /// Reads what toText() writes. Empty when it is none.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_ranges.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/weave.h"
 
@@ -104,8 +105,9 @@ class StrandCheck
         const auto& info = infoOf(stage.parameters);
         const auto path = "/stages/" + std::to_string(i);
         const auto name = std::string(info.name);
-        const auto complaint =
-            std::visit([](const auto& p) { return p.complaint(); }, stage.parameters);
+        auto complaint = rangeComplaint(stage.parameters);
+        if (complaint.empty())
+            complaint = std::visit([](const auto& p) { return p.complaint(); }, stage.parameters);
         if (!complaint.empty())
             error(path, ", stage \"" + name + "\": " + complaint, "Change the stage.");
         forEachControl(stage.parameters, [&](const ControlField& field, const auto& source) {
@@ -152,11 +154,25 @@ class StrandCheck
 
     void checkWhen(const std::string& path, const std::string& name, const Stage& stage)
     {
-        if (!find(stage.when->control))
-            error(path + "/when",
-                  " has the stage \"" + name + "\" work by " + toText(stage.when->control.control) +
-                      " of \"" + stage.when->control.controller + "\", which is not in the rig",
-                  "Touch another control, or let the stage work always.");
+        const auto& when = *stage.when;
+        const auto complainAbout = [&](const std::string& what, const std::string& cure) {
+            error(path + "/when", " has the stage \"" + name + "\" work by " + what, cure);
+        };
+        if (when.output) {
+            const auto* device = findDevice(m_tangle, when.output->device);
+            const auto layout = device ? layoutOf(*device) : std::vector<VirtualSlot>{};
+            if (!findBy(layout, &VirtualSlot::control, when.output->control))
+                complainAbout(toText(when.output->control) + " of the virtual device \"" +
+                                  when.output->device + "\", which is not there",
+                              "Choose another control, or let the stage work always.");
+            if (std::ranges::find(m_strand.targets, *when.output) != m_strand.targets.end())
+                complainAbout(toText(when.output->control) + ", which the strand itself moves",
+                              "Choose a virtual control that another strand moves.");
+        } else if (!find(when.control)) {
+            complainAbout(toText(when.control.control) + " of \"" + when.control.controller +
+                              "\", which is not in the rig",
+                          "Touch another control, or let the stage work always.");
+        }
         if (sidesAfter(stage.parameters, Sides::One) != Sides::One ||
             sidesAfter(stage.parameters, Sides::Two) != Sides::Two)
             error(path + "/when",

@@ -1,0 +1,361 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pages/shape_page.h"
+
+#include "app/shape/axis_list.h"
+#include "app/shape/counter_walk.h"
+#include "app/shape/feel_bar.h"
+#include "app/shape/shape_words.h"
+#include "app/shape/stage_stack.h"
+#include "app/shape/strip_chart.h"
+#include "app/shape/wheel_field.h"
+#include "app/style/palette.h"
+#include "core/calibration/notch.h"
+#include "core/shaping/curve_points.h"
+#include "core/tangle/feel.h"
+#include "core/tangle/lookup.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr Time kTrail = std::chrono::milliseconds(700);
+constexpr std::size_t kMostTrail = 48;
+
+/// The colours of what lies under the curve, each with a dash of its own.
+struct Under {
+    QColor Palette::*colour;
+    Qt::PenStyle dash;
+};
+constexpr Under kUnder[] = {{&Palette::sky, Qt::DashLine},
+                            {&Palette::coral, Qt::DashDotLine},
+                            {&Palette::mint, Qt::DotLine},
+                            {&Palette::violet, Qt::DashDotDotLine}};
+
+std::vector<CurvePoint> trailOf(const std::deque<TraceSample>& samples)
+{
+    std::vector<CurvePoint> trail;
+    if (samples.empty()) return trail;
+    auto first = samples.size() - 1;
+    while (first > 0 && samples.back().time - samples[first - 1].time < kTrail) --first;
+    const auto count = samples.size() - first;
+    const auto step = std::max<std::size_t>(1, count / kMostTrail);
+    for (auto i = first; i < samples.size(); i += step)
+        trail.push_back({samples[i].in, samples[i].out});
+    const CurvePoint last{samples.back().in, samples.back().out};
+    if (trail.back() != last) trail.push_back(last);
+    return trail;
+}
+
+}  // namespace
+
+const Strand* ShapePage::shown() const
+{
+    return findStrand(m_studio.tangle(), m_strand);
+}
+
+const RigControl* ShapePage::axis() const
+{
+    const auto* strand = shown();
+    return strand ? axisOf(m_studio.tangle(), *strand) : nullptr;
+}
+
+void ShapePage::wirePlot()
+{
+    connect(m_plot, &ShapePlot::handleMoved, this,
+            [this](std::size_t stage, std::size_t part, CurvePoint to, bool isGesture) {
+                edit(m_plot->handleName(m_plot->chosen()), stage,
+                     isGesture ? QStringLiteral("handle %1 %2").arg(stage).arg(part) : QString(),
+                     [&](Stage& s, const StageInput& input) {
+                         moveHandle(s.parameters, part, to, input);
+                     });
+            });
+    connect(m_plot, &ShapePlot::pointWanted, this, [this](std::size_t stage, CurvePoint at) {
+        edit(tr("add curve point"), stage, {}, [&](Stage& s, const StageInput&) {
+            auto* curve = std::get_if<Curve>(&s.parameters);
+            if (curve && !addPoint(curve->points, curve->isMirrored, at))
+                m_studio.say(tr("There is no room for another point here."));
+        });
+    });
+    connect(m_plot, &ShapePlot::removalWanted, this, [this](std::size_t stage, std::size_t part) {
+        edit(tr("remove curve point"), stage, {}, [&](Stage& s, const StageInput&) {
+            auto* curve = std::get_if<Curve>(&s.parameters);
+            if (curve && !removePoint(curve->points, curve->isMirrored, part))
+                m_studio.say(tr("A curve needs two points, and a mirrored one its rest."));
+        });
+    });
+    connect(m_plot, &ShapePlot::chosenChanged, this, [this] {
+        const auto name = m_plot->handleName(m_plot->chosen());
+        m_handle->setText(name.isEmpty() ? QString() : tr("arrows move: %1").arg(name));
+        m_stack->mark(m_plot->stageOfHandle(m_plot->chosen()));
+    });
+}
+
+void ShapePage::edit(const QString& step, std::size_t stage, const QString& gesture,
+                     const std::function<void(Stage&, const StageInput&)>& change)
+{
+    m_studio.document().edit(
+        step,
+        [&](Tangle& tangle) {
+            auto* strand = findStrand(tangle, m_strand);
+            const auto* from = strand ? axisOf(tangle, *strand) : nullptr;
+            if (!from || stage >= strand->stages.size()) return;
+            StageInput input{ControlKind::Axis, from->sides};
+            for (std::size_t i = 0; i < stage; ++i) {
+                if (strand->stages[i].isOn)
+                    input.sides = sidesAfter(strand->stages[i].parameters, input.sides);
+            }
+            change(strand->stages[stage], input);
+        },
+        gesture);
+}
+
+void ShapePage::choose(const std::string& id)
+{
+    if (id == m_strand) return;
+    endWalk();
+    m_strand = id;
+    m_trace.forget();
+    rememberOld();
+    rebuild();
+}
+
+void ShapePage::followSelection()
+{
+    const auto& selected = m_studio.selected();
+    if (selected) {
+        const Source source{selected->controller, selected->code};
+        const auto* now = shown();
+        const auto strands = m_studio.strandsFrom(*selected);
+        const auto found = std::ranges::find_if(
+            strands, [this](const Strand* s) { return isAxisStrand(m_studio.tangle(), *s); });
+        const bool isAlready = now && now->sources == std::vector{source};
+        if (!isAlready && found != strands.end()) choose((*found)->id);
+    }
+    m_watch.follow();
+    showMeasured();
+}
+
+void ShapePage::rememberOld()
+{
+    const auto* strand = shown();
+    m_old = strand ? strand->stages : std::vector<Stage>{};
+}
+
+void ShapePage::rebuild()
+{
+    m_list->rebuild();
+    if (!shown()) {
+        const auto all = m_list->strands();
+        m_strand = all.empty() ? std::string() : all.front();
+        rememberOld();
+    }
+    m_list->choose(m_strand);
+    m_stack->show(m_strand);
+    m_bar->show(m_strand);
+    const auto flown = m_studio.flown();
+    const auto* strand = findStrand(flown, m_strand);
+    m_try->setEnabled(strand && (m_try->isDown() || shown()->stages != m_old));
+    if (!strand) {
+        m_name->setText(tr("No axis yet"));
+        for (auto* label : {m_way, m_facts, m_notes, m_shared, m_under}) label->clear();
+        m_plot->setNothing(
+            tr("Nothing leads from an axis yet. Weave one on the Weave page (Ctrl+2); its feel is "
+               "made here."));
+        return;
+    }
+    m_trace.follow(flown, m_strand);
+    showShape(flown, *strand);
+    showWords(flown, *strand);
+    showUnder();
+    showMeasured();
+    showValues();
+}
+
+void ShapePage::showShape(const Tangle& flown, const Strand& strand)
+{
+    m_name->setText(nameWithCraft(flown, strand));
+    m_way->setText(wayOf(flown, strand));
+    const auto sharers = sharersOf(flown, strand);
+    QStringList names;
+    for (const auto& name : sharers) names << QString::fromStdString(name);
+    m_shared->setText(names.isEmpty() ? QString()
+                                      : tr("shares its shape with %1").arg(names.join(", ")));
+    m_shared->setVisible(!names.isEmpty());
+    if (!m_trace.isThere()) return m_plot->setNothing(problemsOf(strand));
+    const auto& rehearsal = m_trace.rehearsal();
+    m_plot->setShape(strand, rehearsal.chain(), rehearsal.sides(), rehearsal.outSides());
+    showEnds(strand);
+}
+
+/// The ends of the travel in the pilot's words, its degrees and its notches.
+void ShapePage::showEnds(const Strand&)
+{
+    const auto* from = axis();
+    if (!from) return;
+    m_plot->setDegrees(from->degrees);
+    m_plot->setEnds({}, QString::fromStdString(from->more));
+    std::vector<NamedPlace> places;
+    for (const auto& notch : from->notches)
+        places.push_back(
+            {QString::fromStdString(notch.name),
+             valueWithNotches(from->calibration, from->notches, notch.at, from->sides)});
+    m_plot->setPlaces(std::move(places));
+}
+
+QString ShapePage::problemsOf(const Strand& strand) const
+{
+    const auto* mine = findStrand(m_studio.tangle(), strand.id);
+    const auto path =
+        "/strands/" + std::to_string(mine ? mine - m_studio.tangle().strands.data() : -1);
+    QStringList sentences;
+    for (const auto& problem : m_studio.problems()) {
+        if (problem.path == path || problem.path.starts_with(path + "/"))
+            sentences << QString::fromStdString(problem.sentence + " " + problem.cure);
+    }
+    return sentences.join(QLatin1Char('\n'));
+}
+
+void ShapePage::showWords(const Tangle& flown, const Strand& strand)
+{
+    QStringList notes;
+    const auto problems = problemsOf(strand);
+    if (!problems.isEmpty()) notes << problems;
+    if (m_trace.isThere()) {
+        auto chain = m_trace.rehearsal().chain();
+        const auto travel =
+            measure(chain, m_trace.rehearsal().sides(), m_trace.rehearsal().outSides());
+        for (const auto& note : feelNotes(flown, strand, travel, otherBends(m_studio, strand)))
+            notes << QString::fromStdString(note);
+        showFacts(strand, travel);
+    }
+    for (auto& note : notes) note.prepend(QStringLiteral("!  "));
+    m_notes->setText(notes.join(QLatin1Char('\n')));
+    m_notes->setVisible(!notes.isEmpty());
+}
+
+void ShapePage::showFacts(const Strand& strand, const Travel& travel)
+{
+    m_facts->setText(travelText(travel, axis()));
+    for (std::size_t i = 0; i < strand.stages.size(); ++i) {
+        if (const auto* steady = std::get_if<Steady>(&strand.stages[i].parameters))
+            m_stack->setFact(i, delayText(*steady));
+    }
+}
+
+/// The old curve and those of other strands.
+void ShapePage::showUnder()
+{
+    std::vector<UnderCurve> curves;
+    QStringList legend;
+    const auto& p = jolly::app::palette();
+    const auto add = [&](const Tangle& tangle, const std::string& id, const QString& name,
+                         QColor colour, Qt::PenStyle dash) {
+        const Rehearsal other(rehearsed(tangle, id), id);
+        if (!other.isThere()) return;
+        curves.push_back({name, colour, dash, sampled(other.chain(), other.sides())});
+        legend << QStringLiteral("<span style='color:%1'>%2 %3</span>")
+                      .arg(colour.name(), dashSign(dash), name.toHtmlEscaped());
+    };
+    const auto* now = shown();
+    if (now && now->stages != m_old && !m_try->isDown()) {
+        auto tangle = m_studio.tangle();
+        findStrand(tangle, m_strand)->stages = m_old;
+        add(tangle, m_strand, tr("as it was"), p.dim, Qt::DashLine);
+    }
+    std::size_t next = 0;
+    for (const auto& id : m_bar->compared()) {
+        const auto* other = findStrand(m_studio.tangle(), id);
+        if (!other || id == m_strand || next >= std::size(kUnder)) continue;
+        add(m_studio.tangle(), id, nameWithCraft(m_studio.tangle(), *other), p.*kUnder[next].colour,
+            kUnder[next].dash);
+        ++next;
+    }
+    m_under->setText(legend.join(QStringLiteral("&nbsp;&nbsp;&nbsp;")));
+    m_under->setVisible(!legend.isEmpty());
+    m_plot->setUnder(std::move(curves));
+}
+
+/// What the rig's measurements say of this axis.
+void ShapePage::showMeasured()
+{
+    const auto* from = axis();
+    const auto* strand = shown();
+    const bool isHere = m_watch.isWatching() && strand && m_studio.selected() &&
+                        strand->sources == std::vector{Source{m_studio.selected()->controller,
+                                                              m_studio.selected()->code}};
+    if (!from || !isHere) {
+        m_plot->setDwell({});
+        m_plot->setDrift(0.0, 0.0);
+        return;
+    }
+    const auto& findings = m_watch.findings().findings;
+    m_plot->setDwell(dwellOf(findings, m_watch.range(), *from));
+    const auto drift = driftOf(findings, *from);
+    m_plot->setDrift(drift.first, drift.second);
+    for (std::size_t i = 0; i < strand->stages.size(); ++i) {
+        const auto* zone = std::get_if<DeadZone>(&strand->stages[i].parameters);
+        if (!zone) continue;
+        m_stack->setFact(i, driftText(*zone, drift, from->sides));
+        break;  // the first one is what covers the drift
+    }
+}
+
+void ShapePage::showValues()
+{
+    if (!isVisible() || m_strand.empty()) return;
+    const auto& samples = m_trace.samples();
+    m_plot->setTrail(trailOf(samples));
+    if (!m_trace.isThere() || samples.empty()) return;
+    const auto& rehearsal = m_trace.rehearsal();
+    m_strip->show(samples, m_studio.now(), rehearsal.sides(), rehearsal.outSides());
+    if (m_walk) m_walk->showSent(samples.back().out);
+    for (std::size_t i = 0; i < shown()->stages.size(); ++i) {
+        if (std::holds_alternative<Detents>(shown()->stages[i].parameters))
+            m_stack->setInput(i, samples.back().in);
+    }
+}
+
+void ShapePage::walkCounterCurve()
+{
+    if (m_walk) return endWalk();
+    m_walk = new CounterWalk(m_studio, m_strand);
+    m_right->insertWidget(1, m_walk);
+    connect(m_walk, &CounterWalk::done, this, &ShapePage::endWalk, Qt::QueuedConnection);
+    showValues();
+}
+
+void ShapePage::endWalk()
+{
+    if (!m_walk) return;
+    m_walk->hide();
+    delete m_walk.data();
+    rebuild();
+}
+
+void ShapePage::tryOld(bool isTrying)
+{
+    if (!isTrying) return m_studio.setTrial(std::nullopt);
+    auto trial = m_studio.tangle();
+    auto* strand = findStrand(trial, m_strand);
+    if (!strand) return;
+    strand->stages = m_old;
+    keepShapes(m_studio.tangle(), trial);
+    m_studio.setTrial(std::move(trial));
+}
+
+void ShapePage::showEvent(QShowEvent*)
+{
+    m_watch.forget();
+    m_trace.forget();
+    followSelection();
+    rebuild();
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/axis_watch.h"
+#include "app/shape/axis_trace.h"
+#include "app/shape/shape_plot.h"
+#include "core/weave/feel_check.h"
+
+#include <QPointer>
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+class AxisList;
+class CounterWalk;
+class FeelBar;
+class StageStack;
+class StripChart;
+
+/// One axis large: left all axes, in the middle its compiled curve with handles, right its stages
+/// with exact numbers, and what the last seconds were like.
+class ShapePage : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit ShapePage(Studio& studio, QWidget* parent = nullptr);
+
+    /// The strand that is shown; empty when there is none.
+    [[nodiscard]] const std::string& strand() const { return m_strand; }
+
+ protected:
+    void showEvent(QShowEvent* event) override;
+
+ private:
+    void buildMiddle(QVBoxLayout& column);
+    void buildRight(QVBoxLayout& column);
+    void buildStrip(QVBoxLayout& column);
+    void wirePlot();
+    void choose(const std::string& strand);
+    void followSelection();
+    void rebuild();
+    void showShape(const Tangle& flown, const Strand& strand);
+    void showWords(const Tangle& flown, const Strand& strand);
+    void showFacts(const Strand& strand, const Travel& travel);
+    void showEnds(const Strand& strand);
+    void showUnder();
+    void showMeasured();
+    void showValues();
+    void walkCounterCurve();
+    void endWalk();
+    void rememberOld();
+    void tryOld(bool isTrying);
+    void edit(const QString& step, std::size_t stage, const QString& gesture,
+              const std::function<void(Stage&, const StageInput&)>& change);
+    [[nodiscard]] const Strand* shown() const;
+    [[nodiscard]] const RigControl* axis() const;
+    [[nodiscard]] QString problemsOf(const Strand& strand) const;
+
+    Studio& m_studio;
+    AxisWatch m_watch;
+    AxisTrace m_trace;
+    std::string m_strand;
+    std::vector<Stage> m_old;  ///< as it was when the axis was chosen, or saved
+    AxisList* m_list = nullptr;
+    ShapePlot* m_plot = nullptr;
+    StageStack* m_stack = nullptr;
+    FeelBar* m_bar = nullptr;
+    StripChart* m_strip = nullptr;
+    QLabel* m_name = nullptr;
+    QLabel* m_way = nullptr;
+    QLabel* m_handle = nullptr;
+    QLabel* m_facts = nullptr;
+    QLabel* m_notes = nullptr;
+    QLabel* m_shared = nullptr;
+    QLabel* m_under = nullptr;
+    QPushButton* m_try = nullptr;
+    QVBoxLayout* m_right = nullptr;
+    QPointer<CounterWalk> m_walk;
+};
+
+}  // namespace jolly::app

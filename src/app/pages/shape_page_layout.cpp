@@ -1,0 +1,175 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/faceplate/card.h"
+#include "app/pages/shape_page.h"
+#include "app/shape/axis_list.h"
+#include "app/shape/feel_bar.h"
+#include "app/shape/stage_stack.h"
+#include "app/shape/strip_chart.h"
+#include "app/style/elided_label.h"
+#include "app/style/theme.h"
+#include "core/tangle/lookup.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+/// How the Shape page is laid out and wired.
+namespace jolly::app
+{
+
+namespace
+{
+
+QLabel* makeLabel(const char* name, const char* tone, bool isSmall = true)
+{
+    auto* label = new QLabel;
+    label->setObjectName(QLatin1String(name));
+    label->setWordWrap(true);
+    if (isSmall) label->setFont(textFont(TextSize::Small));
+    setTone(*label, tone);
+    return label;
+}
+
+QLabel* makeTitle(const QString& words)
+{
+    auto* title = new QLabel(words);
+    title->setFont(textFont(TextSize::Normal, true));
+    setTone(*title, "title");
+    return title;
+}
+
+}  // namespace
+
+ShapePage::ShapePage(Studio& studio, QWidget* parent)
+    : QWidget(parent), m_studio(studio), m_watch(studio), m_trace(studio)
+{
+    setObjectName(QStringLiteral("shape"));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 12, 10, 10);
+    row->setSpacing(12);
+    auto* left = new Card;
+    left->setFixedWidth(220);
+    auto* leftColumn = new QVBoxLayout(left);
+    leftColumn->setContentsMargins(8, 10, 4, 8);
+    auto* title = makeTitle(tr("Axes"));
+    title->setContentsMargins(6, 0, 0, 0);
+    leftColumn->addWidget(title);
+    m_list = new AxisList(studio);
+    leftColumn->addWidget(m_list, 1);
+    auto* middle = new QVBoxLayout;
+    middle->setSpacing(6);
+    buildMiddle(*middle);
+    auto* right = new QWidget;
+    right->setFixedWidth(348);
+    m_right = new QVBoxLayout(right);
+    m_right->setContentsMargins(0, 0, 0, 0);
+    m_right->setSpacing(8);
+    buildRight(*m_right);
+    row->addWidget(left);
+    row->addLayout(middle, 1);
+    row->addWidget(right);
+    wirePlot();
+    connect(m_list, &AxisList::chosen, this, [this](const std::string& id) {
+        choose(id);
+        const auto* strand = shown();
+        if (strand)
+            m_studio.select(
+                ControlRef{strand->sources.front().controller, strand->sources.front().control});
+    });
+    connect(m_bar, &FeelBar::comparedChanged, this, &ShapePage::showUnder);
+    connect(m_bar, &FeelBar::counterCurveWanted, this, &ShapePage::walkCounterCurve);
+    connect(&studio, &Studio::deskChanged, this, [this] {
+        if (isVisible()) rebuild();
+    });
+    connect(&studio, &Studio::problemsChanged, this, [this] {
+        if (isVisible()) rebuild();
+    });
+    connect(&studio, &Studio::selectionChanged, this, [this] {
+        if (isVisible()) followSelection();
+    });
+    connect(&studio, &Studio::valuesMoved, this, [this] {
+        if (!isVisible()) return;
+        m_watch.takeMoves();
+        m_trace.takeMoves();
+        showMeasured();
+        showValues();
+    });
+    connect(&studio.document(), &Document::fileChanged, this, [this] {
+        rememberOld();
+        if (isVisible()) rebuild();
+    });
+}
+
+void ShapePage::buildMiddle(QVBoxLayout& column)
+{
+    auto* head = new QHBoxLayout;
+    m_name = new ElidedLabel;
+    m_name->setObjectName(QStringLiteral("shape name"));
+    m_name->setFont(textFont(TextSize::Head, true));
+    setTone(*m_name, "title");
+    m_way = new ElidedLabel;
+    setTone(*m_way, "dim");
+    head->addWidget(m_name);
+    head->addWidget(m_way, 1);
+    column.addLayout(head);
+    m_plot = new ShapePlot;
+    column.addWidget(m_plot, 1);
+    m_under = makeLabel("under", "dim");
+    m_under->setTextFormat(Qt::RichText);
+    m_facts = makeLabel("facts", "dim");
+    m_handle = makeLabel("handle", "straw");
+    m_notes = makeLabel("notes", "coral");
+    for (auto* label : {m_under, m_facts, m_handle, m_notes}) {
+        label->setContentsMargins(6, 0, 6, 0);
+        column.addWidget(label);
+    }
+    m_bar = new FeelBar(m_studio);
+    column.addWidget(m_bar);
+}
+
+void ShapePage::buildRight(QVBoxLayout& column)
+{
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeTitle(tr("Stages")));
+    head->addStretch();
+    m_shared = makeLabel("shared", "straw");
+    m_shared->setWordWrap(false);
+    head->addWidget(m_shared);
+    column.addLayout(head);
+    m_stack = new StageStack(m_studio);
+    column.addWidget(m_stack, 1);
+    auto* card = new Card;
+    auto* strip = new QVBoxLayout(card);
+    strip->setContentsMargins(12, 8, 12, 10);
+    strip->setSpacing(6);
+    buildStrip(*strip);
+    column.addWidget(card);
+}
+
+void ShapePage::buildStrip(QVBoxLayout& column)
+{
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeTitle(tr("Last 10 seconds")));
+    head->addStretch();
+    auto* raw = makeLabel("raw", "dim");
+    raw->setText(tr("··· raw"));
+    auto* shaped = makeLabel("shaped", "straw");
+    shaped->setText(tr("— shaped"));
+    for (auto* label : {raw, shaped}) {
+        label->setWordWrap(false);
+        head->addWidget(label);
+    }
+    column.addLayout(head);
+    m_strip = new StripChart;
+    column.addWidget(m_strip);
+    m_try = new QPushButton(tr("Try the old one (hold)"));
+    m_try->setObjectName(QStringLiteral("try old"));
+    m_try->setToolTip(
+        tr("While you hold it, the axis is as it was when you chose it or saved last."));
+    connect(m_try, &QPushButton::pressed, this, [this] { tryOld(true); });
+    connect(m_try, &QPushButton::released, this, [this] { tryOld(false); });
+    column.addWidget(m_try, 0, Qt::AlignLeft);
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,199 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/axis_list.h"
+
+#include "app/shape/shape_plot.h"
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+#include "core/tangle/lookup.h"
+
+#include <QPainter>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kSmallPlot = 36;
+
+/// What the rows show of a tangle: they are compiled anew only when that changed.
+bool isAlike(const Tangle& a, const Tangle& b)
+{
+    return a.strands == b.strands && a.rig == b.rig && a.devices == b.devices;
+}
+
+}  // namespace
+
+bool isAxisStrand(const Tangle& tangle, const Strand& strand)
+{
+    if (strand.sources.size() != 1) return false;
+    const auto* controller = findController(tangle, strand.sources.front().controller);
+    const auto* control =
+        controller ? findControl(*controller, strand.sources.front().control) : nullptr;
+    return control && control->kind == ControlKind::Axis;
+}
+
+QString wayOf(const Tangle& tangle, const Strand& strand)
+{
+    const auto* controller = findController(tangle, strand.sources.front().controller);
+    const auto* device =
+        strand.targets.empty() ? nullptr : findDevice(tangle, strand.targets.front().device);
+    auto way = QString::fromStdString(controller->alias);
+    if (device)
+        way += QStringLiteral(" → ") +
+               QString::fromStdString(device->name + " · " +
+                                      jolly::nameOf(*device, strand.targets.front().control));
+    return way;
+}
+
+AxisRow::AxisRow(const std::string& strand, QWidget* parent)
+    : QAbstractButton(parent), m_strand(strand)
+{
+    setObjectName(QStringLiteral("axis ") + QString::fromStdString(strand));
+    setCheckable(true);
+    setAutoExclusive(true);
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+void AxisRow::show(const QString& name, const QString& where, bool isMarked)
+{
+    setText(name);
+    m_where = where;
+    m_isMarked = isMarked;
+    setAccessibleName(isMarked ? tr("%1, %2, needs attention").arg(name, where)
+                               : QStringLiteral("%1, %2").arg(name, where));
+    setToolTip(QStringLiteral("%1\n%2").arg(name, where));
+    update();
+}
+
+void AxisRow::setLine(std::vector<CurvePoint> line, bool isTwoSided, bool isOutTwoSided)
+{
+    m_line = std::move(line);
+    m_low = isTwoSided ? -1.0 : 0.0;
+    m_outLow = isOutTwoSided ? -1.0 : 0.0;
+    update();
+}
+
+void AxisRow::paintEvent(QPaintEvent*)
+{
+    const auto& p = jolly::app::palette();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto box = QRectF(rect()).adjusted(1, 1, -1, -1);
+    if (isChecked() || hasFocus() || underMouse()) {
+        painter.setPen(QPen(isChecked() ? p.straw : p.line, isChecked() ? 1.6 : 1.0));
+        painter.setBrush(isChecked() ? p.raised : p.card);
+        painter.drawRoundedRect(box, 8, 8);
+    }
+    const QRectF plot(width() - kSmallPlot - 8, (height() - kSmallPlot) / 2.0, kSmallPlot,
+                      kSmallPlot);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(p.well);
+    painter.drawRoundedRect(plot, 4, 4);
+    QPolygonF line;
+    for (const auto& point : m_line)
+        line << QPointF(plot.left() + plot.width() * (point.in - m_low) / (1.0 - m_low),
+                        plot.bottom() - plot.height() * (point.out - m_outLow) / (1.0 - m_outLow));
+    painter.setPen(QPen(isChecked() ? p.straw : p.dim, 1.5));
+    painter.drawPolyline(line);
+    const int room = width() - kSmallPlot - 32 - (m_isMarked ? 12 : 0);
+    painter.setFont(textFont(TextSize::Normal, true));
+    painter.setPen(isChecked() ? p.strong : p.text);
+    painter.drawText(QRect(12, 8, room, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(text(), Qt::ElideRight, room));
+    painter.setFont(textFont(TextSize::Small));
+    painter.setPen(p.dim);
+    painter.drawText(QRect(12, 27, room, 16), Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(m_where, Qt::ElideRight, room));
+    if (!m_isMarked) return;
+    painter.setFont(textFont(TextSize::Normal, true));
+    painter.setPen(p.coral);
+    painter.drawText(QRectF(plot.left() - 14, 8, 10, 18), Qt::AlignCenter, QStringLiteral("!"));
+}
+
+AxisList::AxisList(Studio& studio, QWidget* parent) : QScrollArea(parent), m_studio(studio)
+{
+    setObjectName(QStringLiteral("axes"));
+    setWidgetResizable(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setFocusPolicy(Qt::NoFocus);
+    auto* inside = new QWidget;
+    inside->setObjectName(QStringLiteral("scrolled"));
+    m_column = new QVBoxLayout(inside);
+    m_column->setContentsMargins(0, 0, 4, 0);
+    m_column->setSpacing(3);
+    m_column->addStretch();
+    setWidget(inside);
+}
+
+void AxisList::rebuild()
+{
+    const auto& tangle = m_studio.tangle();
+    std::vector<const Strand*> strands;
+    for (const auto& strand : tangle.strands) {
+        if (isAxisStrand(tangle, strand)) strands.push_back(&strand);
+    }
+    const bool fits = std::ranges::equal(
+        strands, m_rows, [](const Strand* s, const AxisRow* r) { return s->id == r->strand(); });
+    const bool isSame = fits && isAlike(tangle, m_shown);
+    if (!fits) {
+        for (auto* row : m_rows) {
+            row->hide();
+            row->deleteLater();
+        }
+        m_rows.clear();
+        for (const auto* strand : strands) {
+            auto* row = new AxisRow(strand->id);
+            m_rows.push_back(row);
+            m_column->insertWidget(m_column->count() - 1, row);
+            connect(row, &QAbstractButton::clicked, this, [this, row] {
+                const auto id = row->strand();
+                Q_EMIT chosen(id);
+            });
+        }
+    }
+    for (std::size_t i = 0; i < strands.size(); ++i) {
+        const auto path = "/strands/" + std::to_string(strands[i] - tangle.strands.data());
+        const bool isMarked = std::ranges::any_of(m_studio.problems(), [&](const Problem& p) {
+            return p.path == path || p.path.starts_with(path + "/");
+        });
+        const auto& name = strands[i]->name.empty() ? strands[i]->id : strands[i]->name;
+        m_rows[i]->show(QString::fromStdString(name), wayOf(tangle, *strands[i]), isMarked);
+    }
+    if (isSame) return;
+    m_shown = tangle;
+    const Machine all(compile(tangle));
+    for (auto* row : m_rows) {
+        const auto& plan = all.plan();
+        const auto found = std::ranges::find(plan.strands, row->strand(), &PlanStrand::id);
+        if (found == plan.strands.end()) {
+            row->setLine({}, true, true);
+            continue;
+        }
+        const auto sides = plan.inputs[found->input].control.sides;
+        const Chain chain(all, static_cast<std::uint32_t>(found - plan.strands.begin()));
+        row->setLine(sampled(chain, sides, 40), sides == Sides::Two, found->sides == Sides::Two);
+    }
+}
+
+void AxisList::choose(const std::string& strand)
+{
+    for (auto* row : m_rows) {
+        if (row->strand() != strand) continue;
+        row->setChecked(true);
+        ensureWidgetVisible(row, 0, 10);
+    }
+}
+
+std::vector<std::string> AxisList::strands() const
+{
+    std::vector<std::string> ids;
+    for (const auto* row : m_rows) ids.push_back(row->strand());
+    return ids;
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QAbstractButton>
+#include <QScrollArea>
+#include <vector>
+
+class QLabel;
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+/// One axis of the list: its name, where it comes from and goes to, and its curve in small.
+class AxisRow : public QAbstractButton
+{
+ public:
+    explicit AxisRow(const std::string& strand, QWidget* parent = nullptr);
+
+    [[nodiscard]] const std::string& strand() const { return m_strand; }
+    void show(const QString& name, const QString& where, bool isMarked);
+    void setLine(std::vector<CurvePoint> line, bool isTwoSided, bool isOutTwoSided);
+    [[nodiscard]] QSize sizeHint() const override { return {200, 52}; }
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    std::string m_strand;
+    QString m_where;
+    bool m_isMarked = false;  ///< something about it needs attention
+    std::vector<CurvePoint> m_line;
+    double m_low = -1.0;
+    double m_outLow = -1.0;
+};
+
+/// Every strand that begins at an axis.
+class AxisList : public QScrollArea
+{
+    Q_OBJECT
+
+ public:
+    explicit AxisList(Studio& studio, QWidget* parent = nullptr);
+
+    /// Shows the tangle as it is now.
+    void rebuild();
+
+    void choose(const std::string& strand);
+
+    /// The strands in the order of the list.
+    [[nodiscard]] std::vector<std::string> strands() const;
+
+ Q_SIGNALS:
+    void chosen(const std::string& strand);
+
+ private:
+    Studio& m_studio;
+    QVBoxLayout* m_column;
+    std::vector<AxisRow*> m_rows;
+    Tangle m_shown;
+};
+
+/// Whether a strand begins at an axis.
+[[nodiscard]] bool isAxisStrand(const Tangle& tangle, const Strand& strand);
+
+/// "Skerry Stick → Jolly 1 · axis 1".
+[[nodiscard]] QString wayOf(const Tangle& tangle, const Strand& strand);
+
+}  // namespace jolly::app

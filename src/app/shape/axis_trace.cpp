@@ -1,0 +1,134 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/axis_trace.h"
+
+#include "core/tangle/lookup.h"
+
+#include <algorithm>
+
+namespace jolly::app
+{
+
+Tangle rehearsed(Tangle tangle, const std::string& id)
+{
+    if (auto* strand = findStrand(tangle, id)) {
+        strand->isOn = true;
+        strand->layer = kBase;
+        strand->craft = kEverywhere;
+    }
+    return tangle;
+}
+
+Rehearsal::Rehearsal(const Tangle& tangle, const std::string& strand) : m_machine(compile(tangle))
+{
+    const auto& strands = m_machine.plan().strands;
+    const auto found = std::ranges::find(strands, strand, &PlanStrand::id);
+    if (found != strands.end()) m_strand = static_cast<std::uint32_t>(found - strands.begin());
+}
+
+Sides Rehearsal::sides() const
+{
+    const auto& plan = m_machine.plan();
+    return plan.inputs[plan.strands[*m_strand].input].control.sides;
+}
+
+Sides Rehearsal::outSides() const
+{
+    return m_machine.plan().strands[*m_strand].sides;
+}
+
+TraceSample Rehearsal::now(Time time) const
+{
+    const auto input = m_machine.plan().strands[*m_strand].input;
+    return {time, m_machine.inputValue(input).x, m_machine.strandValue(*m_strand).x};
+}
+
+void Rehearsal::runUntil(Time time, std::deque<TraceSample>& samples)
+{
+    while (m_machine.nextTick() <= time) {
+        const auto tick = m_machine.nextTick();
+        while (m_machine.tick(tick)) m_machine.clearChanges();
+        m_machine.clearChanges();
+        samples.push_back(now(tick));
+    }
+}
+
+void AxisTrace::follow(const Tangle& tangle, const std::string& strand)
+{
+    m_rehearsal = std::make_unique<Rehearsal>(rehearsed(tangle, strand), strand);
+    m_inputOf.assign(m_studio.values().slots.size(), std::nullopt);
+    const auto& plan = m_rehearsal->machine().plan();
+    for (const auto& controller : m_studio.desk().controllers) {
+        const auto* known = findController(tangle, controller.rig.id);
+        if (!known) continue;
+        const auto rig = static_cast<std::size_t>(known - tangle.rig.data());
+        for (std::size_t c = 0; c < controller.slotOf.size(); ++c) {
+            const auto slot = static_cast<std::size_t>(controller.slotOf[c]);
+            if (controller.slotOf[c] >= 0 && slot < m_inputOf.size())
+                m_inputOf[slot] = plan.inputOf(rig, controller.rig.controls[c].code);
+        }
+    }
+    const bool isSameDesk = m_hasBegun && m_generation == m_studio.values().generation &&
+                            m_first.size() == m_inputOf.size();
+    if (!isSameDesk) begin();
+    run();
+}
+
+/// Begins with what is so now.
+void AxisTrace::begin()
+{
+    m_hasBegun = true;
+    m_generation = m_studio.values().generation;
+    m_moves.clear();
+    m_first.clear();
+    for (const auto& slot : m_studio.values().slots) m_first.push_back(slot.raw);
+}
+
+/// Runs all that is remembered through the strand.
+void AxisTrace::run()
+{
+    m_samples.clear();
+    if (!isThere()) return;
+    auto& machine = m_rehearsal->machine();
+    const auto start = m_moves.empty() ? m_studio.now() : m_moves.front().time;
+    machine.reset();
+    for (std::size_t slot = 0; slot < m_inputOf.size(); ++slot) {
+        if (m_inputOf[slot]) machine.prime(*m_inputOf[slot], m_first[slot], start);
+        machine.clearChanges();
+    }
+    m_samples.push_back(m_rehearsal->now(start));
+    for (const auto& move : m_moves) feed(move);
+    m_rehearsal->runUntil(m_studio.now(), m_samples);
+}
+
+void AxisTrace::feed(const SeenMove& move)
+{
+    if (move.slot >= m_inputOf.size() || !m_inputOf[move.slot]) return;
+    auto& machine = m_rehearsal->machine();
+    m_rehearsal->runUntil(move.time, m_samples);
+    machine.move(*m_inputOf[move.slot], move.isHatY, move.raw, move.time);
+    machine.clearChanges();
+    const auto sample = m_rehearsal->now(std::max(move.time, m_samples.back().time));
+    const auto& last = m_samples.back();
+    if (sample.in != last.in || sample.out != last.out) m_samples.push_back(sample);
+}
+
+void AxisTrace::takeMoves()
+{
+    if (!isThere()) return;
+    if (m_generation != m_studio.values().generation) return;  // follow() comes with the desk
+    for (const auto& move : m_studio.session().moves()) {
+        m_moves.push_back(move);
+        feed(move);
+    }
+    const auto now = m_studio.now();
+    m_rehearsal->runUntil(now, m_samples);
+    while (!m_moves.empty() && m_moves.front().time < now - kLength) {
+        const auto& old = m_moves.front();
+        if (old.slot < m_first.size())
+            (old.isHatY ? m_first[old.slot].y : m_first[old.slot].x) = old.raw;
+        m_moves.pop_front();
+    }
+    while (m_samples.size() > 1 && m_samples[1].time < now - kLength) m_samples.pop_front();
+}
+
+}  // namespace jolly::app

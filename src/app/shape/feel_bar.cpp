@@ -1,0 +1,222 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/feel_bar.h"
+
+#include "app/shape/axis_list.h"
+#include "core/tangle/feel.h"
+#include "core/tangle/lookup.h"
+
+#include <QGridLayout>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPushButton>
+#include <QWidgetAction>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr std::size_t kMostCompared = 4;  ///< as many as there are colours
+
+}  // namespace
+
+QString nameWithCraft(const Tangle& tangle, const Strand& strand)
+{
+    const auto name = QString::fromStdString(strand.name.empty() ? strand.id : strand.name);
+    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
+    if (!craft || strand.craft == kEverywhere) return name;
+    return QStringLiteral("%1 · %2").arg(name, QString::fromStdString(craft->name));
+}
+
+FeelBar::FeelBar(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(studio)
+{
+    constexpr int kInARow = 4;
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setSpacing(6);
+    grid->setColumnStretch(kInARow, 1);
+    const auto add = [&](QPushButton* button) {
+        const int place = static_cast<int>(m_buttons.size());
+        grid->addWidget(button, place / kInARow, place % kInARow);
+        m_buttons.push_back(button);
+    };
+    auto* straight = new QPushButton(tr("Straight"), this);
+    straight->setObjectName(QStringLiteral("straight"));
+    straight->setToolTip(tr("Takes away every stage that is feel: what comes in goes out."));
+    connect(straight, &QPushButton::clicked, this, &FeelBar::straighten);
+    add(straight);
+    add(addMenu(tr("Feels…"), "feels", &FeelBar::fillFeels));
+    add(addMenu(tr("Copy feel to…"), "copy feel", &FeelBar::fillCopies));
+    add(addMenu(tr("Share shape with…"), "share shape", &FeelBar::fillShares));
+    add(addMenu(tr("Compare with…"), "compare", &FeelBar::fillCompared));
+    auto* counter = new QPushButton(tr("Undo a sim's bend…"), this);
+    counter->setObjectName(QStringLiteral("counter-curve"));
+    connect(counter, &QPushButton::clicked, this, &FeelBar::counterCurveWanted);
+    add(counter);
+    m_reversed = new QPushButton(tr("Reversed for this flight"), this);
+    m_reversed->setObjectName(QStringLiteral("reversed"));
+    m_reversed->setCheckable(true);
+    m_reversed->setToolTip(
+        tr("Turns the axis round until you stand down; the tangle stays as it is."));
+    connect(m_reversed, &QPushButton::clicked, this,
+            [this](bool isOn) { m_studio.reverseForFlight(m_strand, isOn); });
+    add(m_reversed);
+}
+
+QPushButton* FeelBar::addMenu(const QString& words, const char* name, void (FeelBar::*fill)(QMenu&))
+{
+    auto* button = new QPushButton(words, this);
+    button->setObjectName(QLatin1String(name));
+    auto* menu = new QMenu(button);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu, fill] {
+        menu->clear();
+        (this->*fill)(*menu);
+    });
+    button->setMenu(menu);
+    return button;
+}
+
+void FeelBar::show(const std::string& strand)
+{
+    m_strand = strand;
+    const auto* now = this->strand();
+    for (auto* button : m_buttons) button->setEnabled(now != nullptr);
+    if (!now) return;
+    m_buttons.front()->setEnabled(!feelOf(*now).empty());
+    m_reversed->setEnabled(m_studio.session().isLive());
+    m_reversed->setChecked(m_studio.isReversed(strand));
+}
+
+const Strand* FeelBar::strand() const
+{
+    return findStrand(m_studio.tangle(), m_strand);
+}
+
+std::vector<const Strand*> FeelBar::others() const
+{
+    std::vector<const Strand*> all;
+    for (const auto& other : m_studio.tangle().strands) {
+        if (other.id != m_strand && isAxisStrand(m_studio.tangle(), other)) all.push_back(&other);
+    }
+    return all;
+}
+
+void FeelBar::edit(const QString& step, const std::function<void(Tangle&, Strand&)>& change)
+{
+    m_studio.document().edit(step, [&](Tangle& tangle) {
+        if (auto* found = findStrand(tangle, m_strand)) change(tangle, *found);
+    });
+}
+
+void FeelBar::straighten()
+{
+    edit(tr("straight"), [](Tangle&, Strand& s) { giveFeel(s, {}); });
+}
+
+void FeelBar::fillFeels(QMenu& menu)
+{
+    for (const auto& feel : m_studio.tangle().feels) {
+        const auto name = QString::fromStdString(feel.name);
+        menu.addAction(name, this, [this, name, stages = feel.stages] {
+            edit(tr("feel %1").arg(name), [&](Tangle&, Strand& s) { giveFeel(s, stages); });
+        });
+    }
+    if (m_studio.tangle().feels.empty())
+        menu.addAction(tr("No feel is kept yet"))->setEnabled(false);
+    menu.addSeparator();
+    addKeepField(menu);
+    removeFeels(menu);
+}
+
+void FeelBar::addKeepField(QMenu& menu)
+{
+    auto* field = new QLineEdit;
+    field->setObjectName(QStringLiteral("keep feel as"));
+    field->setPlaceholderText(tr("Keep this feel as: type a name, Enter"));
+    field->setMinimumWidth(250);
+    field->setAccessibleName(tr("Name under which this feel is kept"));
+    auto* action = new QWidgetAction(&menu);
+    action->setDefaultWidget(field);
+    menu.addAction(action);
+    connect(field, &QLineEdit::returnPressed, this, [this, field, &menu] {
+        const auto name = field->text().trimmed();
+        if (name.isEmpty()) return m_studio.say(tr("A feel needs a name to be kept."));
+        edit(tr("keep feel %1").arg(name),
+             [&](Tangle& tangle, Strand& s) { keepFeel(tangle, Strand(s), name.toStdString()); });
+        m_studio.say(tr("Kept as %1; any axis can have it.").arg(name));
+        menu.close();
+    });
+}
+
+void FeelBar::removeFeels(QMenu& menu)
+{
+    if (m_studio.tangle().feels.empty()) return;
+    auto* removing = menu.addMenu(tr("Take one out of the library"));
+    for (const auto& feel : m_studio.tangle().feels) {
+        removing->addAction(QString::fromStdString(feel.name), this, [this, name = feel.name] {
+            m_studio.document().edit(tr("remove feel"), [&](Tangle& tangle) {
+                std::erase_if(tangle.feels, [&](const Feel& f) { return f.name == name; });
+            });
+        });
+    }
+}
+
+void FeelBar::fillCopies(QMenu& menu)
+{
+    for (const auto* other : others()) {
+        const auto name = nameWithCraft(m_studio.tangle(), *other);
+        menu.addAction(name, this, [this, name, id = other->id] {
+            edit(tr("copy feel to %1").arg(name), [&](Tangle& tangle, Strand& s) {
+                if (auto* to = findStrand(tangle, id)) giveFeel(*to, feelOf(s));
+            });
+            m_studio.say(tr("%1 has this feel now.").arg(name));
+        });
+    }
+    if (menu.isEmpty()) menu.addAction(tr("There is no other axis yet"))->setEnabled(false);
+}
+
+void FeelBar::fillShares(QMenu& menu)
+{
+    const auto* now = strand();
+    for (const auto* other : others()) {
+        auto* entry = menu.addAction(nameWithCraft(m_studio.tangle(), *other));
+        entry->setCheckable(true);
+        entry->setChecked(now && !now->shape.empty() && now->shape == other->shape);
+        connect(entry, &QAction::triggered, this,
+                [this, id = other->id](bool isOn) { share(id, isOn); });
+    }
+    if (menu.isEmpty()) menu.addAction(tr("There is no other axis yet"))->setEnabled(false);
+}
+
+void FeelBar::share(const std::string& other, bool isShared)
+{
+    edit(isShared ? tr("share shape") : tr("shape of its own"), [&](Tangle& tangle, Strand&) {
+        if (isShared) {
+            shareShape(tangle, {m_strand, other});
+        } else {
+            ownShape(tangle, other);
+        }
+    });
+}
+
+void FeelBar::fillCompared(QMenu& menu)
+{
+    for (const auto* other : others()) {
+        auto* entry = menu.addAction(nameWithCraft(m_studio.tangle(), *other));
+        entry->setCheckable(true);
+        entry->setChecked(m_compared.contains(other->id));
+        connect(entry, &QAction::triggered, this, [this, id = other->id](bool isOn) {
+            m_compared.erase(id);
+            if (isOn && m_compared.size() >= kMostCompared)
+                m_studio.say(tr("Four curves are the most to compare with; take one away first."));
+            else if (isOn)
+                m_compared.insert(id);
+            Q_EMIT comparedChanged();
+        });
+    }
+    if (menu.isEmpty()) menu.addAction(tr("There is no other axis yet"))->setEnabled(false);
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,285 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/shape_plot.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <algorithm>
+#include <cmath>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr double kGrip = 15.0;  ///< pixels around a handle that take it
+
+}  // namespace
+
+std::vector<CurvePoint> sampled(Chain chain, Sides sides, int parts)
+{
+    const double low = sides == Sides::Two ? -1.0 : 0.0;
+    std::vector<CurvePoint> line;
+    for (int i = 0; i <= parts; ++i) {
+        const double in = low + (1.0 - low) * i / parts;
+        line.push_back({in, chain.through(in)});
+    }
+    return line;
+}
+
+ShapePlot::ShapePlot(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("shape plot"));
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    setAccessibleName(
+        tr("The axis as a curve. Page Up and Page Down choose a handle, arrows move it by 1 %, "
+           "with Shift by 0.1 %; Insert adds a curve point, Delete takes it out."));
+}
+
+void ShapePlot::setShape(const Strand& strand, Chain chain, Sides sides, Sides outSides)
+{
+    m_why.clear();
+    m_chain = std::move(chain);
+    m_sides = sides;
+    m_outSides = outSides;
+    m_line = sampled(m_chain, sides);
+    placeHandles(strand);
+    update();
+}
+
+void ShapePlot::setNothing(const QString& why)
+{
+    m_why = why;
+    m_line.clear();
+    m_handles.clear();
+    m_trail.clear();
+    update();
+}
+
+void ShapePlot::placeHandles(const Strand& strand)
+{
+    m_handles.clear();
+    m_curves.clear();
+    StageInput input{ControlKind::Axis, m_sides};
+    std::size_t link = 0;
+    for (std::size_t s = 0; s < strand.stages.size(); ++s) {
+        const auto& stage = strand.stages[s];
+        if (!stage.isOn || link >= m_chain.size()) continue;
+        if (std::holds_alternative<Curve>(stage.parameters)) m_curves.push_back(s);
+        const auto handles = m_chain.isWorking(link) ? handlesOf(stage.parameters, input)
+                                                     : std::vector<PlotHandle>{};
+        for (const auto& handle : handles) {
+            const CurvePoint shown{m_chain.inverse(handle.at.in, 0, link, low(), handle.at.in),
+                                   m_chain.through(handle.at.out, link + 1, m_chain.size())};
+            m_handles.push_back({s, link, input, handle, shown});
+        }
+        input.sides = sidesAfter(stage.parameters, input.sides);
+        ++link;
+    }
+    if (m_chosen >= handleCount()) choose(handleCount() - 1);
+}
+
+/// What a place in the plot of the whole strand is for one of its stages.
+CurvePoint ShapePlot::inTermsOf(const Placed& placed, CurvePoint shown)
+{
+    return {m_chain.through(shown.in, 0, placed.link),
+            m_chain.inverse(shown.out, placed.link + 1, m_chain.size(), placed.input.low(),
+                            placed.handle.at.out)};
+}
+
+QString ShapePlot::handleName(int handle) const
+{
+    return handle >= 0 && handle < handleCount()
+               ? m_handles[static_cast<std::size_t>(handle)].handle.name
+               : QString();
+}
+
+int ShapePlot::stageOfHandle(int handle) const
+{
+    return handle >= 0 && handle < handleCount()
+               ? static_cast<int>(m_handles[static_cast<std::size_t>(handle)].stage)
+               : -1;
+}
+
+QPointF ShapePlot::placeOfHandle(int handle) const
+{
+    return placeOf(m_handles[static_cast<std::size_t>(handle)].shown);
+}
+
+void ShapePlot::setUnder(std::vector<UnderCurve> curves)
+{
+    m_under = std::move(curves);
+    update();
+}
+
+void ShapePlot::setDrift(double low, double high)
+{
+    m_drift.reset();
+    if (low < high) m_drift = {low, high};
+}
+
+void ShapePlot::setEnds(const QString& low, const QString& high)
+{
+    m_lowEnd = low;
+    m_highEnd = high;
+}
+
+void ShapePlot::setTrail(std::vector<CurvePoint> trail)
+{
+    if (trail == m_trail) return;
+    m_trail = std::move(trail);
+    update();
+}
+
+QRectF ShapePlot::field() const
+{
+    return QRectF(rect()).adjusted(30, 16, -22, -44);
+}
+
+QPointF ShapePlot::placeOf(CurvePoint point) const
+{
+    const auto f = field();
+    return {f.left() + f.width() * (point.in - low()) / (1.0 - low()),
+            f.bottom() - f.height() * (point.out - outLow()) / (1.0 - outLow())};
+}
+
+CurvePoint ShapePlot::pointAt(QPointF place) const
+{
+    const auto f = field();
+    const auto part = [](double at, double size) { return std::clamp(at / size, 0.0, 1.0); };
+    return {low() + (1.0 - low()) * part(place.x() - f.left(), f.width()),
+            outLow() + (1.0 - outLow()) * part(f.bottom() - place.y(), f.height())};
+}
+
+int ShapePlot::handleNear(QPointF place) const
+{
+    int nearest = -1;
+    double best = kGrip;
+    for (int i = 0; i < handleCount(); ++i) {
+        const auto offset = placeOfHandle(i) - place;
+        const double distance = std::hypot(offset.x(), offset.y());
+        const bool isTie = i == m_chosen && distance <= best;
+        if (distance >= best && !isTie) continue;
+        best = distance;
+        nearest = i;
+    }
+    return nearest;
+}
+
+void ShapePlot::choose(int handle)
+{
+    m_chosen = std::clamp(handle, -1, handleCount() - 1);
+    update();
+    Q_EMIT chosenChanged();
+}
+
+void ShapePlot::moveChosen(CurvePoint shown, bool isGesture)
+{
+    if (m_chosen < 0) return;
+    const auto placed = m_handles[static_cast<std::size_t>(m_chosen)];
+    auto to = inTermsOf(placed, shown);
+    if (placed.handle.way == PlotHandle::Way::Across) to.out = placed.handle.at.out;
+    if (placed.handle.way == PlotHandle::Way::Up) to.in = placed.handle.at.in;
+    Q_EMIT handleMoved(placed.stage, placed.handle.part, to, isGesture);
+}
+
+/// By the keyboard a handle moves in its stage's own terms: what is typed there is what is seen in
+/// the numbers beside.
+void ShapePlot::nudge(int right, int up, double step)
+{
+    if (m_chosen < 0) return;
+    const auto placed = m_handles[static_cast<std::size_t>(m_chosen)];
+    Q_EMIT handleMoved(placed.stage, placed.handle.part,
+                       {placed.handle.at.in + right * step, placed.handle.at.out + up * step},
+                       false);
+}
+
+/// The curve that gets a new point: that of the chosen handle, else the first one.
+std::optional<std::size_t> ShapePlot::curveToAddTo() const
+{
+    if (m_curves.empty()) return std::nullopt;
+    if (m_chosen >= 0) {
+        const auto stage = m_handles[static_cast<std::size_t>(m_chosen)].stage;
+        if (std::ranges::find(m_curves, stage) != m_curves.end()) return stage;
+    }
+    return m_curves.front();
+}
+
+void ShapePlot::mousePressEvent(QMouseEvent* event)
+{
+    const int near = handleNear(event->position());
+    m_isDragging = near >= 0;
+    if (near >= 0) choose(near);
+}
+
+void ShapePlot::mouseMoveEvent(QMouseEvent* event)
+{
+    if (m_isDragging) return moveChosen(pointAt(event->position()), true);
+    const int near = handleNear(event->position());
+    setCursor(near >= 0 ? Qt::OpenHandCursor : Qt::ArrowCursor);
+    setToolTip(handleName(near));
+}
+
+void ShapePlot::mouseReleaseEvent(QMouseEvent*)
+{
+    m_isDragging = false;
+}
+
+void ShapePlot::mouseDoubleClickEvent(QMouseEvent* event)
+{
+    const auto curve = curveToAddTo();
+    if (!curve || handleNear(event->position()) >= 0) return;
+    const auto found = std::ranges::find(m_handles, *curve, &Placed::stage);
+    if (found != m_handles.end())
+        Q_EMIT pointWanted(*curve, inTermsOf(*found, pointAt(event->position())));
+}
+
+void ShapePlot::keyPressEvent(QKeyEvent* event)
+{
+    const double step = event->modifiers() & Qt::ShiftModifier ? 0.001 : 0.01;
+    const bool isChosen = m_chosen >= 0 && m_chosen < handleCount();
+    switch (event->key()) {
+        case Qt::Key_PageUp:
+            return choose(m_chosen + 1);
+        case Qt::Key_PageDown:
+            return choose(std::max(m_chosen - 1, 0));
+        case Qt::Key_Left:
+            return nudge(-1, 0, step);
+        case Qt::Key_Right:
+            return nudge(1, 0, step);
+        case Qt::Key_Up:
+            return nudge(0, 1, step);
+        case Qt::Key_Down:
+            return nudge(0, -1, step);
+        case Qt::Key_Delete:
+            if (isChosen) {
+                const auto& placed = m_handles[static_cast<std::size_t>(m_chosen)];
+                Q_EMIT removalWanted(placed.stage, placed.handle.part);
+            }
+            return;
+        case Qt::Key_Insert: {
+            const auto curve = curveToAddTo();
+            const auto next = static_cast<std::size_t>(m_chosen) + 1;
+            if (!curve || !isChosen || next >= m_handles.size()) return;
+            const auto& a = m_handles[next - 1];
+            const auto& b = m_handles[next];
+            if (a.stage != *curve || b.stage != *curve) return;
+            Q_EMIT pointWanted(*curve, {(a.handle.at.in + b.handle.at.in) / 2,
+                                        (a.handle.at.out + b.handle.at.out) / 2});
+            return;
+        }
+        default:
+            QWidget::keyPressEvent(event);
+    }
+}
+
+void ShapePlot::focusInEvent(QFocusEvent* event)
+{
+    if (m_chosen < 0 && handleCount() > 0 && event->reason() == Qt::TabFocusReason) choose(0);
+    QWidget::focusInEvent(event);
+    update();
+}
+
+}  // namespace jolly::app

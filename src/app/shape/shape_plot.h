@@ -1,0 +1,153 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/shape/axis_trace.h"
+#include "app/shape/handles.h"
+
+#include <QColor>
+#include <QPolygonF>
+#include <QWidget>
+#include <array>
+
+class QPainter;
+
+namespace jolly::app
+{
+
+/// A curve that lies under the one that is shaped: of another craft or axis, or the old one.
+struct UnderCurve {
+    QString name;
+    QColor colour;
+    Qt::PenStyle dash = Qt::DashLine;
+    std::vector<CurvePoint> line;
+};
+
+/// Where the hand spent its time: a share of the time for each part of the travel.
+struct DwellPart {
+    double from = 0.0;  ///< value
+    double to = 0.0;
+    double share = 0.0;
+};
+
+/// A place on the travel with a name: a notch.
+struct NamedPlace {
+    QString name;
+    double at = 0.0;  ///< value
+};
+
+/// A line through the compiled stages: what comes out for each value on the way.
+[[nodiscard]] std::vector<CurvePoint> sampled(Chain chain, Sides sides, int parts = 500);
+
+/// One axis large: what its compiled stages make of each value, with the handles of the stages, the
+/// live dot and its trail, and what lies beneath. Handles are dragged, or chosen with Page Up and
+/// Page Down and nudged by the arrows: 1 %, with Shift 0.1 %.
+class ShapePlot : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit ShapePlot(QWidget* parent = nullptr);
+
+    /// Shows a strand; its stages that are switched on are those of the chain, in their order.
+    void setShape(const Strand& strand, Chain chain, Sides sides, Sides outSides);
+
+    /// Shows that there is nothing to draw, and why.
+    void setNothing(const QString& why);
+
+    void setUnder(std::vector<UnderCurve> curves);
+    void setDwell(std::vector<DwellPart> dwell) { m_dwell = std::move(dwell); }
+    void setDrift(double low, double high);
+    void setPlaces(std::vector<NamedPlace> places) { m_places = std::move(places); }
+
+    /// How far the axis turns from end to end; the travel is shown in degrees then.
+    void setDegrees(std::optional<double> degrees) { m_degrees = degrees; }
+    void setEnds(const QString& low, const QString& high);
+
+    /// The last moments, the present one last; empty when it is not known.
+    void setTrail(std::vector<CurvePoint> trail);
+
+    [[nodiscard]] const std::vector<CurvePoint>& line() const { return m_line; }
+    [[nodiscard]] int handleCount() const { return static_cast<int>(m_handles.size()); }
+    [[nodiscard]] int chosen() const { return m_chosen; }
+    [[nodiscard]] QString handleName(int handle) const;
+
+    /// The place of its stage among the strand's stages; -1 for no handle.
+    [[nodiscard]] int stageOfHandle(int handle) const;
+
+    /// Where a handle is drawn.
+    [[nodiscard]] QPointF placeOfHandle(int handle) const;
+
+    [[nodiscard]] QSize sizeHint() const override { return {520, 460}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {300, 260}; }
+
+ Q_SIGNALS:
+    /// @param to  in the stage's own terms. @param isGesture  part of a drag.
+    void handleMoved(std::size_t stage, std::size_t part, jolly::CurvePoint to, bool isGesture);
+    void pointWanted(std::size_t stage, jolly::CurvePoint at);
+    void removalWanted(std::size_t stage, std::size_t part);
+    void chosenChanged();
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+
+ private:
+    /// A handle of one of the stages, as it lies in the plot of all of them.
+    struct Placed {
+        std::size_t stage = 0;  ///< place among the strand's stages
+        std::size_t link = 0;   ///< place among the chain's stages
+        StageInput input{};     ///< of its stage
+        PlotHandle handle;
+        CurvePoint shown{};  ///< value in and out of the whole strand
+    };
+
+    void placeHandles(const Strand& strand);
+    [[nodiscard]] CurvePoint inTermsOf(const Placed& placed, CurvePoint shown);
+    [[nodiscard]] int handleNear(QPointF place) const;
+    void choose(int handle);
+    void moveChosen(CurvePoint shown, bool isGesture);
+    void nudge(int right, int up, double step);
+    [[nodiscard]] std::optional<std::size_t> curveToAddTo() const;
+
+    [[nodiscard]] QRectF field() const;
+    [[nodiscard]] QPointF placeOf(CurvePoint point) const;
+    [[nodiscard]] CurvePoint pointAt(QPointF place) const;
+    [[nodiscard]] double low() const { return m_sides == Sides::Two ? -1.0 : 0.0; }
+    [[nodiscard]] double outLow() const { return m_outSides == Sides::Two ? -1.0 : 0.0; }
+    [[nodiscard]] QString inText(double in) const;
+    [[nodiscard]] QPolygonF lineOf(const std::vector<CurvePoint>& points) const;
+
+    void paintGround(QPainter& painter) const;
+    void paintDead(QPainter& painter) const;
+    void paintDwell(QPainter& painter) const;
+    void paintPlaces(QPainter& painter) const;
+    void paintUnder(QPainter& painter) const;
+    void paintHandles(QPainter& painter) const;
+    void paintDot(QPainter& painter) const;
+    void paintWords(QPainter& painter) const;
+    void paintBubble(QPainter& painter, QPointF at) const;
+
+    Chain m_chain;
+    Sides m_sides = Sides::Two;
+    Sides m_outSides = Sides::Two;
+    QString m_why;
+    std::vector<CurvePoint> m_line;
+    std::vector<Placed> m_handles;
+    std::vector<UnderCurve> m_under;
+    std::vector<DwellPart> m_dwell;
+    std::vector<NamedPlace> m_places;
+    std::vector<CurvePoint> m_trail;
+    std::optional<std::pair<double, double>> m_drift;
+    std::optional<double> m_degrees;
+    QString m_lowEnd, m_highEnd;
+    std::vector<std::size_t> m_curves;  ///< stages that are curves, switched on
+    int m_chosen = -1;
+    bool m_isDragging = false;
+};
+
+}  // namespace jolly::app

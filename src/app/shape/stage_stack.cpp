@@ -1,0 +1,262 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/stage_stack.h"
+
+#include "app/faceplate/card.h"
+#include "app/shape/wheel_field.h"
+#include "app/shape/when_field.h"
+#include "app/strands/stage_editor.h"
+#include "app/strands/stage_words.h"
+#include "app/style/elided_label.h"
+#include "app/style/theme.h"
+#include "core/tangle/lookup.h"
+
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QPushButton>
+#include <QToolButton>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+bool isWheel(const Tangle& tangle, const Strand& strand)
+{
+    const auto* controller = findController(tangle, strand.sources.front().controller);
+    const auto* axis = axisOf(tangle, strand);
+    return controller && controller->kind == ControllerKind::Wheel && axis &&
+           axis->sides == Sides::Two;
+}
+
+}  // namespace
+
+StageStack::StageStack(Studio& studio, QWidget* parent) : QScrollArea(parent), m_studio(studio)
+{
+    setObjectName(QStringLiteral("stages"));
+    setWidgetResizable(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setFocusPolicy(Qt::NoFocus);
+    auto* inside = new QWidget;
+    inside->setObjectName(QStringLiteral("scrolled"));
+    m_column = new QVBoxLayout(inside);
+    m_column->setContentsMargins(0, 0, 6, 0);
+    m_column->setSpacing(8);
+    setWidget(inside);
+}
+
+const Strand* StageStack::strand() const
+{
+    return findStrand(m_studio.tangle(), m_strand);
+}
+
+bool StageStack::fits(const Strand& strand) const
+{
+    const auto* axis = axisOf(m_studio.tangle(), strand);
+    StageInput input{ControlKind::Axis, axis ? axis->sides : Sides::Two};
+    if (strand.stages.size() != m_cards.size()) return false;
+    for (std::size_t i = 0; i < m_cards.size(); ++i) {
+        const auto& stage = strand.stages[i];
+        const auto& card = m_cards[i];
+        if (card.kind != stage.parameters.index() || card.isOn != stage.isOn ||
+            card.input.sides != input.sides)
+            return false;
+        if (stage.isOn) input.sides = sidesAfter(stage.parameters, input.sides);
+    }
+    return true;
+}
+
+void StageStack::show(const std::string& id)
+{
+    const bool isOther = id != m_strand;
+    m_strand = id;
+    const auto* now = strand();
+    if (isOther || !now || !fits(*now)) return rebuild(now ? *now : Strand{});
+    for (std::size_t i = 0; i < m_cards.size(); ++i) {
+        m_cards[i].editor->refresh(now->stages[i]);
+        m_cards[i].when->show(now->stages[i].when);
+        m_cards[i].summary->setText(summaryOf(now->stages[i]));
+        if (m_cards[i].wheel) m_cards[i].wheel->refresh();
+    }
+}
+
+void StageStack::rebuild(const Strand& strand)
+{
+    while (auto* item = m_column->takeAt(0)) {
+        if (item->widget()) {
+            item->widget()->hide();
+            item->widget()->deleteLater();
+        }
+        delete item;
+    }
+    m_cards.clear();
+    if (!strand.id.empty()) {
+        addCalibrated(strand);
+        const auto* axis = axisOf(m_studio.tangle(), strand);
+        StageInput input{ControlKind::Axis, axis ? axis->sides : Sides::Two};
+        for (std::size_t i = 0; i < strand.stages.size(); ++i) {
+            addCard(strand, i, input);
+            if (strand.stages[i].isOn)
+                input.sides = sidesAfter(strand.stages[i].parameters, input.sides);
+        }
+        addButton();
+    }
+    m_column->addStretch();
+}
+
+void StageStack::addCalibrated(const Strand& strand)
+{
+    const auto* axis = axisOf(m_studio.tangle(), strand);
+    if (!axis) return;
+    auto* card = new Card;
+    auto* column = new QVBoxLayout(card);
+    column->setContentsMargins(12, 8, 12, 8);
+    column->setSpacing(2);
+    auto* title = new QLabel(tr("Calibrated"), card);
+    title->setFont(textFont(TextSize::Normal, true));
+    const auto& c = axis->calibration;
+    auto words = tr("raw %1 … %2").arg(c.low).arg(c.high);
+    if (axis->sides == Sides::Two) words += tr(", rest %1").arg(c.centre);
+    if (c.noise > 0) words += tr(", noise %1").arg(c.noise);
+    auto* facts = new ElidedLabel(words, card);
+    setTone(*facts, "dim");
+    column->addWidget(title);
+    column->addWidget(facts);
+    m_column->addWidget(card);
+}
+
+void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t place,
+                         std::size_t count)
+{
+    auto* row = new QHBoxLayout;
+    row->setSpacing(4);
+    auto* title = new QLabel(titleOf(stage));
+    title->setFont(textFont(TextSize::Normal, true));
+    title->setToolTip(sentenceOf(stage));
+    row->addWidget(title);
+    auto* summary = new ElidedLabel;
+    summary->setFont(textFont(TextSize::Small));
+    setTone(*summary, "dim");
+    row->addWidget(summary, 1);
+    m_cards.back().summary = summary;
+    const auto add = [&](const QString& sign, const QString& words, bool isEnabled,
+                         const std::function<void()>& deed) {
+        auto* button = new QToolButton;
+        button->setText(sign);
+        button->setToolTip(words);
+        button->setObjectName(QStringLiteral("%1 %2").arg(words).arg(place));
+        button->setAccessibleName(words);
+        button->setEnabled(isEnabled);
+        button->setProperty("tone", "plain");
+        connect(button, &QToolButton::clicked, this, deed, Qt::QueuedConnection);
+        row->addWidget(button);
+    };
+    const auto swapWith = [this, place](std::size_t other) {
+        edit(tr("move stage"), [&](Strand& s) { std::swap(s.stages[place], s.stages[other]); });
+    };
+    add(QStringLiteral("↑"), tr("earlier"), place > 0, [=] { swapWith(place - 1); });
+    add(QStringLiteral("↓"), tr("later"), place + 1 < count, [=] { swapWith(place + 1); });
+    add(stage.isOn ? QStringLiteral("on") : QStringLiteral("off"),
+        stage.isOn ? tr("switch off") : tr("switch on"), true, [this, place] {
+            edit(tr("switch stage"),
+                 [&](Strand& s) { s.stages[place].isOn = !s.stages[place].isOn; });
+        });
+    add(QStringLiteral("×"), tr("remove"), true, [this, place] {
+        edit(tr("remove stage"), [&](Strand& s) {
+            s.stages.erase(s.stages.begin() + static_cast<std::ptrdiff_t>(place));
+        });
+    });
+    column.addLayout(row);
+}
+
+void StageStack::addCard(const Strand& strand, std::size_t place, const StageInput& input)
+{
+    const auto& stage = strand.stages[place];
+    auto* card = new Card;
+    card->setObjectName(QStringLiteral("stage card %1").arg(place));
+    card->setDashed(!stage.isOn);
+    m_cards.push_back(
+        {.card = card, .kind = stage.parameters.index(), .isOn = stage.isOn, .input = input});
+    auto* column = new QVBoxLayout(card);
+    column->setContentsMargins(12, 6, 8, 8);
+    column->setSpacing(4);
+    addHead(*column, stage, place, strand.stages.size());
+    auto& mine = m_cards.back();
+    mine.summary->setText(summaryOf(stage));
+    mine.editor = new StageEditor(m_studio, strand.id, place, input, StageEditor::Points::Numbers);
+    column->addWidget(mine.editor);
+    if (std::holds_alternative<Reach>(stage.parameters) && isWheel(m_studio.tangle(), strand)) {
+        mine.wheel = new WheelField(m_studio, strand.id, place);
+        column->addWidget(mine.wheel);
+    }
+    mine.fact = new QLabel;
+    mine.fact->setObjectName(QStringLiteral("fact %1").arg(place));
+    mine.fact->setWordWrap(true);
+    mine.fact->setFont(textFont(TextSize::Small));
+    setTone(*mine.fact, "dim");
+    mine.fact->hide();
+    column->addWidget(mine.fact);
+    mine.when = new WhenField(m_studio);
+    mine.when->show(stage.when);
+    column->addWidget(mine.when);
+    connect(mine.when, &WhenField::changed, this, [this, place](const std::optional<When>& when) {
+        edit(tr("when a stage works"), [&](Strand& s) { s.stages[place].when = when; });
+    });
+    m_column->addWidget(card);
+}
+
+void StageStack::addButton()
+{
+    auto* add = new QPushButton(tr("+ stage…"));
+    add->setObjectName(QStringLiteral("add stage"));
+    auto* menu = new QMenu(add);
+    StageList::forEach([&](const auto& kind) {
+        if (!kind.kInfo.takesAxes) return;
+        const Stage stage{kind};
+        auto* entry =
+            menu->addAction(QStringLiteral("%1: %2").arg(titleOf(stage), sentenceOf(stage)));
+        entry->setObjectName(QStringLiteral("add ") + nameOf(stage));
+        connect(entry, &QAction::triggered, this, [this, stage] {
+            const auto sides =
+                m_cards.empty() || !strand() ? Sides::Two : m_cards.back().input.sides;
+            edit(tr("add %1").arg(nameOf(stage)), [&](Strand& s) {
+                s.stages.push_back(stage);
+                auto* curve = std::get_if<Curve>(&s.stages.back().parameters);
+                if (curve && sides == Sides::One) curve->isMirrored = false;
+            });
+        });
+    });
+    add->setMenu(menu);
+    m_column->addWidget(add, 0, Qt::AlignLeft);
+}
+
+void StageStack::edit(const QString& step, const std::function<void(Strand&)>& change)
+{
+    m_studio.document().edit(step, [&](Tangle& tangle) {
+        if (auto* found = findStrand(tangle, m_strand)) change(*found);
+    });
+}
+
+void StageStack::mark(int stage)
+{
+    for (std::size_t i = 0; i < m_cards.size(); ++i)
+        m_cards[i].card->setMarked(static_cast<int>(i) == stage);
+    if (stage >= 0 && static_cast<std::size_t>(stage) < m_cards.size())
+        ensureWidgetVisible(m_cards[static_cast<std::size_t>(stage)].card, 0, 10);
+}
+
+void StageStack::setFact(std::size_t stage, const QString& fact)
+{
+    if (stage >= m_cards.size() || m_cards[stage].fact->text() == fact) return;
+    m_cards[stage].fact->setText(fact);
+    m_cards[stage].fact->setVisible(!fact.isEmpty());
+}
+
+void StageStack::setInput(std::size_t stage, double in)
+{
+    if (stage < m_cards.size()) m_cards[stage].editor->setDot(in, in);
+}
+
+}  // namespace jolly::app

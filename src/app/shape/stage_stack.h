@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QScrollArea>
+#include <vector>
+
+class QLabel;
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+class Card;
+class StageEditor;
+class WhenField;
+class WheelField;
+
+/// The stages of one strand, one card under the other, with everything that can be set about them.
+class StageStack : public QScrollArea
+{
+    Q_OBJECT
+
+ public:
+    explicit StageStack(Studio& studio, QWidget* parent = nullptr);
+
+    /// Shows a strand of the tangle as it is now; an empty id shows none.
+    void show(const std::string& strand);
+
+    /// Marks the card of a stage and scrolls to it; -1 marks none.
+    void mark(int stage);
+
+    /// What is known of a stage beyond its numbers, under them.
+    void setFact(std::size_t stage, const QString& fact);
+
+    /// Lets a value run by: where a lever is, for a new notch.
+    void setInput(std::size_t stage, double in);
+
+ Q_SIGNALS:
+    void stageTouched(int stage);
+
+ private:
+    struct StageCard {
+        Card* card = nullptr;
+        StageEditor* editor = nullptr;
+        WhenField* when = nullptr;
+        WheelField* wheel = nullptr;
+        QLabel* summary = nullptr;
+        QLabel* fact = nullptr;
+        std::size_t kind = 0;
+        bool isOn = true;
+        StageInput input{};
+    };
+
+    [[nodiscard]] bool fits(const Strand& strand) const;
+    void rebuild(const Strand& strand);
+    void addCalibrated(const Strand& strand);
+    void addCard(const Strand& strand, std::size_t stage, const StageInput& input);
+    void addHead(QVBoxLayout& column, const Stage& stage, std::size_t place, std::size_t count);
+    void addButton();
+    void edit(const QString& step, const std::function<void(Strand&)>& change);
+    [[nodiscard]] const Strand* strand() const;
+
+    Studio& m_studio;
+    std::string m_strand;
+    QVBoxLayout* m_column;
+    QLabel* m_calibrated = nullptr;
+    std::vector<StageCard> m_cards;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/stage.h"
+
+#include <QObject>
+#include <QString>
+
+/// What the window says of a stage.
+namespace jolly::app
+{
+
+[[nodiscard]] inline QString toQt(std::string_view s)
+{
+    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
+
+[[nodiscard]] inline QString nameOf(const Stage& stage)
+{
+    return toQt(infoOf(stage.parameters).name);
+}
+
+/// Its name with a capital.
+[[nodiscard]] inline QString titleOf(const Stage& stage)
+{
+    auto title = nameOf(stage);
+    if (!title.isEmpty()) title[0] = title[0].toUpper();
+    return title;
+}
+
+[[nodiscard]] inline QString sentenceOf(const Stage& stage)
+{
+    return toQt(infoOf(stage.parameters).sentence);
+}
+
+/// What it is set to, in a few words.
+[[nodiscard]] inline QString summaryOf(const Stage& stage)
+{
+    if (!stage.isOn) return QObject::tr("switched off");
+    return QString::fromStdString(
+        std::visit([](const auto& p) { return p.summary(); }, stage.parameters));
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/weave/feel_check.h"
+
+#include "core/tangle/feel.h"
+#include "core/tangle/lookup.h"
+#include "core/value/percent.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace jolly
+{
+
+namespace
+{
+
+constexpr int kParts = 1000;       ///< in which the travel is looked at
+constexpr double kStill = 1e-7;    ///< a change that is none
+constexpr double kMuch = 0.15;     ///< so much dead travel is worth a word
+constexpr double kShort = 0.005;   ///< so far from the end is short of it
+constexpr double kBeside = 0.002;  ///< how far beside rest and ends slopes are measured
+constexpr double kBentBy = 0.01;   ///< further than this from a line is a bend
+
+double lowOf(Sides sides)
+{
+    return sides == Sides::Two ? -1.0 : 0.0;
+}
+
+double slopeAt(Chain& chain, double in)
+{
+    return (chain.through(in + kBeside) - chain.through(in - kBeside)) / (2.0 * kBeside);
+}
+
+/// Where the output begins to move above rest: rest itself without a dead zone.
+double edgeOfRest(Chain& chain)
+{
+    const double rest = chain.through(0.0);
+    for (int part = 1; part <= kParts; ++part) {
+        const double in = static_cast<double>(part) / kParts;
+        if (std::abs(chain.through(in) - rest) > kStill) return in - 1.0 / kParts;
+    }
+    return 0.0;
+}
+
+bool hasCurve(const Strand& strand)
+{
+    return std::ranges::any_of(strand.stages, [](const Stage& stage) {
+        if (!stage.isOn) return false;
+        if (const auto* soft = std::get_if<Softness>(&stage.parameters))
+            return std::abs(soft->softness) > kBentBy;
+        const auto* curve = std::get_if<Curve>(&stage.parameters);
+        return curve && std::ranges::any_of(curve->points, [](const auto& p) {
+                   return std::abs(p.out - p.in) > kBentBy;
+               });
+    });
+}
+
+bool hasCounterCurve(const Strand& strand)
+{
+    return std::ranges::any_of(strand.stages, [](const Stage& stage) {
+        return stage.isOn && std::holds_alternative<CounterCurve>(stage.parameters);
+    });
+}
+
+void noteHalves(const Tangle& tangle, const Strand& strand, std::vector<std::string>& notes)
+{
+    if (strand.sources.empty()) return;
+    const auto isHalf = [](const Stage& stage) {
+        return stage.isOn && std::holds_alternative<Half>(stage.parameters);
+    };
+    const auto both = std::ranges::count_if(tangle.strands, [&](const Strand& other) {
+        return other.isOn && other.sources == strand.sources &&
+               std::ranges::any_of(other.stages, isHalf);
+    });
+    if (both < 2 || !std::ranges::any_of(strand.stages, isHalf)) return;
+    notes.emplace_back(
+        "Two controls share this one axis: while both are moved it reports their difference, and "
+        "nothing can tell them apart. If the controller has a way to report them as two axes, "
+        "choose that.");
+}
+
+}  // namespace
+
+Travel measure(Chain& chain, Sides sides, Sides outSides)
+{
+    Travel travel{.sides = sides, .outSides = outSides};
+    const double low = lowOf(sides);
+    double before = chain.through(low);
+    travel.isInverted = chain.through(1.0) < before;
+    travel.lowest = travel.highest = before;
+    const double up = travel.isInverted ? -1.0 : 1.0;
+    for (int part = 1; part <= kParts; ++part) {
+        const double out = chain.through(low + (1.0 - low) * part / kParts);
+        if (std::abs(out - before) <= kStill) travel.dead += 1.0 / kParts;
+        if (up * (out - before) < -kStill) travel.fall += 1.0 / kParts;
+        travel.lowest = std::min(travel.lowest, out);
+        travel.highest = std::max(travel.highest, out);
+        before = out;
+    }
+    travel.slopeAtRest = slopeAt(chain, std::min(edgeOfRest(chain) + 2.0 * kBeside, 1.0 - kBeside));
+    travel.slopeAtLow = slopeAt(chain, low + kBeside);
+    travel.slopeAtHigh = slopeAt(chain, 1.0 - kBeside);
+    return travel;
+}
+
+std::vector<std::string> feelNotes(const Tangle& tangle, const Strand& strand, const Travel& travel,
+                                   const OtherBends& others)
+{
+    std::vector<std::string> notes;
+    const double low = lowOf(travel.outSides);
+    if (travel.dead > kMuch)
+        notes.push_back(percent(travel.dead) +
+                        " of the travel changes nothing. Make the dead zones smaller if your hand "
+                        "misses it.");
+    if (travel.highest < 1.0 - kShort)
+        notes.push_back("The output never gets above " + percent(travel.highest) +
+                        "; the game's axis goes on to 100 %.");
+    if (travel.lowest > low + kShort)
+        notes.push_back("The output never gets below " + percent(travel.lowest) +
+                        "; the game's axis goes on to " + percent(low) + ".");
+    if (travel.fall > 0.0)
+        notes.emplace_back(
+            "The curve falls on its way: there the game goes back while your hand goes on. \"Keep "
+            "rising\" mends it.");
+    if (others.isKernelFiltering)
+        notes.emplace_back(
+            "The kernel filters this axis as well, before it gets here. Switch that off on the "
+            "controller's card on the Rig page.");
+    if (tangle.sheet && tangle.sheet->bendsAxes && hasCurve(strand) && !hasCounterCurve(strand))
+        notes.push_back(tangle.sheet->name +
+                        " bends axes by a curve of its own, so this one is bent twice. Straighten "
+                        "one of them, or undo the sim's by a counter-curve.");
+    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
+    if (craft && craft->wantsStraight && hasCurve(strand))
+        notes.push_back(craft->name + " wants its axes straight, and this one has a curve.");
+    noteHalves(tangle, strand, notes);
+    return notes;
+}
+
+}  // namespace jolly

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/shape_plot.h"
 #include "app/strands/strand_card.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "app/window/main_window.h"
+#include "core/tangle/lookup.h"
 #include "local_engine.h"
 #include "pretend/motion.h"
 #include "pretend/world_file.h"
@@ -10,11 +12,13 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QMenu>
 #include <QPainter>
+#include <QPushButton>
 #include <QTest>
 
 /// Renders the main views from the demo data, as they stand at one moment of the pretend rig: the
-/// same picture each time. Usage: screenshots FOLDER
+/// same picture each time. Usage: screenshots FOLDER [NAME]
 namespace jolly::test
 {
 namespace
@@ -129,6 +133,26 @@ class Scene
         settle();
     }
 
+    void nudge(std::initializer_list<Qt::Key> keys)
+    {
+        auto* plot = window.findChild<ShapePlot*>("shape plot");
+        for (const auto key : keys) QTest::keyClick(plot, key);
+        settle();
+    }
+
+    /// Lets the curves of other strands lie under the one that is shaped.
+    void compare(const std::vector<std::string>& strands)
+    {
+        auto* menu = window.findChild<QPushButton*>("compare")->menu();
+        for (const auto& strand : strands) {
+            Q_EMIT menu->aboutToShow();
+            const auto name = QString::fromStdString(findStrand(document.tangle(), strand)->name);
+            for (auto* entry : menu->actions())
+                if (entry->text() == name) entry->trigger();
+        }
+        settle();
+    }
+
     void openStage(int stage)
     {
         window.weavePage()
@@ -225,6 +249,24 @@ const Shot kShots[] = {
          s.goLive();
          s.select("skerry-stick", "ABS_Y");
          s.openStage(0);
+     }},
+    {"shape", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Shape);
+         s.goLive();
+         s.select("skerry-stick", "ABS_X");
+         s.play(std::chrono::seconds(12));
+         s.nudge({Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_PageUp,
+                  Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_Down, Qt::Key_Down, Qt::Key_Down,
+                  Qt::Key_Down, Qt::Key_Down, Qt::Key_Down});
+     }},
+    {"shape-wheel", true, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Shape);
+         s.goLive();
+         s.select("orrin-wheel-900", "ABS_X");
+         s.play(std::chrono::seconds(12));
+         s.compare({"strand-1", "strand-6"});
      }},
     {"weave-device", false, false,
      [](Scene& s) {
@@ -325,7 +367,9 @@ int main(int argc, char** argv)
 {
     QApplication application(argc, argv);
     const auto folder = application.arguments().value(1);
+    const auto only = application.arguments().value(2);
     for (const auto& shot : jolly::test::kShots) {
+        if (!only.isEmpty() && only != QLatin1String(shot.name)) continue;
         jolly::app::useLight(shot.isLight);
         jolly::app::applyTheme(application);
         jolly::test::Scene scene(shot.isEmpty);

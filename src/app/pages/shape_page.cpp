@@ -93,6 +93,7 @@ void ShapePage::wirePlot()
     connect(m_plot, &ShapePlot::chosenChanged, this, [this] {
         const auto name = m_plot->handleName(m_plot->chosen());
         m_handle->setText(name.isEmpty() ? QString() : tr("arrows move: %1").arg(name));
+        m_handle->setVisible(!name.isEmpty());
         m_stack->mark(m_plot->stageOfHandle(m_plot->chosen()));
     });
 }
@@ -185,9 +186,8 @@ void ShapePage::showShape(const Tangle& flown, const Strand& strand)
     const auto sharers = sharersOf(flown, strand);
     QStringList names;
     for (const auto& name : sharers) names << QString::fromStdString(name);
-    m_shared->setText(names.isEmpty() ? QString()
-                                      : tr("shares its shape with %1").arg(names.join(", ")));
-    m_shared->setVisible(!names.isEmpty());
+    m_shared->setText(names.isEmpty() ? whereOf(flown, strand)
+                                      : tr("one shape with %1").arg(names.join(", ")));
     if (!m_trace.isThere()) return m_plot->setNothing(problemsOf(strand));
     const auto& rehearsal = m_trace.rehearsal();
     m_plot->setShape(strand, rehearsal.chain(), rehearsal.sides(), rehearsal.outSides());

@@ -119,6 +119,7 @@ void ShapePage::buildMiddle(QVBoxLayout& column)
     m_under->setTextFormat(Qt::RichText);
     m_facts = makeLabel("facts", "dim");
     m_handle = makeLabel("handle", "straw");
+    m_handle->hide();
     m_notes = makeLabel("notes", "coral");
     for (auto* label : {m_under, m_facts, m_handle, m_notes}) {
         label->setContentsMargins(6, 0, 6, 0);

@@ -48,6 +48,15 @@ QString wayOf(const Tangle& tangle, const Strand& strand)
     return way;
 }
 
+QString whereOf(const Tangle& tangle, const Strand& strand)
+{
+    const auto* layer = findBy(tangle.layers, &Layer::id, strand.layer);
+    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
+    return QStringLiteral("%1 · %2").arg(
+        QString::fromStdString(layer ? layer->name : strand.layer),
+        QString::fromStdString(craft ? craft->name : strand.craft));
+}
+
 AxisRow::AxisRow(const std::string& strand, QWidget* parent)
     : QAbstractButton(parent), m_strand(strand)
 {

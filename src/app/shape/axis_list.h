@@ -65,6 +65,9 @@ class AxisList : public QScrollArea
 /// Whether a strand begins at an axis.
 [[nodiscard]] bool isAxisStrand(const Tangle& tangle, const Strand& strand);
 
+/// "Base · Everywhere": the layer and the craft of a strand.
+[[nodiscard]] QString whereOf(const Tangle& tangle, const Strand& strand);
+
 /// "Skerry Stick → Jolly 1 · axis 1".
 [[nodiscard]] QString wayOf(const Tangle& tangle, const Strand& strand);
 

@@ -67,8 +67,11 @@ void AxisTrace::follow(const Tangle& tangle, const std::string& strand)
                 m_inputOf[slot] = plan.inputOf(rig, controller.rig.controls[c].code);
         }
     }
-    const bool isSameDesk = m_hasBegun && m_generation == m_studio.values().generation &&
-                            m_first.size() == m_inputOf.size();
+    decltype(m_desk) desk;
+    for (const auto& controller : m_studio.desk().controllers)
+        desk.emplace_back(controller.rig.id, controller.slotOf);
+    const bool isSameDesk = m_hasBegun && desk == m_desk && m_first.size() >= m_inputOf.size();
+    m_desk = std::move(desk);
     if (!isSameDesk) begin();
     run();
 }
@@ -77,7 +80,6 @@ void AxisTrace::follow(const Tangle& tangle, const std::string& strand)
 void AxisTrace::begin()
 {
     m_hasBegun = true;
-    m_generation = m_studio.values().generation;
     m_moves.clear();
     m_first.clear();
     for (const auto& slot : m_studio.values().slots) m_first.push_back(slot.raw);
@@ -115,7 +117,6 @@ void AxisTrace::feed(const SeenMove& move)
 void AxisTrace::takeMoves()
 {
     if (!isThere()) return;
-    if (m_generation != m_studio.values().generation) return;  // follow() comes with the desk
     for (const auto& move : m_studio.session().moves()) {
         m_moves.push_back(move);
         feed(move);

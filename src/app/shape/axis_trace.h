@@ -80,7 +80,7 @@ class AxisTrace
     std::vector<Counts> m_first;                          ///< by slot, before m_moves
     std::deque<SeenMove> m_moves;
     std::deque<TraceSample> m_samples;
-    std::uint64_t m_generation = 0;
+    std::vector<std::pair<std::string, std::vector<int>>> m_desk;  ///< controllers with their slots
     bool m_hasBegun = false;
 };
 

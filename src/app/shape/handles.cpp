@@ -85,7 +85,7 @@ void moveTo(Reach& r, std::size_t part, CurvePoint to, const StageInput& input)
 std::vector<PlotHandle> handles(const Curve& c, const StageInput&)
 {
     std::vector<PlotHandle> all;
-    for (std::size_t i = 0; i < c.points.size(); ++i)
+    for (std::size_t i = c.isMirrored ? 1 : 0; i < c.points.size(); ++i)  // rest stays rest
         all.push_back({words("curve point %1").arg(i + 1), i, c.points[i], PlotHandle::Way::Both});
     return all;
 }

@@ -77,7 +77,6 @@ void StageStack::show(const std::string& id)
     for (std::size_t i = 0; i < m_cards.size(); ++i) {
         m_cards[i].editor->refresh(now->stages[i]);
         m_cards[i].when->show(now->stages[i].when);
-        m_cards[i].summary->setText(summaryOf(now->stages[i]));
         if (m_cards[i].wheel) m_cards[i].wheel->refresh();
     }
 }
@@ -131,16 +130,12 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
                          std::size_t count)
 {
     auto* row = new QHBoxLayout;
-    row->setSpacing(4);
-    auto* title = new QLabel(titleOf(stage));
+    row->setSpacing(1);
+    auto* title = new QLabel(stage.isOn ? titleOf(stage) : tr("%1 (off)").arg(titleOf(stage)));
     title->setFont(textFont(TextSize::Normal, true));
     title->setToolTip(sentenceOf(stage));
     row->addWidget(title);
-    auto* summary = new ElidedLabel;
-    summary->setFont(textFont(TextSize::Small));
-    setTone(*summary, "dim");
-    row->addWidget(summary, 1);
-    m_cards.back().summary = summary;
+    row->addStretch();
     const auto add = [&](const QString& sign, const QString& words, bool isEnabled,
                          const std::function<void()>& deed) {
         auto* button = new QToolButton;
@@ -150,9 +145,14 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
         button->setAccessibleName(words);
         button->setEnabled(isEnabled);
         button->setProperty("tone", "plain");
+        button->setFixedWidth(sign.size() > 1 ? 30 : 22);
         connect(button, &QToolButton::clicked, this, deed, Qt::QueuedConnection);
         row->addWidget(button);
     };
+    auto* when = new QPushButton;
+    when->setObjectName(QStringLiteral("when %1").arg(place));
+    row->addWidget(when);
+    m_cards.back().whenButton = when;
     const auto swapWith = [this, place](std::size_t other) {
         edit(tr("move stage"), [&](Strand& s) { std::swap(s.stages[place], s.stages[other]); });
     };
@@ -184,7 +184,6 @@ void StageStack::addCard(const Strand& strand, std::size_t place, const StageInp
     column->setSpacing(4);
     addHead(*column, stage, place, strand.stages.size());
     auto& mine = m_cards.back();
-    mine.summary->setText(summaryOf(stage));
     mine.editor = new StageEditor(m_studio, strand.id, place, input, StageEditor::Points::Numbers);
     column->addWidget(mine.editor);
     if (std::holds_alternative<Reach>(stage.parameters) && isWheel(m_studio.tangle(), strand)) {
@@ -198,9 +197,9 @@ void StageStack::addCard(const Strand& strand, std::size_t place, const StageInp
     setTone(*mine.fact, "dim");
     mine.fact->hide();
     column->addWidget(mine.fact);
-    mine.when = new WhenField(m_studio);
-    mine.when->show(stage.when);
+    mine.when = new WhenField(m_studio, *mine.whenButton);
     column->addWidget(mine.when);
+    mine.when->show(stage.when);
     connect(mine.when, &WhenField::changed, this, [this, place](const std::optional<When>& when) {
         edit(tr("when a stage works"), [&](Strand& s) { s.stages[place].when = when; });
     });

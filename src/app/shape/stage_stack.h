@@ -7,6 +7,7 @@
 #include <vector>
 
 class QLabel;
+class QPushButton;
 class QVBoxLayout;
 
 namespace jolly::app
@@ -46,7 +47,7 @@ class StageStack : public QScrollArea
         StageEditor* editor = nullptr;
         WhenField* when = nullptr;
         WheelField* wheel = nullptr;
-        QLabel* summary = nullptr;
+        QPushButton* whenButton = nullptr;
         QLabel* fact = nullptr;
         std::size_t kind = 0;
         bool isOn = true;

@@ -6,21 +6,30 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 
+#include <QLabel>
 #include <QMenu>
+#include <QPushButton>
 #include <QVBoxLayout>
 
 namespace jolly::app
 {
 
-WhenField::WhenField(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_button(new QPushButton(this)), m_menu(new QMenu(this))
+WhenField::WhenField(Studio& studio, QPushButton& button, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_button(button),
+      m_menu(new QMenu(this)),
+      m_words(new QLabel(this))
 {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(4);
-    m_button->setObjectName(QStringLiteral("when"));
-    m_button->setProperty("tone", "plain");
-    m_button->setMenu(m_menu);
+    m_button.setText(tr("when…"));
+    m_button.setProperty("tone", "plain");
+    m_button.setMenu(m_menu);
+    m_words->setObjectName(QStringLiteral("when words"));
+    m_words->setFont(textFont(TextSize::Small));
+    setTone(*m_words, "straw");
     m_listen = new ListenField(
         studio,
         [](const DeskController& c, const RigControl& control) {
@@ -30,7 +39,7 @@ WhenField::WhenField(Studio& studio, QWidget* parent)
         this);
     m_listen->setObjectName(QStringLiteral("when control"));
     m_listen->hide();
-    column->addWidget(m_button, 0, Qt::AlignLeft);
+    column->addWidget(m_words);
     column->addWidget(m_listen);
     connect(m_menu, &QMenu::aboutToShow, this, &WhenField::fillMenu);
     connect(m_listen, &ListenField::chosen, this, [this](const ControlRef& ref) {
@@ -51,20 +60,26 @@ QString WhenField::nameOf(const When& when) const
 void WhenField::show(const std::optional<When>& when)
 {
     m_when = when;
-    m_button->setText(!when         ? tr("works always")
-                      : when->isOff ? tr("works while %1 is off").arg(nameOf(*when))
-                                    : tr("works while %1 is on").arg(nameOf(*when)));
-    m_button->setAccessibleName(tr("When the stage works: %1").arg(m_button->text()));
+    m_words->setText(!when         ? tr("works always")
+                     : when->isOff ? tr("works while %1 is off").arg(nameOf(*when))
+                                   : tr("works while %1 is on").arg(nameOf(*when)));
+    m_button.setAccessibleName(tr("When the stage works: %1").arg(m_words->text()));
+    m_words->setVisible(when.has_value());
+    setVisible(when.has_value() || m_listen->isListening());
+}
+
+void WhenField::listen()
+{
+    setVisible(true);
+    m_listen->show();
+    m_listen->listen();
 }
 
 void WhenField::fillMenu()
 {
     m_menu->clear();
     m_menu->addAction(tr("Always"), this, [this] { Q_EMIT changed(std::nullopt); });
-    m_menu->addAction(tr("While a control is on: touch it…"), this, [this] {
-        m_listen->show();
-        m_listen->listen();
-    });
+    m_menu->addAction(tr("While a control is on: touch it…"), this, &WhenField::listen);
     fillOutputs(*m_menu->addMenu(tr("While a virtual control is on")));
     if (!m_when) return;
     m_menu->addSeparator();

@@ -62,7 +62,8 @@ void PairsTable::rebuild()
         if (addPoint(points, m_isMirrored, {(a.in + b.in) / 2.0, (a.out + b.out) / 2.0}))
             Q_EMIT changed(points);
     });
-    m_grid->addWidget(add, m_grid->rowCount(), 1);
+    m_grid->addWidget(add, m_grid->rowCount(), 1, Qt::AlignLeft);
+    m_grid->setColumnStretch(4, 1);
     showNumbers();
 }
 
@@ -80,6 +81,7 @@ void PairsTable::addRow(std::size_t point)
         box->setDecimals(1);
         box->setSuffix(QStringLiteral(" %"));
         box->setKeyboardTracking(false);
+        box->setFixedWidth(92);
         box->setEnabled(!m_isMirrored || point > 0);
         m_grid->addWidget(box, row, isOut ? 2 : 1);
         connect(box, &QDoubleSpinBox::valueChanged, this, [this, point, isOut](double percent) {

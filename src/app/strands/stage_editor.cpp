@@ -110,7 +110,8 @@ void StageEditor::build(const Stage& stage, Points points)
         [&](auto& p) {
             p.fields(p, [&](const auto& spec, auto&) {
                 using Spec = std::decay_t<decltype(spec)>;
-                if constexpr (std::is_same_v<Spec, AmountField>) addAmount(*grid, spec);
+                if constexpr (std::is_same_v<Spec, AmountField>)
+                    addAmount(*grid, spec, points == Points::Numbers);
                 if constexpr (std::is_same_v<Spec, FlagField>) addFlag(*flags, spec);
                 if constexpr (std::is_same_v<Spec, NumberField>) addNumber(*rows, spec);
                 if constexpr (std::is_same_v<Spec, ChoiceField>) addChoice(*flags, spec);
@@ -139,11 +140,12 @@ void StageEditor::set(const QString& what, const QString& gesture,
         gesture);
 }
 
-void StageEditor::addAmount(QGridLayout& grid, const AmountField& field)
+/// Two side by side with the sliders below, or, where there is little room, each in one line.
+void StageEditor::addAmount(QGridLayout& grid, const AmountField& field, bool isCompact)
 {
     const int place = grid.count() / 3;
-    const int row = (place / 2) * 2;
-    const int column = (place % 2) * 2;
+    const int row = isCompact ? place : (place / 2) * 2;
+    const int column = isCompact ? 0 : (place % 2) * 2;
     auto* label = new QLabel(toQt(field.label), this);
     setTone(*label, "dim");
     auto* exact = new QDoubleSpinBox(this);
@@ -158,8 +160,14 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field)
     slider->setAccessibleName(toQt(field.label));
     slider->setRange(static_cast<int>(field.low * 1000), static_cast<int>(field.high * 1000));
     grid.addWidget(label, row, column);
-    grid.addWidget(exact, row, column + 1, Qt::AlignRight);
-    grid.addWidget(slider, row + 1, column, 1, 2);
+    if (isCompact) {
+        slider->setMinimumWidth(60);
+        grid.addWidget(slider, row, 1);
+        grid.addWidget(exact, row, 2);
+    } else {
+        grid.addWidget(exact, row, column + 1, Qt::AlignRight);
+        grid.addWidget(slider, row + 1, column, 1, 2);
+    }
     const auto key = std::string(field.key);
     const auto name = toQt(field.label);
     const auto change = [this, key, name](double amount, const QString& gesture) {

@@ -35,7 +35,7 @@ class StageEditor : public QWidget
 
  private:
     void build(const Stage& stage, Points points);
-    void addAmount(QGridLayout& grid, const AmountField& field);
+    void addAmount(QGridLayout& grid, const AmountField& field, bool isCompact);
     void addNumber(QGridLayout& grid, const NumberField& field);
     void addChoice(QHBoxLayout& row, const ChoiceField& field);
     void addFlag(QHBoxLayout& row, const FlagField& field);

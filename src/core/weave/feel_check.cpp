@@ -31,15 +31,24 @@ double slopeAt(Chain& chain, double in)
     return (chain.through(in + kBeside) - chain.through(in - kBeside)) / (2.0 * kBeside);
 }
 
-/// Where the output begins to move above rest: rest itself without a dead zone.
-double edgeOfRest(Chain& chain)
+/// Where the output begins to move on the way from one place to another: `from` itself without a
+/// dead zone there.
+double edgeAt(Chain& chain, double from, double to)
 {
-    const double rest = chain.through(0.0);
+    const double still = chain.through(from);
     for (int part = 1; part <= kParts; ++part) {
-        const double in = static_cast<double>(part) / kParts;
-        if (std::abs(chain.through(in) - rest) > kStill) return in - 1.0 / kParts;
+        const double in = std::lerp(from, to, static_cast<double>(part) / kParts);
+        if (std::abs(chain.through(in) - still) > kStill)
+            return std::lerp(from, to, static_cast<double>(part - 1) / kParts);
     }
-    return 0.0;
+    return from;
+}
+
+/// The slope just beside the place where the output begins to move.
+double slopeBeside(Chain& chain, double from, double to)
+{
+    const double side = to > from ? 2.0 : -2.0;
+    return slopeAt(chain, edgeAt(chain, from, to) + side * kBeside);
 }
 
 bool hasCurve(const Strand& strand)
@@ -62,17 +71,19 @@ bool hasCounterCurve(const Strand& strand)
     });
 }
 
+bool isHalf(const Strand& strand)
+{
+    return std::ranges::any_of(strand.stages, [](const Stage& stage) {
+        return stage.isOn && std::holds_alternative<Half>(stage.parameters);
+    });
+}
+
 void noteHalves(const Tangle& tangle, const Strand& strand, std::vector<std::string>& notes)
 {
-    if (strand.sources.empty()) return;
-    const auto isHalf = [](const Stage& stage) {
-        return stage.isOn && std::holds_alternative<Half>(stage.parameters);
-    };
     const auto both = std::ranges::count_if(tangle.strands, [&](const Strand& other) {
-        return other.isOn && other.sources == strand.sources &&
-               std::ranges::any_of(other.stages, isHalf);
+        return other.isOn && other.sources == strand.sources && isHalf(other);
     });
-    if (both < 2 || !std::ranges::any_of(strand.stages, isHalf)) return;
+    if (both < 2 || !isHalf(strand)) return;
     notes.emplace_back(
         "Two controls share this one axis: while both are moved it reports their difference, and "
         "nothing can tell them apart. If the controller has a way to report them as two axes, "
@@ -97,9 +108,9 @@ Travel measure(Chain& chain, Sides sides, Sides outSides)
         travel.highest = std::max(travel.highest, out);
         before = out;
     }
-    travel.slopeAtRest = slopeAt(chain, std::min(edgeOfRest(chain) + 2.0 * kBeside, 1.0 - kBeside));
-    travel.slopeAtLow = slopeAt(chain, low + kBeside);
-    travel.slopeAtHigh = slopeAt(chain, 1.0 - kBeside);
+    travel.slopeAtRest = slopeBeside(chain, 0.0, 1.0);
+    travel.slopeAtLow = slopeBeside(chain, low, 1.0);
+    travel.slopeAtHigh = slopeBeside(chain, 1.0, low);
     return travel;
 }
 
@@ -108,10 +119,10 @@ std::vector<std::string> feelNotes(const Tangle& tangle, const Strand& strand, c
 {
     std::vector<std::string> notes;
     const double low = lowOf(travel.outSides);
-    if (travel.dead > kMuch)
+    if (travel.dead > kMuch && !isHalf(strand))
         notes.push_back(percent(travel.dead) +
-                        " of the travel changes nothing. Make the dead zones smaller if your hand "
-                        "misses it.");
+                        " of the travel changes nothing: dead zones, reach or a flat piece of the "
+                        "curve leave it out. Make them smaller if your hand misses it.");
     if (travel.highest < 1.0 - kShort)
         notes.push_back("The output never gets above " + percent(travel.highest) +
                         "; the game's axis goes on to 100 %.");

@@ -18,8 +18,8 @@ struct Travel {
     double highest = 0.0;         ///< output
     double dead = 0.0;            ///< share of the travel that changes nothing, [0, 1]
     double fall = 0.0;            ///< share of the travel in which the output goes back, [0, 1]
-    double slopeAtRest = 0.0;     ///< output per input just beside rest (behind a dead zone there)
-    double slopeAtLow = 0.0;      ///< and just before the ends
+    double slopeAtRest = 0.0;     ///< output per input just above rest, where it begins to move
+    double slopeAtLow = 0.0;      ///< and where it stops to move before the ends
     double slopeAtHigh = 0.0;
 
     /// Whether more input means less output on the whole.

@@ -1,0 +1,381 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pages/shape_page.h"
+#include "app/shape/axis_list.h"
+#include "app/shape/shape_plot.h"
+#include "core/tangle/lookup.h"
+#include "window_story.h"
+
+#include <QDoubleSpinBox>
+#include <QLineEdit>
+#include <QMenu>
+#include <QPushButton>
+
+namespace jolly
+{
+namespace
+{
+
+using namespace test;
+using testing::HasSubstr;
+
+/// The Shape page with X, Y and the throttle woven.
+class ShapeTest : public WindowStory
+{
+ protected:
+    ShapeTest()
+    {
+        studio.setClock([this] { return local.world.now(); });
+        document.edit("weave", [](Tangle& tangle) {
+            addStrand(tangle, kX, axis(1)).name = "Roll";
+            addStrand(tangle, kY, axis(2)).name = "Pitch";
+            addStrand(tangle, kThrottle, axis(3)).name = "Power";
+        });
+        step();
+        window.showPage(app::Rail::Shape);
+        settle();
+    }
+
+    void shape(std::vector<Stage> stages, std::size_t strand = 0)
+    {
+        document.edit("shape", [&](Tangle& tangle) { tangle.strands[strand].stages = stages; });
+        step();
+        settle();
+    }
+
+    template <class Kind>
+    const Kind& stage(std::size_t place, std::size_t strand = 0)
+    {
+        return std::get<Kind>(strands()[strand].stages[place].parameters);
+    }
+
+    app::ShapePlot& plot() { return *find<app::ShapePlot>("shape plot"); }
+
+    int handle(const QString& name)
+    {
+        for (int i = 0; i < plot().handleCount(); ++i)
+            if (plot().handleName(i) == name) return i;
+        ADD_FAILURE() << "no handle is called " << name.toStdString();
+        return 0;
+    }
+
+    /// Drags a handle by so many pixels.
+    void drag(const QString& name, QPoint by)
+    {
+        const auto at = plot().placeOfHandle(handle(name)).toPoint();
+        QTest::mousePress(&plot(), Qt::LeftButton, {}, at);
+        QTest::mouseMove(&plot(), at + by / 2);
+        QTest::mouseMove(&plot(), at + by);
+        QTest::mouseRelease(&plot(), Qt::LeftButton, {}, at + by);
+        step();
+        settle();
+    }
+
+    /// What the game gets on virtual axis 1, -1 to 1.
+    double sent()
+    {
+        step();
+        return local.live.block().slots[0].raw / 32767.0;
+    }
+
+    QAction* entry(const char* button, const QString& words)
+    {
+        auto* menu = find<QPushButton>(button)->menu();
+        Q_EMIT menu->aboutToShow();
+        for (auto* action : menu->actions())
+            if (action->text() == words) return action;
+        ADD_FAILURE() << "no entry says " << words.toStdString();
+        return nullptr;
+    }
+};
+
+TEST_F(ShapeTest, ATouchedAxisIsShownAndOneOfTheListIsSelected)
+{
+    move(kY, 700);
+    EXPECT_EQ(textOf("shape name"), "Pitch");
+    click("axis strand-3");
+    EXPECT_EQ(textOf("shape name"), "Power");
+    EXPECT_EQ(studio.selected(), (app::ControlRef{"stick", kThrottle}));
+    move(kTrigger, 1);
+    EXPECT_EQ(textOf("shape name"), "Power") << "a button has no shape";
+}
+
+TEST_F(ShapeTest, APointIsDraggedAndTheEngineFollowsWithinTheDrag)
+{
+    shape({{Curve{}}});
+    move(kX, 500);
+    ASSERT_NEAR(sent(), 0.3, 0.001);
+    drag("curve point 2", {0, -60});
+    EXPECT_GT(stage<Curve>(0).points[1].out, 0.4);
+    EXPECT_NEAR(stage<Curve>(0).points[1].in, 0.5, 0.01);
+    EXPECT_NEAR(sent(), stage<Curve>(0).points[1].out, 0.01);
+    const auto steps = document.history().count();
+    document.history().undo();
+    EXPECT_NEAR(stage<Curve>(0).points[1].out, 0.3, 1e-9) << "one drag is one step";
+    EXPECT_EQ(document.history().count(), steps);
+}
+
+TEST_F(ShapeTest, DeadZonesAreDraggedAtTheirEdges)
+{
+    shape({{DeadZone{0.1, 0.1, 0.0, 0.0}}});
+    move(kX, 150);
+    EXPECT_GT(sent(), 0.0);
+    drag("dead zone above rest", {60, 0});
+    EXPECT_GT(stage<DeadZone>(0).above, 0.2);
+    EXPECT_DOUBLE_EQ(stage<DeadZone>(0).below, 0.1);
+    EXPECT_DOUBLE_EQ(sent(), 0.0);
+    drag("dead zone at the low end", {40, 0});
+    EXPECT_GT(stage<DeadZone>(0).lowEnd, 0.05);
+}
+
+TEST_F(ShapeTest, ReachLeadInAndTheOneDialHaveHandles)
+{
+    shape({{Reach{}}});
+    drag("reach to", {-80, 0});
+    EXPECT_LT(stage<Reach>(0).to, 0.95);
+    shape({{LeadIn{0.1}}});
+    drag("lead-in", {0, -40});
+    EXPECT_GT(stage<LeadIn>(0).start, 0.15);
+    shape({{Softness{0.0}}});
+    drag("softness", {0, 30});
+    EXPECT_GT(stage<Softness>(0).softness, 0.1);
+    drag("softness", {0, -90});
+    EXPECT_LT(stage<Softness>(0).softness, -0.1);
+}
+
+TEST_F(ShapeTest, AHandleLiesOnTheCurveOfAllStagesAndIsDraggedInItsOwnTerms)
+{
+    shape({{DeadZone{0.2, 0.2, 0.0, 0.0}}, {Curve{}}, {Invert{}}});
+    // In the curve's own terms the point is at 50 %, 30 %: behind the dead zone the hand is at 60
+    // %, and the game gets -30 %.
+    const auto rect = plot().rect();
+    const auto place = plot().placeOfHandle(handle("curve point 2"));
+    EXPECT_GT(place.y(), rect.height() / 2.0);
+    drag("curve point 2", {0, 40});
+    EXPECT_GT(stage<Curve>(1).points[1].out, 0.4) << "down is more, since the axis is inverted";
+    EXPECT_NEAR(stage<Curve>(1).points[1].in, 0.5, 0.01);
+}
+
+TEST_F(ShapeTest, KeysChooseAHandleAndNudgeIt)
+{
+    shape({{DeadZone{0.1, 0.1, 0.0, 0.0}}, {Curve{}}});
+    keys(&plot(), Qt::Key_PageUp);
+    EXPECT_EQ(textOf("handle"), "arrows move: dead zone below rest");
+    keys(&plot(), Qt::Key_PageUp);
+    keys(&plot(), Qt::Key_Right);
+    EXPECT_NEAR(stage<DeadZone>(0).above, 0.11, 1e-9);
+    keys(&plot(), Qt::Key_Right, Qt::ShiftModifier);
+    EXPECT_NEAR(stage<DeadZone>(0).above, 0.111, 1e-9);
+    for (int i = 0; i < 3; ++i) keys(&plot(), Qt::Key_PageUp);
+    EXPECT_EQ(textOf("handle"), "arrows move: curve point 2");
+    keys(&plot(), Qt::Key_Up);
+    EXPECT_NEAR(stage<Curve>(1).points[1].out, 0.31, 1e-9);
+    keys(&plot(), Qt::Key_Insert);
+    EXPECT_EQ(stage<Curve>(1).points.size(), 4U);
+    keys(&plot(), Qt::Key_Delete);
+    EXPECT_EQ(stage<Curve>(1).points.size(), 3U);
+}
+
+TEST_F(ShapeTest, ThePlotIsWhatTheEngineSends)
+{
+    shape({{DeadZone{}}, {Softness{0.4}}, {Scale{0.7, 0.1}}, {Invert{}}});
+    const auto line = plot().line();
+    for (const int raw : {-900, -420, -10, 0, 30, 333, 1000}) {
+        move(kX, raw);
+        const auto at = static_cast<std::size_t>((raw + 1000) / 4);
+        const double part = (raw + 1000) / 4.0 - static_cast<double>(at);
+        const double out = at + 1 < line.size() ? std::lerp(line[at].out, line[at + 1].out, part)
+                                                : line.back().out;
+        EXPECT_NEAR(sent(), out, 0.002) << raw;
+    }
+}
+
+TEST_F(ShapeTest, ExactNumbersAreTypedBeside)
+{
+    shape({{Curve{}}});
+    auto* out = find<QDoubleSpinBox>("out 2");
+    ASSERT_NE(out, nullptr);
+    out->setValue(41.5);
+    settle();
+    EXPECT_NEAR(stage<Curve>(0).points[1].out, 0.415, 1e-9);
+    find<QDoubleSpinBox>("in 2")->setValue(100.0);
+    settle();
+    EXPECT_LT(stage<Curve>(0).points[1].in, 1.0) << "a neighbour stands there";
+    EXPECT_NEAR(find<QDoubleSpinBox>("in 2")->value(), 99.5, 0.01) << "and the field says so";
+}
+
+TEST_F(ShapeTest, TheOldOneIsFlownWhileItIsHeld)
+{
+    move(kX, 500);
+    ASSERT_NEAR(sent(), 0.5, 0.001);
+    EXPECT_FALSE(find<QPushButton>("try old")->isEnabled()) << "nothing has changed";
+    shape({{Softness{0.8}}});
+    ASSERT_NEAR(sent(), 0.2, 0.001);
+    auto* hold = find<QPushButton>("try old");
+    QTest::mousePress(hold, Qt::LeftButton);
+    settle();
+    EXPECT_NEAR(sent(), 0.5, 0.001);
+    QTest::mouseRelease(hold, Qt::LeftButton);
+    settle();
+    EXPECT_NEAR(sent(), 0.2, 0.001);
+    EXPECT_EQ(strands()[0].stages.size(), 1U) << "the tangle was not touched";
+}
+
+TEST_F(ShapeTest, AnAxisIsReversedForOneFlight)
+{
+    move(kX, 500);
+    EXPECT_FALSE(find<QPushButton>("reversed")->isEnabled()) << "there is no flight yet";
+    ASSERT_TRUE(session.goLive());
+    step();
+    settle();
+    click("reversed");
+    EXPECT_NEAR(sent(), -0.5, 0.001);
+    EXPECT_TRUE(strands()[0].stages.empty()) << "the tangle stays as it is";
+    ASSERT_TRUE(session.standDown());
+    step();
+    settle();
+    EXPECT_NEAR(sent(), 0.5, 0.001);
+    EXPECT_FALSE(studio.isReversed("strand-1"));
+}
+
+TEST_F(ShapeTest, OneClickMakesItStraightButLeavesWhatItIsFor)
+{
+    shape({{DeadZone{}}, {Curve{}}, {Invert{}}});
+    click("straight");
+    ASSERT_EQ(strands()[0].stages.size(), 1U);
+    EXPECT_TRUE(std::holds_alternative<Invert>(strands()[0].stages[0].parameters));
+    document.history().undo();
+    EXPECT_EQ(strands()[0].stages.size(), 3U);
+}
+
+TEST_F(ShapeTest, AFeelIsCopiedSharedKeptAndGiven)
+{
+    shape({{Softness{0.4}}});
+    entry("copy feel", "Pitch")->trigger();
+    EXPECT_EQ(stage<Softness>(0, 1).softness, 0.4);
+    entry("share shape", "Pitch")->trigger();
+    shape({{Softness{0.6}}});
+    EXPECT_EQ(stage<Softness>(0, 1).softness, 0.6) << "an edit of one is one of both";
+    EXPECT_EQ(textOf("shared"), "one shape with Pitch");
+    entry("share shape", "Pitch")->trigger();
+    EXPECT_EQ(strands()[1].shape, "");
+    auto* menu = find<QPushButton>("feels")->menu();
+    Q_EMIT menu->aboutToShow();
+    auto* name = menu->findChild<QLineEdit*>("keep feel as");
+    ASSERT_NE(name, nullptr);
+    name->setText("gentle");
+    QTest::keyClick(name, Qt::Key_Return);
+    ASSERT_EQ(document.tangle().feels.size(), 1U);
+    click("axis strand-3");
+    entry("feels", "gentle")->trigger();
+    EXPECT_EQ(stage<Softness>(0, 2).softness, 0.6);
+}
+
+TEST_F(ShapeTest, TheSimsBendIsMeasuredStepByStepAndUndone)
+{
+    shape({{Softness{0.5}}});
+    move(kX, 1);
+    click("counter-curve");
+    EXPECT_THAT(textOf("question").toStdString(), HasSubstr("just begins to react"));
+    for (const int raw : {50, 500, 700, 650, 860, 1000}) {
+        move(kX, raw);
+        if (raw == 500) {
+            EXPECT_NEAR(sent(), 0.5, 0.001) << "straight while it is measured";
+        }
+        click("here");
+        if (raw == 650) {
+            EXPECT_THAT(textOf("said").toStdString(), HasSubstr("not further"));
+        }
+    }
+    ASSERT_EQ(strands()[0].stages.size(), 2U);
+    const auto& points = stage<CounterCurve>(1).points;
+    ASSERT_EQ(points.size(), 6U);
+    EXPECT_NEAR(points[2].in, 0.5, 1e-3);
+    EXPECT_EQ(points[2].out, 0.25);
+    EXPECT_NEAR(points[4].in, 0.86, 1e-3);
+    EXPECT_EQ(window.findChild<QWidget*>("counter walk"), nullptr);
+    shape({strands()[0].stages[1]});
+    move(kX, 250);
+    EXPECT_NEAR(sent(), 0.5, 0.001) << "for a quarter the sim needs a half";
+}
+
+TEST_F(ShapeTest, GivingUpTheMeasurementChangesNothing)
+{
+    shape({{Softness{0.5}}});
+    move(kX, 500);
+    click("counter-curve");
+    EXPECT_NEAR(sent(), 0.5, 0.001);
+    click("give up");
+    EXPECT_NEAR(sent(), 0.3125, 0.001);
+    EXPECT_EQ(strands()[0].stages.size(), 1U);
+}
+
+TEST_F(ShapeTest, AStageWorksWhileAControlIsTouchedForIt)
+{
+    shape({{Invert{}}});
+    auto* menu = find<QPushButton>("when 0")->menu();
+    Q_EMIT menu->aboutToShow();
+    menu->actions()[1]->trigger();
+    move(kToggle, 1);
+    ASSERT_TRUE(strands()[0].stages[0].when);
+    EXPECT_EQ(strands()[0].stages[0].when->control, (Source{"stick", kToggle}));
+    EXPECT_THAT(textOf("when words").toStdString(), HasSubstr("works while"));
+    move(kX, 500);
+    EXPECT_NEAR(sent(), -0.5, 0.001);
+    move(kToggle, 0);
+    EXPECT_NEAR(sent(), 0.5, 0.001);
+}
+
+TEST_F(ShapeTest, WhatNeedsAttentionIsSaidInWords)
+{
+    shape({{Blend{}}});
+    EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("without \"the other axis\""));
+    EXPECT_EQ(plot().handleCount(), 0);
+    shape({{Scale{0.5, 0.0}}});
+    EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("never gets above 50.0 %"));
+    shape({});
+    EXPECT_FALSE(window.findChild<QLabel*>("notes")->isVisible());
+    EXPECT_THAT(textOf("facts").toStdString(), HasSubstr("slope at rest 1.00 ×"));
+}
+
+TEST_F(ShapeTest, NotchesThatDoNotFitAreRefusedWithBothNames)
+{
+    shape({{Detents{{{"idle", 0.2, 0.1, 0.02}, {"climb", 0.6, 0.7, 0.02}}}}}, 2);
+    click("axis strand-3");
+    auto* place = find<QDoubleSpinBox>("place of notch 1");
+    ASSERT_NE(place, nullptr);
+    place->setValue(60.0);
+    settle();
+    EXPECT_DOUBLE_EQ(stage<Detents>(0, 2).detents[0].at, 0.2);
+    EXPECT_THAT(textOf("said").toStdString(), HasSubstr("\"idle\" at 60.0 % and \"climb\""));
+    EXPECT_NEAR(find<QDoubleSpinBox>("place of notch 1")->value(), 20.0, 0.01);
+    find<QDoubleSpinBox>("output of notch 1")->setValue(15.0);
+    settle();
+    EXPECT_NEAR(stage<Detents>(0, 2).detents[0].to, 0.15, 1e-9);
+}
+
+TEST_F(ShapeTest, AWheelIsToldInDegrees)
+{
+    document.edit("a wheel", [](Tangle& tangle) { tangle.rig[0].kind = ControllerKind::Wheel; });
+    shape({{Reach{}}});
+    auto* turns = find<QDoubleSpinBox>("wheel turns");
+    ASSERT_NE(turns, nullptr);
+    find<QDoubleSpinBox>("wheel wanted")->setValue(270.0);
+    settle();
+    EXPECT_NEAR(stage<Reach>(0).from, 0.35, 1e-9);
+    EXPECT_NEAR(stage<Reach>(0).to, 0.65, 1e-9);
+    EXPECT_EQ(document.tangle().rig[0].controls[0].degrees, 900.0);
+    move(kX, 300);
+    EXPECT_NEAR(sent(), 1.0, 0.001) << "135 degrees to one side are all of it";
+}
+
+TEST_F(ShapeTest, WithNoAxisAtAllItSaysWhereToBegin)
+{
+    document.edit("nothing", [](Tangle& tangle) { tangle.strands.clear(); });
+    settle();
+    EXPECT_EQ(textOf("shape name"), "No axis yet");
+    EXPECT_EQ(plot().handleCount(), 0);
+    EXPECT_FALSE(find<QPushButton>("straight")->isEnabled());
+}
+
+}  // namespace
+}  // namespace jolly

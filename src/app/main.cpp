@@ -49,7 +49,7 @@ Options readOptions(const QApplication& application)
     const QCommandLineOption still(QStringLiteral("no-follow"),
                                    QObject::tr("Touching a control does not select it"));
     const QCommandLineOption page(QStringLiteral("page"),
-                                  QObject::tr("The page to begin with: rig or weave"),
+                                  QObject::tr("The page to begin with: rig, weave or shape"),
                                   QStringLiteral("PAGE"));
     const QCommandLineOption picture(QStringLiteral("picture"),
                                      QObject::tr("Save one picture of the window and end"),
@@ -130,6 +130,7 @@ int main(int argc, char** argv)
         applyTheme(application);
     });
     if (options.page == QLatin1String("weave")) window.showPage(Rail::Weave);
+    if (options.page == QLatin1String("shape")) window.showPage(Rail::Shape);
     if (options.goesLive) {
         QObject::connect(
             &session, &EngineSession::attached, &window,

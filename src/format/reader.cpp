@@ -21,15 +21,16 @@ std::string number(double value)
         .dump();
 }
 
-/// "below" for /strands/0/below, item 2 of "points" for /points/1.
+/// "below" for /strands/0/below, Item 2 of "points" for /points/1, Item 1 of item 2 of "points" for
+/// /points/1/0.
 std::string placeName(const std::string& path)
 {
     const auto slash = path.rfind('/');
     const auto step = path.substr(slash + 1);
     if (step.find_first_not_of("0123456789") != std::string::npos) return "\"" + step + "\"";
-    const auto list = path.substr(0, slash);
-    return "Item " + std::to_string(std::stoul(step) + 1) + " of \"" +
-           list.substr(list.rfind('/') + 1) + "\"";
+    auto list = placeName(path.substr(0, slash));
+    if (list.starts_with("Item")) list.front() = 'i';
+    return "Item " + std::to_string(std::stoul(step) + 1) + " of " + list;
 }
 
 std::string stageNames()

@@ -6,6 +6,7 @@
 #include "app/window/main_window.h"
 #include "core/tangle/lookup.h"
 #include "local_engine.h"
+#include "no_dialogs.h"
 #include "pretend/motion.h"
 #include "pretend/world_file.h"
 #include "support/golden.h"
@@ -28,18 +29,6 @@ using namespace app;
 
 constexpr Time kBefore = std::chrono::milliseconds(5200);
 constexpr Time kMoment = std::chrono::milliseconds(5600);
-
-class NoDialogs : public Dialogs
-{
- public:
-    QString openFile(QWidget*, FileKind) override { return {}; }
-    QString saveFile(QWidget*, FileKind, const QString&) override { return {}; }
-    Answer unsaved(QWidget*, const QString&) override { return Answer::Discard; }
-    Leaving leaving(QWidget*) override { return Leaving::StandDown; }
-    std::optional<Ends> removing(QWidget*, const QString&, std::size_t) override { return {}; }
-    void permit(QWidget*, const std::function<void(const QString&)>&) override {}
-    void tell(QWidget*, const QString&, const QString&) override {}
-};
 
 /// The window on the demo tangle, in a world that stands still.
 class Scene
@@ -151,6 +140,15 @@ class Scene
                 if (entry->text() == name) entry->trigger();
         }
         settle();
+    }
+
+    /// Moves a control of the first controller, and says that the sim is there.
+    void pull(std::uint16_t control, std::int32_t raw)
+    {
+        local.world.setNow(local.world.now() + std::chrono::milliseconds(700));
+        local.world.move(m_handles[0], {{control, false, raw}});
+        settle();
+        click("here");
     }
 
     void openStage(int stage)
@@ -267,6 +265,14 @@ const Shot kShots[] = {
          s.select("orrin-wheel-900", "ABS_X");
          s.play(std::chrono::seconds(12));
          s.compare({"strand-1", "strand-6"});
+     }},
+    {"shape-bend", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Shape);
+         s.goLive();
+         s.select("skerry-stick", "ABS_Y");
+         s.click("counter-curve");
+         for (const int raw : {560, 690, 800}) s.pull(1, raw);
      }},
     {"weave-device", false, false,
      [](Scene& s) {

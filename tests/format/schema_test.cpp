@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/schema.h"
 
+#include "core/tangle/stage.h"
 #include "support/golden.h"
 
 #include <gtest/gtest.h>
@@ -27,6 +28,15 @@ TEST(Schema, ThePublishedOneIsTheOneTheReaderFollows)
     test::expectGolden(test::shippedData() / "tangle.schema.json", writeSchema());
     test::expectGolden(test::shippedData() / "faceplate.schema.json", writeFaceplateSchema());
     test::expectGolden(test::shippedData() / "simsheet.schema.json", writeSheetSchema());
+}
+
+TEST(Schema, EveryStageHasItsRowInTheDocs)
+{
+    const auto docs = test::textOf(test::shippedData().parent_path() / "docs" / "stages.md");
+    StageList::forEach([&](const auto& kind) {
+        const auto row = "\n| " + std::string(kind.kInfo.name) + " | ";
+        EXPECT_NE(docs.find(row), std::string::npos) << kind.kInfo.name;
+    });
 }
 
 TEST(Schema, TheDemoTangleIsValid)

@@ -39,7 +39,9 @@ void Studio::meetEngine()
 
 void Studio::sendTangle()
 {
+    m_isSending = true;
     m_session.send(flown());
+    m_isSending = false;
     rebuild();
 }
 
@@ -86,6 +88,7 @@ void Studio::endFlight()
 
 void Studio::rebuild()
 {
+    if (m_isSending) return;  // what the engine says of it is looked at once, when all is there
     m_desk = makeDesk(tangle(), m_session.status());
     m_finder.reset();
     static_cast<void>(m_finder.look(m_desk, values(), now()));  // a touch differs from what is now

@@ -113,6 +113,7 @@ class Studio : public QObject
     std::optional<Tangle> m_trial;
     std::set<std::string> m_reversed;  ///< ids of strands
     bool m_wasLive = false;
+    bool m_isSending = false;
     bool m_isFollowing = true;
     const QObject* m_listener = nullptr;
     std::function<Time()> m_clock = [] {

@@ -169,8 +169,10 @@ void RigPage::buildEmpty()
 
 void RigPage::rebuild()
 {
-    m_plates.rebuild();
-    for (auto* plate : m_plates.plates()) plate->show();
+    if (isVisible() || m_plates.plates().empty()) {
+        m_plates.rebuild();
+        for (auto* plate : m_plates.plates()) plate->show();
+    }
     askWhichOne();
     m_buttons.checkDesk();
     m_calibration->checkController();
@@ -258,6 +260,7 @@ bool RigPage::eventFilter(QObject* watched, QEvent* event)
 
 void RigPage::showEvent(QShowEvent*)
 {
+    rebuild();
     arrange();
     m_plates.showValues();
     m_axis.forget();

@@ -145,12 +145,26 @@ void ShapePage::followSelection()
 
 void ShapePage::rememberOld()
 {
+    m_shown.reset();
     const auto* strand = shown();
     m_old = strand ? strand->stages : std::vector<Stage>{};
 }
 
+/// Much is told that changes nothing here; it is noted what is shown now.
+bool ShapePage::isShownAlready(const Tangle& flown)
+{
+    Shown now{m_studio.tangle(),        flown,
+              m_studio.problems(),      m_strand,
+              slotsOf(m_studio.desk()), m_studio.session().isLive()};
+    if (m_shown == now) return true;
+    m_shown = std::move(now);
+    return false;
+}
+
 void ShapePage::rebuild()
 {
+    const auto flown = m_studio.flown();
+    if (isShownAlready(flown)) return;
     m_list->rebuild();
     if (!shown()) {
         const auto all = m_list->strands();
@@ -160,7 +174,6 @@ void ShapePage::rebuild()
     m_list->choose(m_strand);
     m_stack->show(m_strand);
     m_bar->show(m_strand);
-    const auto flown = m_studio.flown();
     const auto* strand = findStrand(flown, m_strand);
     m_try->setEnabled(strand && (m_try->isDown() || shown()->stages != m_old));
     if (!strand) {
@@ -354,6 +367,7 @@ void ShapePage::showEvent(QShowEvent*)
 {
     m_watch.forget();
     m_trace.forget();
+    m_shown.reset();
     followSelection();
     rebuild();
 }

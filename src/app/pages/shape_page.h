@@ -45,6 +45,7 @@ class ShapePage : public QWidget
     void choose(const std::string& strand);
     void followSelection();
     void rebuild();
+    [[nodiscard]] bool isShownAlready(const Tangle& flown);
     void showShape(const Tangle& flown, const Strand& strand);
     void showWords(const Tangle& flown, const Strand& strand);
     void showFacts(const Strand& strand, const Travel& travel);
@@ -67,6 +68,19 @@ class ShapePage : public QWidget
     AxisTrace m_trace;
     std::string m_strand;
     std::vector<Stage> m_old;  ///< as it was when the axis was chosen, or saved
+
+    /// What is shown now.
+    struct Shown {
+        Tangle tangle{};
+        Tangle flown{};
+        Problems problems{};
+        std::string strand{};
+        DeskSlots slots{};
+        bool isLive = false;
+
+        friend bool operator==(const Shown&, const Shown&) = default;
+    };
+    std::optional<Shown> m_shown;
     AxisList* m_list = nullptr;
     ShapePlot* m_plot = nullptr;
     StageStack* m_stack = nullptr;

@@ -154,9 +154,9 @@ void ShapePage::buildStrip(QVBoxLayout& column)
     head->addWidget(makeTitle(tr("Last 10 seconds")));
     head->addStretch();
     auto* raw = makeLabel("raw", "dim");
-    raw->setText(tr("··· raw"));
+    raw->setText(tr("thin: raw"));
     auto* shaped = makeLabel("shaped", "straw");
-    shaped->setText(tr("— shaped"));
+    shaped->setText(tr("thick: shaped"));
     for (auto* label : {raw, shaped}) {
         label->setWordWrap(false);
         head->addWidget(label);

@@ -44,7 +44,6 @@ WeavePage::WeavePage(Studio& studio, QWidget* parent)
     connect(&studio, &Studio::problemsChanged, this, &WeavePage::rebuildMiddle);
     connect(&studio, &Studio::selectionChanged, this, &WeavePage::showSelection);
     connect(&studio, &Studio::valuesMoved, this, &WeavePage::showValues);
-    rebuildPlates();
 }
 
 void WeavePage::wireControllers()
@@ -214,6 +213,7 @@ void WeavePage::buildColumns()
 
 void WeavePage::rebuildPlates()
 {
+    if (!isVisible()) return;  // showEvent() makes up for it
     m_controllers.rebuild();
     m_devices.rebuild();
     rebuildMiddle();
@@ -221,6 +221,7 @@ void WeavePage::rebuildPlates()
 
 void WeavePage::rebuildMiddle()
 {
+    if (!isVisible()) return;
     const auto& selected = m_studio.selected();
     const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
     m_name->setText(controller ? m_studio.nameOf(*selected) : tr("Nothing touched yet"));
@@ -365,6 +366,7 @@ bool WeavePage::eventFilter(QObject* watched, QEvent* event)
 
 void WeavePage::showEvent(QShowEvent*)
 {
+    rebuildPlates();
     QMetaObject::invokeMethod(this, &WeavePage::showSelection, Qt::QueuedConnection);
 }
 

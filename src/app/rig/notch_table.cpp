@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/notch_table.h"
 
+#include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 
 #include <QDoubleSpinBox>
@@ -50,11 +51,7 @@ void NotchTable::show(const NotchList& notches, const AxisRange& range)
 
 void NotchTable::rebuild()
 {
-    while (auto* item = m_column->takeAt(0)) {
-        item->widget()->hide();
-        item->widget()->deleteLater();
-        delete item;
-    }
+    clearLayout(*m_column);
     for (std::size_t i = 0; i < m_notches.size(); ++i) addRow(i);
     setVisible(!m_notches.empty());
 }

@@ -131,6 +131,15 @@ void EngineSession::changeTo(EngineAccess access)
     begin();
 }
 
+/// Where whose controls are in the live block: moves of other slots mean nothing any more.
+EngineSession::Slots EngineSession::slotsOf(const EngineStatus& status)
+{
+    Slots slots;
+    for (const auto& c : status.controllers)
+        slots.emplace_back(c.firstSlot, c.description.controls.size());
+    return slots;
+}
+
 std::uint32_t EngineSession::slotCount() const
 {
     std::uint32_t count = 0;
@@ -149,9 +158,10 @@ void EngineSession::poll()
     if (!m_link || sequence == m_seenSequence) return;
     if (!m_view.read(slotCount(), m_values)) return;
     if (m_values.generation != m_status.generation) {
+        const auto slotsBefore = slotsOf(m_status);
         fetchStatus();
         if (!m_link || !m_view.read(slotCount(), m_values)) return;
-        m_nextMove = m_values.events;  // what came before had other slots
+        if (slotsOf(m_status) != slotsBefore) m_nextMove = m_values.events;
     }
     m_seenSequence = m_values.sequence;
     m_view.readMoves(m_nextMove, m_moves);

@@ -70,6 +70,8 @@ class EngineSession : public QObject
     void attach(std::unique_ptr<EngineLink> link);
     void lose();
     void fetchStatus();
+    using Slots = std::vector<std::pair<std::uint32_t, std::size_t>>;
+    [[nodiscard]] static Slots slotsOf(const EngineStatus& status);
     [[nodiscard]] std::uint32_t slotCount() const;
 
     EngineAccess m_access;

@@ -7,7 +7,6 @@
 #include "core/tangle/lookup.h"
 
 #include <QPainter>
-#include <QVBoxLayout>
 #include <algorithm>
 
 namespace jolly::app
@@ -17,12 +16,6 @@ namespace
 {
 
 constexpr int kSmallPlot = 36;
-
-/// What the rows show of a tangle: they are compiled anew only when that changed.
-bool isAlike(const Tangle& a, const Tangle& b)
-{
-    return a.strands == b.strands && a.rig == b.rig && a.devices == b.devices;
-}
 
 }  // namespace
 
@@ -70,6 +63,7 @@ AxisRow::AxisRow(const std::string& strand, QWidget* parent)
 
 void AxisRow::show(const QString& name, const QString& where, bool isMarked)
 {
+    if (name == text() && where == m_where && isMarked == m_isMarked) return;
     setText(name);
     m_where = where;
     m_isMarked = isMarked;
@@ -124,19 +118,10 @@ void AxisRow::paintEvent(QPaintEvent*)
     painter.drawText(QRectF(plot.left() - 14, 8, 10, 18), Qt::AlignCenter, QStringLiteral("!"));
 }
 
-AxisList::AxisList(Studio& studio, QWidget* parent) : QScrollArea(parent), m_studio(studio)
+AxisList::AxisList(Studio& studio, QWidget* parent)
+    : ScrollColumn("axes", 3, parent), m_studio(studio)
 {
-    setObjectName(QStringLiteral("axes"));
-    setWidgetResizable(true);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    setFocusPolicy(Qt::NoFocus);
-    auto* inside = new QWidget;
-    inside->setObjectName(QStringLiteral("scrolled"));
-    m_column = new QVBoxLayout(inside);
-    m_column->setContentsMargins(0, 0, 4, 0);
-    m_column->setSpacing(3);
-    m_column->addStretch();
-    setWidget(inside);
+    column().addStretch();
 }
 
 void AxisList::rebuild()
@@ -148,7 +133,6 @@ void AxisList::rebuild()
     }
     const bool fits = std::ranges::equal(
         strands, m_rows, [](const Strand* s, const AxisRow* r) { return s->id == r->strand(); });
-    const bool isSame = fits && isAlike(tangle, m_shown);
     if (!fits) {
         for (auto* row : m_rows) {
             row->hide();
@@ -158,7 +142,7 @@ void AxisList::rebuild()
         for (const auto* strand : strands) {
             auto* row = new AxisRow(strand->id);
             m_rows.push_back(row);
-            m_column->insertWidget(m_column->count() - 1, row);
+            column().insertWidget(column().count() - 1, row);
             connect(row, &QAbstractButton::clicked, this, [this, row] {
                 const auto id = row->strand();
                 Q_EMIT chosen(id);
@@ -173,11 +157,26 @@ void AxisList::rebuild()
         const auto& name = strands[i]->name.empty() ? strands[i]->id : strands[i]->name;
         m_rows[i]->show(QString::fromStdString(name), wayOf(tangle, *strands[i]), isMarked);
     }
-    if (isSame) return;
-    m_shown = tangle;
-    const Machine all(compile(tangle));
+    drawChanged(!fits);
+}
+
+/// Draws the small curves of the strands that are another than before, all of them when what lies
+/// around the strands changed.
+void AxisList::drawChanged(bool isNew)
+{
+    const auto& tangle = m_studio.tangle();
+    const bool isAll = isNew || tangle.rig != m_shown.rig || tangle.devices != m_shown.devices;
+    std::vector<AxisRow*> changed;
     for (auto* row : m_rows) {
-        const auto& plan = all.plan();
+        const auto* before = findStrand(m_shown, row->strand());
+        if (isAll || !before || *before != *findStrand(tangle, row->strand()))
+            changed.push_back(row);
+    }
+    m_shown = tangle;
+    if (changed.empty()) return;
+    const Machine all(compile(tangle));
+    const auto& plan = all.plan();
+    for (auto* row : changed) {
         const auto found = std::ranges::find(plan.strands, row->strand(), &PlanStrand::id);
         if (found == plan.strands.end()) {
             row->setLine({}, true, true);

@@ -2,13 +2,10 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "app/style/scroll_column.h"
 
 #include <QAbstractButton>
-#include <QScrollArea>
 #include <vector>
-
-class QLabel;
-class QVBoxLayout;
 
 namespace jolly::app
 {
@@ -37,7 +34,7 @@ class AxisRow : public QAbstractButton
 };
 
 /// Every strand that begins at an axis.
-class AxisList : public QScrollArea
+class AxisList : public ScrollColumn
 {
     Q_OBJECT
 
@@ -56,8 +53,9 @@ class AxisList : public QScrollArea
     void chosen(const std::string& strand);
 
  private:
+    void drawChanged(bool isNew);
+
     Studio& m_studio;
-    QVBoxLayout* m_column;
     std::vector<AxisRow*> m_rows;
     Tangle m_shown;
 };

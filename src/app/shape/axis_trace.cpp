@@ -8,6 +8,14 @@
 namespace jolly::app
 {
 
+DeskSlots slotsOf(const Desk& desk)
+{
+    DeskSlots slots;
+    for (const auto& controller : desk.controllers)
+        slots.emplace_back(controller.rig.id, controller.slotOf);
+    return slots;
+}
+
 Tangle rehearsed(Tangle tangle, const std::string& id)
 {
     if (auto* strand = findStrand(tangle, id)) {
@@ -67,9 +75,7 @@ void AxisTrace::follow(const Tangle& tangle, const std::string& strand)
                 m_inputOf[slot] = plan.inputOf(rig, controller.rig.controls[c].code);
         }
     }
-    decltype(m_desk) desk;
-    for (const auto& controller : m_studio.desk().controllers)
-        desk.emplace_back(controller.rig.id, controller.slotOf);
+    auto desk = slotsOf(m_studio.desk());
     const bool isSameDesk = m_hasBegun && desk == m_desk && m_first.size() >= m_inputOf.size();
     m_desk = std::move(desk);
     if (!isSameDesk) begin();

@@ -17,6 +17,11 @@ struct TraceSample {
     double out = 0.0;
 };
 
+/// The places of the desk's controls in the live block, controller by controller.
+using DeskSlots = std::vector<std::pair<std::string, std::vector<int>>>;
+
+[[nodiscard]] DeskSlots slotsOf(const Desk& desk);
+
 /// The tangle with one strand switched on, in Base and for every craft, so that it is compiled.
 [[nodiscard]] Tangle rehearsed(Tangle tangle, const std::string& strand);
 
@@ -80,7 +85,7 @@ class AxisTrace
     std::vector<Counts> m_first;                          ///< by slot, before m_moves
     std::deque<SeenMove> m_moves;
     std::deque<TraceSample> m_samples;
-    std::vector<std::pair<std::string, std::vector<int>>> m_desk;  ///< controllers with their slots
+    DeskSlots m_desk;
     bool m_hasBegun = false;
 };
 

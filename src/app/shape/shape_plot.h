@@ -3,37 +3,15 @@
 
 #include "app/shape/axis_trace.h"
 #include "app/shape/handles.h"
+#include "app/shape/plot_ground.h"
 
-#include <QColor>
 #include <QPolygonF>
 #include <QWidget>
-#include <array>
 
 class QPainter;
 
 namespace jolly::app
 {
-
-/// A curve that lies under the one that is shaped: of another craft or axis, or the old one.
-struct UnderCurve {
-    QString name;
-    QColor colour;
-    Qt::PenStyle dash = Qt::DashLine;
-    std::vector<CurvePoint> line;
-};
-
-/// Where the hand spent its time: a share of the time for each part of the travel.
-struct DwellPart {
-    double from = 0.0;  ///< value
-    double to = 0.0;
-    double share = 0.0;
-};
-
-/// A place on the travel with a name: a notch.
-struct NamedPlace {
-    QString name;
-    double at = 0.0;  ///< value
-};
 
 /// A line through the compiled stages: what comes out for each value on the way.
 [[nodiscard]] std::vector<CurvePoint> sampled(Chain chain, Sides sides, int parts = 500);

@@ -14,7 +14,6 @@
 #include <QMenu>
 #include <QPushButton>
 #include <QToolButton>
-#include <QVBoxLayout>
 #include <algorithm>
 
 namespace jolly::app
@@ -33,18 +32,9 @@ bool isWheel(const Tangle& tangle, const Strand& strand)
 
 }  // namespace
 
-StageStack::StageStack(Studio& studio, QWidget* parent) : QScrollArea(parent), m_studio(studio)
+StageStack::StageStack(Studio& studio, QWidget* parent)
+    : ScrollColumn("stages", 8, parent), m_studio(studio)
 {
-    setObjectName(QStringLiteral("stages"));
-    setWidgetResizable(true);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    setFocusPolicy(Qt::NoFocus);
-    auto* inside = new QWidget;
-    inside->setObjectName(QStringLiteral("scrolled"));
-    m_column = new QVBoxLayout(inside);
-    m_column->setContentsMargins(0, 0, 6, 0);
-    m_column->setSpacing(8);
-    setWidget(inside);
 }
 
 const Strand* StageStack::strand() const
@@ -77,20 +67,15 @@ void StageStack::show(const std::string& id)
     for (std::size_t i = 0; i < m_cards.size(); ++i) {
         m_cards[i].editor->refresh(now->stages[i]);
         m_cards[i].when->show(now->stages[i].when);
-        if (m_cards[i].wheel) m_cards[i].wheel->refresh();
     }
+    if (m_wheel) m_wheel->refresh();
 }
 
 void StageStack::rebuild(const Strand& strand)
 {
-    while (auto* item = m_column->takeAt(0)) {
-        if (item->widget()) {
-            item->widget()->hide();
-            item->widget()->deleteLater();
-        }
-        delete item;
-    }
+    clearLayout(column());
     m_cards.clear();
+    m_wheel = nullptr;
     if (!strand.id.empty()) {
         addCalibrated(strand);
         const auto* axis = axisOf(m_studio.tangle(), strand);
@@ -102,7 +87,7 @@ void StageStack::rebuild(const Strand& strand)
         }
         addButton();
     }
-    m_column->addStretch();
+    column().addStretch();
 }
 
 void StageStack::addCalibrated(const Strand& strand)
@@ -110,9 +95,9 @@ void StageStack::addCalibrated(const Strand& strand)
     const auto* axis = axisOf(m_studio.tangle(), strand);
     if (!axis) return;
     auto* card = new Card;
-    auto* column = new QVBoxLayout(card);
-    column->setContentsMargins(12, 8, 12, 8);
-    column->setSpacing(2);
+    auto* inner = new QVBoxLayout(card);
+    inner->setContentsMargins(12, 8, 12, 8);
+    inner->setSpacing(2);
     auto* title = new QLabel(tr("Calibrated"), card);
     title->setFont(textFont(TextSize::Normal, true));
     const auto& c = axis->calibration;
@@ -121,9 +106,13 @@ void StageStack::addCalibrated(const Strand& strand)
     if (c.noise > 0) words += tr(", noise %1").arg(c.noise);
     auto* facts = new ElidedLabel(words, card);
     setTone(*facts, "dim");
-    column->addWidget(title);
-    column->addWidget(facts);
-    m_column->addWidget(card);
+    inner->addWidget(title);
+    inner->addWidget(facts);
+    if (isWheel(m_studio.tangle(), strand)) {
+        m_wheel = new WheelField(m_studio, strand.id);
+        inner->addWidget(m_wheel);
+    }
+    column().addWidget(card);
 }
 
 void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t place,
@@ -179,31 +168,27 @@ void StageStack::addCard(const Strand& strand, std::size_t place, const StageInp
     card->setDashed(!stage.isOn);
     m_cards.push_back(
         {.card = card, .kind = stage.parameters.index(), .isOn = stage.isOn, .input = input});
-    auto* column = new QVBoxLayout(card);
-    column->setContentsMargins(12, 6, 8, 8);
-    column->setSpacing(4);
-    addHead(*column, stage, place, strand.stages.size());
+    auto* inner = new QVBoxLayout(card);
+    inner->setContentsMargins(12, 6, 8, 8);
+    inner->setSpacing(4);
+    addHead(*inner, stage, place, strand.stages.size());
     auto& mine = m_cards.back();
     mine.editor = new StageEditor(m_studio, strand.id, place, input, StageEditor::Points::Numbers);
-    column->addWidget(mine.editor);
-    if (std::holds_alternative<Reach>(stage.parameters) && isWheel(m_studio.tangle(), strand)) {
-        mine.wheel = new WheelField(m_studio, strand.id, place);
-        column->addWidget(mine.wheel);
-    }
+    inner->addWidget(mine.editor);
     mine.fact = new QLabel;
     mine.fact->setObjectName(QStringLiteral("fact %1").arg(place));
     mine.fact->setWordWrap(true);
     mine.fact->setFont(textFont(TextSize::Small));
     setTone(*mine.fact, "dim");
     mine.fact->hide();
-    column->addWidget(mine.fact);
+    inner->addWidget(mine.fact);
     mine.when = new WhenField(m_studio, *mine.whenButton);
-    column->addWidget(mine.when);
+    inner->addWidget(mine.when);
     mine.when->show(stage.when);
     connect(mine.when, &WhenField::changed, this, [this, place](const std::optional<When>& when) {
         edit(tr("when a stage works"), [&](Strand& s) { s.stages[place].when = when; });
     });
-    m_column->addWidget(card);
+    column().addWidget(card);
 }
 
 void StageStack::addButton()
@@ -228,7 +213,7 @@ void StageStack::addButton()
         });
     });
     add->setMenu(menu);
-    m_column->addWidget(add, 0, Qt::AlignLeft);
+    column().addWidget(add, 0, Qt::AlignLeft);
 }
 
 void StageStack::edit(const QString& step, const std::function<void(Strand&)>& change)

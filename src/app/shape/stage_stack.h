@@ -2,13 +2,12 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "app/style/scroll_column.h"
 
-#include <QScrollArea>
 #include <vector>
 
 class QLabel;
 class QPushButton;
-class QVBoxLayout;
 
 namespace jolly::app
 {
@@ -19,7 +18,7 @@ class WhenField;
 class WheelField;
 
 /// The stages of one strand, one card under the other, with everything that can be set about them.
-class StageStack : public QScrollArea
+class StageStack : public ScrollColumn
 {
     Q_OBJECT
 
@@ -46,7 +45,6 @@ class StageStack : public QScrollArea
         Card* card = nullptr;
         StageEditor* editor = nullptr;
         WhenField* when = nullptr;
-        WheelField* wheel = nullptr;
         QPushButton* whenButton = nullptr;
         QLabel* fact = nullptr;
         std::size_t kind = 0;
@@ -65,8 +63,7 @@ class StageStack : public QScrollArea
 
     Studio& m_studio;
     std::string m_strand;
-    QVBoxLayout* m_column;
-    QLabel* m_calibrated = nullptr;
+    WheelField* m_wheel = nullptr;
     std::vector<StageCard> m_cards;
 };
 

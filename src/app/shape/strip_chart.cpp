@@ -53,7 +53,8 @@ void StripChart::paintLine(QPainter& painter, double TraceSample::*value, Sides 
             least = std::min(least, last);
             most = std::max(most, last);
         }
-        line << QPointF(x, placeY(least)) << QPointF(x, placeY(most)) << QPointF(x, placeY(last));
+        line << QPointF(x, placeY(least));
+        if (most > least) line << QPointF(x, placeY(most)) << QPointF(x, placeY(last));
     }
     if (!line.isEmpty()) line << QPointF(field.right(), line.back().y());
     painter.drawPolyline(line);
@@ -63,17 +64,19 @@ void StripChart::paintEvent(QPaintEvent*)
 {
     const auto& p = jolly::app::palette();
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(Qt::NoPen);
     painter.setBrush(p.well);
+    painter.setRenderHint(QPainter::Antialiasing);
     painter.drawRoundedRect(rect(), 6, 6);
+    const bool isDense = m_samples.size() > static_cast<std::size_t>(width());
+    painter.setRenderHint(QPainter::Antialiasing, !isDense);
     const QRectF field = QRectF(rect()).adjusted(6, 8, -6, -8);
     const double rest = m_sides == Sides::Two ? field.center().y() : field.bottom();
     painter.setPen(QPen(p.line, 1));
     painter.drawLine(QPointF(field.left(), rest), QPointF(field.right(), rest));
-    painter.setPen(QPen(p.dim, 1.3, Qt::DotLine));
+    painter.setPen(QPen(p.dim, 1));
     paintLine(painter, &TraceSample::in, m_sides);
-    painter.setPen(QPen(p.straw, 1.8));
+    painter.setPen(QPen(p.straw, 2));
     paintLine(painter, &TraceSample::out, m_outSides);
 }
 

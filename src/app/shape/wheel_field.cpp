@@ -18,6 +18,22 @@ namespace
 constexpr double kMostDegrees = 10'000.0;
 constexpr double kUsualTurn = 900.0;
 
+/// The first stage "reach"; null when there is none.
+template <class S>
+auto* reachOf(S& strand)
+{
+    for (auto& stage : strand.stages) {
+        if (auto* reach = std::get_if<Reach>(&stage.parameters)) return reach;
+    }
+    return static_cast<decltype(std::get_if<Reach>(&strand.stages.front().parameters))>(nullptr);
+}
+
+double wantedOf(const Strand& strand, double turns)
+{
+    const auto* reach = reachOf(strand);
+    return reach ? (reach->to - reach->from) * turns : turns;
+}
+
 }  // namespace
 
 const RigControl* axisOf(const Tangle& tangle, const Strand& strand)
@@ -27,9 +43,8 @@ const RigControl* axisOf(const Tangle& tangle, const Strand& strand)
     return controller ? findControl(*controller, strand.sources.front().control) : nullptr;
 }
 
-WheelField::WheelField(Studio& studio, const std::string& strand, std::size_t stage,
-                       QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_strand(strand), m_stage(stage)
+WheelField::WheelField(Studio& studio, const std::string& strand, QWidget* parent)
+    : QWidget(parent), m_studio(studio), m_strand(strand)
 {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
@@ -44,10 +59,8 @@ WheelField::WheelField(Studio& studio, const std::string& strand, std::size_t st
     m_turns = add(tr("it turns"), "wheel turns");
     m_wanted = add(tr("wanted"), "wheel wanted");
     row->addStretch();
-    connect(m_turns, &QDoubleSpinBox::valueChanged, this,
-            [this] { set(m_turns->value(), m_wanted->value()); });
-    connect(m_wanted, &QDoubleSpinBox::valueChanged, this,
-            [this] { set(m_turns->value(), m_wanted->value()); });
+    connect(m_turns, &QDoubleSpinBox::valueChanged, this, &WheelField::setTurns);
+    connect(m_wanted, &QDoubleSpinBox::valueChanged, this, &WheelField::setWanted);
     refresh();
 }
 
@@ -67,26 +80,48 @@ void WheelField::refresh()
 {
     const auto* strand = findStrand(m_studio.tangle(), m_strand);
     const auto* axis = strand ? axisOf(m_studio.tangle(), *strand) : nullptr;
-    if (!axis || m_stage >= strand->stages.size()) return;
-    const auto* reach = std::get_if<Reach>(&strand->stages[m_stage].parameters);
-    if (!reach) return;
+    if (!axis) return;
     const double turns = axis->degrees.value_or(kUsualTurn);
     const QSignalBlocker quietTurns(m_turns);
     const QSignalBlocker quietWanted(m_wanted);
     m_turns->setValue(turns);
-    m_wanted->setValue((reach->to - reach->from) * turns);
+    m_wanted->setValue(wantedOf(*strand, turns));
 }
 
-void WheelField::set(double turns, double wanted)
+/// The hand has to turn as far as before for all of it.
+void WheelField::setTurns(double turns)
 {
     m_studio.document().edit(tr("degrees of the wheel"), [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
-        if (!strand || m_stage >= strand->stages.size()) return;
-        strand->stages[m_stage].parameters = Reach::ofDegrees(turns, wanted);
-        const auto& source = strand->sources.front();
-        if (auto* controller = findController(tangle, source.controller)) {
-            if (auto* axis = findControl(*controller, source.control)) axis->degrees = turns;
+        if (!strand) return;
+        auto* controller = findController(tangle, strand->sources.front().controller);
+        auto* axis =
+            controller ? findControl(*controller, strand->sources.front().control) : nullptr;
+        if (!axis) return;
+        const double wanted = wantedOf(*strand, axis->degrees.value_or(turns));
+        if (auto* reach = reachOf(*strand)) *reach = Reach::ofDegrees(turns, wanted);
+        axis->degrees = turns;
+    });
+}
+
+/// Behind a dead zone at the beginning, so that it stays as wide for the hand.
+void WheelField::setWanted(double wanted)
+{
+    const double turns = m_turns->value();
+    m_studio.document().edit(tr("degrees wanted"), [&](Tangle& tangle) {
+        auto* strand = findStrand(tangle, m_strand);
+        if (!strand) return;
+        auto& stages = strand->stages;
+        if (!reachOf(*strand)) {
+            const bool isAfterZone =
+                !stages.empty() && std::holds_alternative<DeadZone>(stages.front().parameters);
+            stages.insert(stages.begin() + (isAfterZone ? 1 : 0), {Reach{}});
         }
+        *reachOf(*strand) = Reach::ofDegrees(turns, wanted);
+        auto* controller = findController(tangle, strand->sources.front().controller);
+        auto* axis =
+            controller ? findControl(*controller, strand->sources.front().control) : nullptr;
+        if (axis) axis->degrees = turns;
     });
 }
 

@@ -10,24 +10,24 @@ class QDoubleSpinBox;
 namespace jolly::app
 {
 
-/// The reach of a wheel in degrees: how far it turns, and how far of that is to be all of it.
+/// The travel of a wheel in degrees: how far it turns, and how far of that is to be all of it,
+/// which is the first stage "reach" of the strand.
 class WheelField : public QWidget
 {
  public:
-    /// @param strand  id; @param stage  place of the stage "reach" among its stages.
-    WheelField(Studio& studio, const std::string& strand, std::size_t stage,
-               QWidget* parent = nullptr);
+    /// @param strand  id.
+    WheelField(Studio& studio, const std::string& strand, QWidget* parent = nullptr);
 
     /// Shows what the tangle has now.
     void refresh();
 
  private:
     [[nodiscard]] QDoubleSpinBox* makeDegrees(const char* name, const QString& words);
-    void set(double turns, double wanted);
+    void setTurns(double turns);
+    void setWanted(double wanted);
 
     Studio& m_studio;
     std::string m_strand;
-    std::size_t m_stage;
     QDoubleSpinBox* m_turns;
     QDoubleSpinBox* m_wanted;
 };

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/detents_table.h"
 
+#include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 
 #include <QDoubleSpinBox>
@@ -33,11 +34,7 @@ void DetentsTable::show(const DetentList& detents)
 
 void DetentsTable::rebuild()
 {
-    while (auto* item = m_grid->takeAt(0)) {
-        item->widget()->hide();
-        item->widget()->deleteLater();
-        delete item;
-    }
+    clearLayout(*m_grid);
     int column = 0;
     for (const auto& words : {tr("notch"), tr("at"), tr("gives"), tr("half width")}) {
         auto* head = new QLabel(words, this);

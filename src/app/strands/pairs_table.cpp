@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/pairs_table.h"
 
+#include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 #include "core/shaping/curve_points.h"
 
@@ -37,11 +38,7 @@ void PairsTable::show(const CurvePoints& points, bool isMirrored)
 
 void PairsTable::rebuild()
 {
-    while (auto* item = m_grid->takeAt(0)) {
-        item->widget()->hide();
-        item->widget()->deleteLater();
-        delete item;
-    }
+    clearLayout(*m_grid);
     int column = 1;
     for (const auto& words : {m_in, m_out}) {
         auto* head = new QLabel(words, this);

@@ -14,6 +14,8 @@ namespace
 {
 
 constexpr double kExact = 1e-12;
+/// The last of Newton's steps: what is left after it is as small as its square.
+constexpr double kLastStep = 1e-8;
 constexpr int kMostSteps = 60;
 
 double secant(const CurvePoint& from, const CurvePoint& to) noexcept
@@ -30,16 +32,6 @@ double hermite(const CurvePoint& from, const CurvePoint& to, double slopeFrom, d
     const double t3 = t2 * t;
     return (2 * t3 - 3 * t2 + 1) * from.out + (t3 - 2 * t2 + t) * h * slopeFrom +
            (3 * t2 - 2 * t3) * to.out + (t3 - t2) * h * slopeTo;
-}
-
-double hermiteSlope(const CurvePoint& from, const CurvePoint& to, double slopeFrom, double slopeTo,
-                    double in) noexcept
-{
-    const double h = to.in - from.in;
-    const double t = (in - from.in) / h;
-    const double t2 = t * t;
-    return (6 * t2 - 6 * t) * (from.out - to.out) / h + (3 * t2 - 4 * t + 1) * slopeFrom +
-           (3 * t2 - 2 * t) * slopeTo;
 }
 
 void liftFallingPoints(CurvePoints& points)
@@ -138,6 +130,8 @@ double Curve::Runner::at(double in) const noexcept
 }
 
 /// Newton's steps, kept inside the bracket by halving it.
+/// Newton's method on the segment's cubic, within its ends: where a step would leave what is known
+/// to hold the answer, that is halved instead.
 double Curve::Runner::inverseAt(double out) const noexcept
 {
     if (out <= m_points.front().out) return m_points.front().in;
@@ -146,21 +140,29 @@ double Curve::Runner::inverseAt(double out) const noexcept
     while (out > m_points[i + 1].out) ++i;
     const auto& from = m_points[i];
     const auto& to = m_points[i + 1];
-    double in = from.in + (out - from.out) / secant(from, to);
-    if (m_slopes.empty()) return in;
-    double low = from.in;
-    double high = to.in;
+    const double width = to.in - from.in;
+    const double height = to.out - from.out;
+    const double goal = out - from.out;
+    double part = goal / height;
+    if (m_slopes.empty()) return from.in + width * part;
+    const double begin = m_slopes[i] * width;
+    const double end = m_slopes[i + 1] * width;
+    const double cubic = begin + end - 2.0 * height;
+    const double square = 3.0 * height - 2.0 * begin - end;
+    double low = 0.0;
+    double high = 1.0;
     for (int step = 0; step < kMostSteps && high - low > kExact; ++step) {
-        const double wrong = hermite(from, to, m_slopes[i], m_slopes[i + 1], in) - out;
-        (wrong > 0.0 ? high : low) = in;
-        const double slope = hermiteSlope(from, to, m_slopes[i], m_slopes[i + 1], in);
-        const double next = in - wrong / slope;
+        const double wrong = ((cubic * part + square) * part + begin) * part - goal;
+        high = wrong > 0.0 ? part : high;
+        low = wrong > 0.0 ? low : part;
+        const double slope = (3.0 * cubic * part + 2.0 * square) * part + begin;
+        const double next = part - wrong / slope;
         const bool isInside = next > low && next < high;
-        const double before = in;
-        in = isInside ? next : (low + high) / 2.0;
-        if (isInside && std::abs(in - before) < kExact) break;
+        const double before = part;
+        part = isInside ? next : (low + high) / 2.0;
+        if (isInside && std::abs(part - before) < kLastStep) break;
     }
-    return in;
+    return from.in + width * part;
 }
 
 double Curve::Runner::inverse(double out) const noexcept

@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QLayout>
+#include <QScrollArea>
+#include <QVBoxLayout>
+#include <QWidget>
+
+namespace jolly::app
+{
+
+/// Takes everything out of a layout. What was in it ends with the next turn of the event loop, so
+/// that a widget may have it done about itself.
+inline void clearLayout(QLayout& layout)
+{
+    while (auto* item = layout.takeAt(0)) {
+        if (item->widget()) {
+            item->widget()->hide();
+            item->widget()->deleteLater();
+        }
+        delete item;
+    }
+}
+
+/// Things one under the other, which scroll when they are too many.
+class ScrollColumn : public QScrollArea
+{
+ public:
+    ScrollColumn(const char* name, int spacing, QWidget* parent) : QScrollArea(parent)
+    {
+        setObjectName(QLatin1String(name));
+        setWidgetResizable(true);
+        setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        setFocusPolicy(Qt::NoFocus);
+        auto* inside = new QWidget;
+        inside->setObjectName(QStringLiteral("scrolled"));
+        m_column = new QVBoxLayout(inside);
+        m_column->setContentsMargins(0, 0, 6, 0);
+        m_column->setSpacing(spacing);
+        setWidget(inside);
+    }
+
+ protected:
+    [[nodiscard]] QVBoxLayout& column() { return *m_column; }
+
+ private:
+    QVBoxLayout* m_column;
+};
+
+}  // namespace jolly::app

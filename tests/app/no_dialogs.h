@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/window/dialogs.h"
+
+namespace jolly::test
+{
+
+/// Answers nothing: for programs that show the window and ask nobody.
+class NoDialogs : public app::Dialogs
+{
+ public:
+    QString openFile(QWidget*, FileKind) override { return {}; }
+    QString saveFile(QWidget*, FileKind, const QString&) override { return {}; }
+    Answer unsaved(QWidget*, const QString&) override { return Answer::Discard; }
+    Leaving leaving(QWidget*) override { return Leaving::StandDown; }
+    std::optional<Ends> removing(QWidget*, const QString&, std::size_t) override { return {}; }
+    void permit(QWidget*, const std::function<void(const QString&)>&) override {}
+    void tell(QWidget*, const QString&, const QString&) override {}
+};
+
+}  // namespace jolly::test

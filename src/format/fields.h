@@ -4,6 +4,7 @@
 #include "core/tangle/virtual_layout.h"
 #include "format/rig_fields.h"
 #include "format/sheet_fields.h"
+#include "format/stage_fields.h"
 
 /// What stands in a tangle file, said once: the reader, the writer and the schema are three
 /// visitors of these descriptions. The order here is the order in the file.
@@ -69,36 +70,6 @@ void describe(Visitor& visit, Layer& l)
 {
     visit.field("id", l.id, required("Stable name that strands refer to."));
     visit.field("name", l.name, required("The pilot's name for it."));
-}
-
-template <class Visitor>
-void describe(Visitor& visit, Source& s)
-{
-    visit.field("controller", s.controller, required("Id of a controller of the rig."));
-    visit.field("control", s.control, required("Code of one of its controls."));
-}
-
-template <class Visitor>
-void describe(Visitor& visit, When& w)
-{
-    visit.field("output", w.output,
-                optional("A virtual control that is pressed then, instead of one of the rig."));
-    if (visit.wants(!w.output)) {
-        visit.field("controller", w.control.controller, optional("Id of a controller of the rig."));
-        visit.field("control", w.control.control,
-                    optional("A button that is pressed then, or an axis that is beyond its half."));
-    }
-    visit.field("off", w.isOff, optional("Whether it is the other way round."));
-}
-
-template <class Visitor>
-void describe(Visitor& visit, Detent& d)
-{
-    visit.field("name", d.name, optional("The pilot's name for the notch."));
-    visit.field("at", d.at, {"Where the lever is then.", true, -1.0, 1.0});
-    visit.field("to", d.to, {"What comes out there.", true, -1.0, 1.0});
-    visit.field("halfWidth", d.halfWidth,
-                {"How far around that the output stays.", true, 0.0, 0.5});
 }
 
 template <class Visitor>

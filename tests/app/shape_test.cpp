@@ -357,8 +357,7 @@ TEST_F(ShapeTest, AWheelIsToldInDegrees)
 {
     document.edit("a wheel", [](Tangle& tangle) { tangle.rig[0].kind = ControllerKind::Wheel; });
     shape({{DeadZone{0.0, 0.0, 0.0, 0.0}}});
-    auto* turns = find<QDoubleSpinBox>("wheel turns");
-    ASSERT_NE(turns, nullptr);
+    ASSERT_NE(find<QDoubleSpinBox>("wheel turns"), nullptr);
     find<QDoubleSpinBox>("wheel wanted")->setValue(270.0);
     settle();
     EXPECT_NEAR(stage<Reach>(1).from, 0.35, 1e-9) << "behind the dead zone";
@@ -366,7 +365,7 @@ TEST_F(ShapeTest, AWheelIsToldInDegrees)
     EXPECT_EQ(document.tangle().rig[0].controls[0].degrees, 900.0);
     move(kX, 300);
     EXPECT_NEAR(sent(), 1.0, 0.001) << "135 degrees to one side are all of it";
-    turns->setValue(540.0);
+    find<QDoubleSpinBox>("wheel turns")->setValue(540.0);
     settle();
     EXPECT_NEAR(stage<Reach>(1).from, 0.25, 1e-9) << "270 are wanted still";
     EXPECT_NEAR(stage<Reach>(1).to, 0.75, 1e-9);

@@ -5,7 +5,7 @@
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
 
-#include <QHBoxLayout>
+#include <QGridLayout>
 #include <QLabel>
 #include <QPushButton>
 #include <array>
@@ -69,21 +69,20 @@ void CounterWalk::build()
     for (QWidget* widget : {static_cast<QWidget*>(m_title), static_cast<QWidget*>(m_question),
                             static_cast<QWidget*>(m_now), static_cast<QWidget*>(m_measured)})
         column->addWidget(widget);
-    auto* row = new QHBoxLayout;
+    auto* grid = new QGridLayout;
     const auto add = [&](const QString& words, const char* name,
                          const std::function<void()>& deed) {
         auto* button = new QPushButton(words, this);
         button->setObjectName(QLatin1String(name));
         connect(button, &QPushButton::clicked, this, deed, Qt::QueuedConnection);
-        row->addWidget(button);
+        grid->addWidget(button, grid->count() / 2, grid->count() % 2);
         return button;
     };
     m_here = add(tr("It does now"), "here", [this] { take(); });
-    m_back = add(tr("Once more"), "back", [this] { back(); });
-    add(tr("Type pairs"), "type pairs", [this] { typeInstead(); });
+    m_back = add(tr("The last one once more"), "back", [this] { back(); });
+    add(tr("Type pairs instead"), "type pairs", [this] { typeInstead(); });
     add(tr("Give up"), "give up", [this] { Q_EMIT done(); });
-    row->addStretch();
-    column->addLayout(row);
+    column->addLayout(grid);
 }
 
 void CounterWalk::ask()
@@ -93,8 +92,8 @@ void CounterWalk::ask()
     const auto step = m_points.size();
     m_title->setText(tr("Undo a sim's bend · %1 of %2").arg(step + 1).arg(kSteps.size()));
     m_question->setText(
-        tr("In the sim, move %1 away from rest until it %2, hold it there and press the button. "
-           "The axis goes to the sim straight meanwhile.")
+        tr("Move %1 away from rest until the sim %2, hold it there and press the button. The axis "
+           "goes to the sim straight meanwhile.")
             .arg(name, tr(kSteps[step].words)));
     QStringList pairs;
     for (const auto& point : m_points)

@@ -371,6 +371,32 @@ TEST_F(ShapeTest, AWheelIsToldInDegrees)
     EXPECT_NEAR(stage<Reach>(1).to, 0.75, 1e-9);
 }
 
+TEST_F(ShapeTest, TheLastSecondsRunThroughTheNewShapeAfterAnEdit)
+{
+    app::AxisTrace trace(studio);
+    trace.follow(document.tangle(), "strand-1");
+    for (const int raw : {200, 400, 600}) {
+        local.world.setNow(local.world.now() + std::chrono::seconds(1));
+        move(kX, raw);
+        trace.takeMoves();
+    }
+    const auto outs = [&trace] {
+        std::vector<double> values;
+        for (const auto& sample : trace.samples()) values.push_back(sample.out);
+        return values;
+    };
+    EXPECT_THAT(outs(), testing::ElementsAre(0.0, 0.2, 0.4, 0.6));
+    shape({{Scale{0.5, 0.0}}});
+    trace.follow(document.tangle(), "strand-1");
+    EXPECT_THAT(outs(), testing::ElementsAre(0.0, 0.1, 0.2, 0.3));
+    local.world.setNow(local.world.now() + std::chrono::milliseconds(9500));
+    move(kX, 800);
+    trace.takeMoves();
+    EXPECT_THAT(outs(), testing::ElementsAre(0.2, 0.3, 0.4)) << "what is older is forgotten";
+    trace.follow(document.tangle(), "strand-1");
+    EXPECT_THAT(outs(), testing::ElementsAre(0.2, 0.3, 0.4)) << "but it is where it began";
+}
+
 TEST_F(ShapeTest, WithNoAxisAtAllItSaysWhereToBegin)
 {
     document.edit("nothing", [](Tangle& tangle) { tangle.strands.clear(); });

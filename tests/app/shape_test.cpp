@@ -1,14 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/pages/shape_page.h"
-#include "app/shape/axis_list.h"
-#include "app/shape/shape_plot.h"
-#include "core/tangle/lookup.h"
-#include "window_story.h"
-
-#include <QDoubleSpinBox>
-#include <QLineEdit>
-#include <QMenu>
-#include <QPushButton>
+#include "shape_story.h"
 
 namespace jolly
 {
@@ -16,76 +7,9 @@ namespace
 {
 
 using namespace test;
-using testing::HasSubstr;
 
-/// The Shape page with X, Y and the throttle woven.
-class ShapeTest : public WindowStory
+class ShapeTest : public ShapeStory
 {
- protected:
-    ShapeTest()
-    {
-        studio.setClock([this] { return local.world.now(); });
-        document.edit("weave", [](Tangle& tangle) {
-            addStrand(tangle, kX, axis(1)).name = "Roll";
-            addStrand(tangle, kY, axis(2)).name = "Pitch";
-            addStrand(tangle, kThrottle, axis(3)).name = "Power";
-        });
-        step();
-        window.showPage(app::Rail::Shape);
-        settle();
-    }
-
-    void shape(std::vector<Stage> stages, std::size_t strand = 0)
-    {
-        document.edit("shape", [&](Tangle& tangle) { tangle.strands[strand].stages = stages; });
-        step();
-        settle();
-    }
-
-    template <class Kind>
-    const Kind& stage(std::size_t place, std::size_t strand = 0)
-    {
-        return std::get<Kind>(strands()[strand].stages[place].parameters);
-    }
-
-    app::ShapePlot& plot() { return *find<app::ShapePlot>("shape plot"); }
-
-    int handle(const QString& name)
-    {
-        for (int i = 0; i < plot().handleCount(); ++i)
-            if (plot().handleName(i) == name) return i;
-        ADD_FAILURE() << "no handle is called " << name.toStdString();
-        return 0;
-    }
-
-    /// Drags a handle by so many pixels.
-    void drag(const QString& name, QPoint by)
-    {
-        const auto at = plot().placeOfHandle(handle(name)).toPoint();
-        QTest::mousePress(&plot(), Qt::LeftButton, {}, at);
-        QTest::mouseMove(&plot(), at + by / 2);
-        QTest::mouseMove(&plot(), at + by);
-        QTest::mouseRelease(&plot(), Qt::LeftButton, {}, at + by);
-        step();
-        settle();
-    }
-
-    /// What the game gets on virtual axis 1, -1 to 1.
-    double sent()
-    {
-        step();
-        return local.live.block().slots[0].raw / 32767.0;
-    }
-
-    QAction* entry(const char* button, const QString& words)
-    {
-        auto* menu = find<QPushButton>(button)->menu();
-        Q_EMIT menu->aboutToShow();
-        for (auto* action : menu->actions())
-            if (action->text() == words) return action;
-        ADD_FAILURE() << "no entry says " << words.toStdString();
-        return nullptr;
-    }
 };
 
 TEST_F(ShapeTest, ATouchedAxisIsShownAndOneOfTheListIsSelected)
@@ -203,112 +127,6 @@ TEST_F(ShapeTest, ExactNumbersAreTypedBeside)
     EXPECT_NEAR(find<QDoubleSpinBox>("in 2")->value(), 99.5, 0.01) << "and the field says so";
 }
 
-TEST_F(ShapeTest, TheOldOneIsFlownWhileItIsHeld)
-{
-    move(kX, 500);
-    ASSERT_NEAR(sent(), 0.5, 0.001);
-    EXPECT_FALSE(find<QPushButton>("try old")->isEnabled()) << "nothing has changed";
-    shape({{Softness{0.8}}});
-    ASSERT_NEAR(sent(), 0.2, 0.001);
-    auto* hold = find<QPushButton>("try old");
-    QTest::mousePress(hold, Qt::LeftButton);
-    settle();
-    EXPECT_NEAR(sent(), 0.5, 0.001);
-    QTest::mouseRelease(hold, Qt::LeftButton);
-    settle();
-    EXPECT_NEAR(sent(), 0.2, 0.001);
-    EXPECT_EQ(strands()[0].stages.size(), 1U) << "the tangle was not touched";
-}
-
-TEST_F(ShapeTest, AnAxisIsReversedForOneFlight)
-{
-    move(kX, 500);
-    EXPECT_FALSE(find<QPushButton>("reversed")->isEnabled()) << "there is no flight yet";
-    ASSERT_TRUE(session.goLive());
-    step();
-    settle();
-    click("reversed");
-    EXPECT_NEAR(sent(), -0.5, 0.001);
-    EXPECT_TRUE(strands()[0].stages.empty()) << "the tangle stays as it is";
-    ASSERT_TRUE(session.standDown());
-    step();
-    settle();
-    EXPECT_NEAR(sent(), 0.5, 0.001);
-    EXPECT_FALSE(studio.isReversed("strand-1"));
-}
-
-TEST_F(ShapeTest, OneClickMakesItStraightButLeavesWhatItIsFor)
-{
-    shape({{DeadZone{}}, {Curve{}}, {Invert{}}});
-    click("straight");
-    ASSERT_EQ(strands()[0].stages.size(), 1U);
-    EXPECT_TRUE(std::holds_alternative<Invert>(strands()[0].stages[0].parameters));
-    document.history().undo();
-    EXPECT_EQ(strands()[0].stages.size(), 3U);
-}
-
-TEST_F(ShapeTest, AFeelIsCopiedSharedKeptAndGiven)
-{
-    shape({{Softness{0.4}}});
-    entry("copy feel", "Pitch")->trigger();
-    EXPECT_EQ(stage<Softness>(0, 1).softness, 0.4);
-    entry("share shape", "Pitch")->trigger();
-    shape({{Softness{0.6}}});
-    EXPECT_EQ(stage<Softness>(0, 1).softness, 0.6) << "an edit of one is one of both";
-    EXPECT_EQ(textOf("shared"), "one shape with Pitch");
-    entry("share shape", "Pitch")->trigger();
-    EXPECT_EQ(strands()[1].shape, "");
-    auto* menu = find<QPushButton>("feels")->menu();
-    Q_EMIT menu->aboutToShow();
-    auto* name = menu->findChild<QLineEdit*>("keep feel as");
-    ASSERT_NE(name, nullptr);
-    name->setText("gentle");
-    QTest::keyClick(name, Qt::Key_Return);
-    ASSERT_EQ(document.tangle().feels.size(), 1U);
-    click("axis strand-3");
-    entry("feels", "gentle")->trigger();
-    EXPECT_EQ(stage<Softness>(0, 2).softness, 0.6);
-}
-
-TEST_F(ShapeTest, TheSimsBendIsMeasuredStepByStepAndUndone)
-{
-    shape({{Softness{0.5}}});
-    move(kX, 1);
-    click("counter-curve");
-    EXPECT_THAT(textOf("question").toStdString(), HasSubstr("just begins to react"));
-    for (const int raw : {50, 500, 700, 650, 860, 1000}) {
-        move(kX, raw);
-        if (raw == 500) {
-            EXPECT_NEAR(sent(), 0.5, 0.001) << "straight while it is measured";
-        }
-        click("here");
-        if (raw == 650) {
-            EXPECT_THAT(textOf("said").toStdString(), HasSubstr("not further"));
-        }
-    }
-    ASSERT_EQ(strands()[0].stages.size(), 2U);
-    const auto& points = stage<CounterCurve>(1).points;
-    ASSERT_EQ(points.size(), 6U);
-    EXPECT_NEAR(points[2].in, 0.5, 1e-3);
-    EXPECT_EQ(points[2].out, 0.25);
-    EXPECT_NEAR(points[4].in, 0.86, 1e-3);
-    EXPECT_EQ(window.findChild<QWidget*>("counter walk"), nullptr);
-    shape({strands()[0].stages[1]});
-    move(kX, 250);
-    EXPECT_NEAR(sent(), 0.5, 0.001) << "for a quarter the sim needs a half";
-}
-
-TEST_F(ShapeTest, GivingUpTheMeasurementChangesNothing)
-{
-    shape({{Softness{0.5}}});
-    move(kX, 500);
-    click("counter-curve");
-    EXPECT_NEAR(sent(), 0.5, 0.001);
-    click("give up");
-    EXPECT_NEAR(sent(), 0.3125, 0.001);
-    EXPECT_EQ(strands()[0].stages.size(), 1U);
-}
-
 TEST_F(ShapeTest, AStageWorksWhileAControlIsTouchedForIt)
 {
     shape({{Invert{}}});
@@ -323,18 +141,6 @@ TEST_F(ShapeTest, AStageWorksWhileAControlIsTouchedForIt)
     EXPECT_NEAR(sent(), -0.5, 0.001);
     move(kToggle, 0);
     EXPECT_NEAR(sent(), 0.5, 0.001);
-}
-
-TEST_F(ShapeTest, WhatNeedsAttentionIsSaidInWords)
-{
-    shape({{Blend{}}});
-    EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("without \"the other axis\""));
-    EXPECT_EQ(plot().handleCount(), 0);
-    shape({{Scale{0.5, 0.0}}});
-    EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("never gets above 50.0 %"));
-    shape({});
-    EXPECT_FALSE(window.findChild<QLabel*>("notes")->isVisible());
-    EXPECT_THAT(textOf("facts").toStdString(), HasSubstr("slope at rest 1.00 ×"));
 }
 
 TEST_F(ShapeTest, NotchesThatDoNotFitAreRefusedWithBothNames)
@@ -397,13 +203,53 @@ TEST_F(ShapeTest, TheLastSecondsRunThroughTheNewShapeAfterAnEdit)
     EXPECT_THAT(outs(), testing::ElementsAre(0.2, 0.3, 0.4)) << "but it is where it began";
 }
 
-TEST_F(ShapeTest, WithNoAxisAtAllItSaysWhereToBegin)
+TEST_F(ShapeTest, OfHandlesInOnePlaceAClickTakesTheNext)
 {
-    document.edit("nothing", [](Tangle& tangle) { tangle.strands.clear(); });
+    shape({{DeadZone{0.0, 0.1, 0.0, 0.0}}, {Curve{}}});
+    const auto corner = plot().placeOfHandle(handle("curve point 3"));
+    clickAt(corner);
+    EXPECT_EQ(textOf("handle"), "arrows move: dead zone at the high end");
+    clickAt(corner);
+    EXPECT_EQ(textOf("handle"), "arrows move: curve point 3");
+    drag("curve point 3", {0, 50});
+    EXPECT_LT(stage<Curve>(1).points[2].out, 0.9) << "the chosen one is dragged";
+    EXPECT_EQ(stage<DeadZone>(0).highEnd, 0.0);
+    clickAt(plot().placeOfHandle(handle("dead zone at the high end")));
+    EXPECT_EQ(textOf("handle"), "arrows move: dead zone at the high end");
+}
+
+TEST_F(ShapeTest, AHandThatShakesOnAClickMovesNothing)
+{
+    shape({{Curve{}}});
+    const auto steps = document.history().count();
+    drag("curve point 2", {1, -1});
+    EXPECT_EQ(document.history().count(), steps);
+    EXPECT_EQ(stage<Curve>(0), Curve{});
+}
+
+TEST_F(ShapeTest, TheFirstPointThatIsWantedMakesTheCurve)
+{
+    shape({{DeadZone{0.0, 0.0, 0.0, 0.0}}, {Invert{}}});
+    const auto rest = plot().placeOfHandle(handle("dead zone below rest"));
+    QTest::mouseDClick(&plot(), Qt::LeftButton, {}, rest.toPoint() + QPoint(120, 90));
     settle();
-    EXPECT_EQ(textOf("shape name"), "No axis yet");
-    EXPECT_EQ(plot().handleCount(), 0);
-    EXPECT_FALSE(find<QPushButton>("straight")->isEnabled());
+    ASSERT_EQ(strands()[0].stages.size(), 3U);
+    ASSERT_EQ(stage<Curve>(2).points.size(), 3U);
+    // The axis is inverted before the curve, and the curve mirrored: its point is on the other side.
+    const auto other = rest + rest - plot().placeOfHandle(handle("curve point 2"));
+    EXPECT_LT(QLineF(other, rest + QPointF(120, 90)).length(), 3.0);
+    QTest::mouseDClick(&plot(), Qt::LeftButton, {}, rest.toPoint() + QPoint(60, 50));
+    settle();
+    EXPECT_EQ(stage<Curve>(2).points.size(), 4U) << "the next one joins it";
+}
+
+TEST_F(ShapeTest, ThereIsACurveToNudgeByTheKeyboardAlone)
+{
+    keys(&plot(), Qt::Key_Insert);
+    ASSERT_EQ(strands()[0].stages.size(), 1U);
+    EXPECT_EQ(stage<Curve>(0).points.size(), 3U);
+    EXPECT_NEAR(stage<Curve>(0).points[1].in, 0.5, 1e-9);
+    EXPECT_NEAR(stage<Curve>(0).points[1].out, 0.5, 1e-9) << "nothing is bent yet";
 }
 
 }  // namespace

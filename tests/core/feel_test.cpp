@@ -13,6 +13,7 @@ namespace
 {
 
 using namespace test;
+using testing::Contains;
 using testing::ElementsAre;
 using testing::HasSubstr;
 using testing::IsEmpty;
@@ -136,8 +137,11 @@ TEST_F(FeelTest, DeadTravelShortEndsAndFallingCurvesAreSaid)
     roll().stages = {{DeadZone{.below = 0.3, .above = 0.3}}};
     EXPECT_THAT(notes(roll()), ElementsAre(HasSubstr("30.0 % of the travel changes nothing")));
     roll().stages = {{Scale{0.8, 0.0}}};
-    EXPECT_THAT(notes(roll()), ElementsAre(HasSubstr("never gets above 80.0 %"),
-                                           HasSubstr("never gets below -80.0 %")));
+    EXPECT_THAT(notes(roll()), ElementsAre(HasSubstr("stays between -80.0 % and 80.0 %")));
+    roll().stages = {{Scale{1.0, -0.2}}};
+    EXPECT_THAT(notes(roll()), Contains(HasSubstr("never gets above 80.0 %")));
+    roll().stages = {{Scale{1.0, 0.2}}};
+    EXPECT_THAT(notes(roll()), Contains(HasSubstr("never gets below -80.0 %")));
     roll().stages = {{Curve{.points = {{0, 0}, {0.4, 0.6}, {0.6, 0.3}, {1, 1}}}}};
     EXPECT_THAT(notes(roll()), ElementsAre(HasSubstr("The curve falls on its way")));
     std::get<Curve>(roll().stages[0].parameters).keepsRising = true;
@@ -170,6 +174,16 @@ TEST_F(FeelTest, TwoHalvesOfOneAxisCannotBeToldApartWhileBothAreMoved)
     roll().stages = {{Half{Side::Upper}}};
     auto& other = addStrand(tangle, kX, axis(3), {{Half{Side::Lower}}});
     EXPECT_THAT(notes(other), ElementsAre(HasSubstr("Two controls share this one axis")));
+}
+
+TEST(Covering, ADeadZoneGrowsToCoverTheDriftAndNeverShrinks)
+{
+    const DeadZone none{0.0, 0.0, 0.0, 0.02};
+    EXPECT_EQ(covering(none, {}), none);
+    EXPECT_EQ(covering(none, {-0.02, 0.012}), (DeadZone{0.025, 0.015, 0.0, 0.02}));
+    const DeadZone wide{0.1, 0.01, 0.0, 0.0};
+    EXPECT_EQ(covering(wide, {-0.02, 0.004}), wide);
+    EXPECT_EQ(covering(wide, {-0.02, 0.02}), (DeadZone{0.1, 0.025, 0.0, 0.0}));
 }
 
 TEST_F(FeelTest, SlopesAreMeasuredWhereTheOutputMoves)

@@ -71,10 +71,21 @@ void SheetBar::choose(int choice)
     m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) { tangle.sheet = sheet; });
 }
 
+/// The tangle's own version of a sheet takes the place of the one that ships.
+void SheetBar::keep(const SimSheet& sheet)
+{
+    const auto known = std::ranges::find(m_sheets, sheet.name, &SimSheet::name);
+    if (known == m_sheets.end()) {
+        m_sheets.push_back(sheet);
+    } else {
+        *known = sheet;
+    }
+}
+
 void SheetBar::refresh()
 {
     const auto& sheet = m_studio.tangle().sheet;
-    if (sheet && std::ranges::find(m_sheets, *sheet) == m_sheets.end()) m_sheets.push_back(*sheet);
+    if (sheet) keep(*sheet);
     const QSignalBlocker quiet(m_choice);
     m_choice->clear();
     m_choice->addItem(tr("Any sim"));

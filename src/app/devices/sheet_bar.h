@@ -26,6 +26,7 @@ class SheetBar : public QWidget
     void readSheets();
     void choose(int choice);
     void refresh();
+    void keep(const SimSheet& sheet);
 
     Studio& m_studio;
     QComboBox* m_choice;

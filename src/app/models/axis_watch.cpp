@@ -16,58 +16,86 @@ constexpr Time kLookEvery = std::chrono::milliseconds(250);
 
 }  // namespace
 
-void AxisWatch::follow()
+AxisWatch::AxisWatch(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+{
+    connect(&studio, &Studio::deskChanged, this, &AxisWatch::follow);
+    connect(&studio, &Studio::selectionChanged, this, &AxisWatch::follow);
+    connect(&studio, &Studio::valuesMoved, this, &AxisWatch::takeMoves);
+    follow();
+}
+
+/// The selected axis as it is now; none when no axis is selected, or its controller is away.
+std::optional<AxisWatch::Watched> AxisWatch::selected() const
 {
     const auto& ref = m_studio.selected();
     const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
     const auto* control = controller ? findControl(controller->rig, ref->code) : nullptr;
-    if (!control || control->kind != ControlKind::Axis) return m_watched.reset();
+    if (!control || control->kind != ControlKind::Axis) return std::nullopt;
     const int slot =
         controller->slotOf[static_cast<std::size_t>(control - controller->rig.controls.data())];
     const auto* described = describedAt(m_studio.session().status(), slot);
     const auto place = static_cast<std::size_t>(slot);
-    if (!described || place >= m_studio.values().slots.size()) return m_watched.reset();
-    const auto range = rangeOf(*described, *control);
-    if (m_watched && m_watched->ref == *ref && m_watched->slot == slot) {
-        m_watched->range = range;
-        m_watched->sides = control->sides;
+    const auto& values = m_studio.values().slots;
+    if (!described || place >= values.size()) return std::nullopt;
+    return Watched{.ref = *ref,
+                   .slot = slot,
+                   .range = rangeOf(*described, *control),
+                   .sides = control->sides,
+                   .samples = {{m_studio.now(), values[place].raw.x}}};
+}
+
+void AxisWatch::follow()
+{
+    auto found = selected();
+    m_now.reset();
+    if (!found) return;
+    const auto known = std::ranges::find(m_watched, found->ref, &Watched::ref);
+    m_now = static_cast<std::size_t>(known - m_watched.begin());
+    if (known == m_watched.end()) return m_watched.push_back(std::move(*found));
+    if (known->slot != found->slot) {
+        *known = std::move(*found);
         return;
     }
-    m_watched = Watched{
-        *ref, slot, range, control->sides, {{m_studio.now(), m_studio.values().slots[place].raw.x}},
-        {},   {}};
+    known->range = found->range;
+    known->sides = found->sides;
 }
 
 void AxisWatch::takeMoves()
 {
-    if (!isWatching()) return;
-    auto& samples = m_watched->samples;
     for (const auto& move : m_studio.session().moves()) {
-        if (static_cast<int>(move.slot) != m_watched->slot || move.isHatY) continue;
+        const auto slot = static_cast<int>(move.slot);
+        const auto watched = std::ranges::find(m_watched, slot, &Watched::slot);
+        if (watched == m_watched.end() || move.isHatY) continue;
+        auto& samples = watched->samples;
         samples.push_back({std::max(move.time, samples.back().time), move.raw});
     }
-    if (samples.size() > kMostSamples) samples.erase(samples.begin(), samples.end() - kMostSamples);
+    for (auto& watched : m_watched) {
+        auto& samples = watched.samples;
+        if (samples.size() > kMostSamples)
+            samples.erase(samples.begin(), samples.end() - kMostSamples);
+    }
 }
 
 void AxisWatch::forget()
 {
-    m_watched.reset();
+    if (m_now) m_watched.erase(m_watched.begin() + static_cast<std::ptrdiff_t>(*m_now));
     follow();
 }
 
 AxisRange AxisWatch::range() const
 {
-    return soundRange(m_watched->range, m_watched->samples);
+    return soundRange(now().range, now().samples);
 }
 
 const SidedFindings& AxisWatch::findings()
 {
+    auto& watched = m_watched[*m_now];
     const auto time = m_studio.now();
-    if (time - m_watched->looked >= kLookEvery) {
-        m_watched->looked = time;
-        m_watched->findings = surveyRests(m_watched->samples, range(), m_watched->sides, time);
+    if (time - watched.looked >= kLookEvery) {
+        watched.looked = time;
+        watched.findings = surveyRests(watched.samples, range(), watched.sides, time);
     }
-    return m_watched->findings;
+    return watched.findings;
 }
 
 }  // namespace jolly::app

@@ -7,26 +7,23 @@
 namespace jolly::app
 {
 
-/// What the selected axis did since it was selected, of the last minutes: its moves, and what the
-/// survey says of them.
-class AxisWatch
+/// What the axes did since each was selected first, of the last minutes: their moves, and what the
+/// survey says of them. All pages share one, and ask for the axis that is selected now.
+class AxisWatch : public QObject
 {
  public:
-    explicit AxisWatch(Studio& studio) : m_studio(studio) {}
+    explicit AxisWatch(Studio& studio, QObject* parent = nullptr);
 
-    /// Follows the selection; begins anew when it is another axis, or in another place.
-    void follow();
-
-    /// Takes the moves that came since the values before.
-    void takeMoves();
-
-    /// Forgets what the axis did; after a time in which moves were not taken.
+    /// Forgets what the selected axis did.
     void forget();
 
     /// Whether an axis is selected whose controller is present.
-    [[nodiscard]] bool isWatching() const { return m_watched && !m_watched->samples.empty(); }
+    [[nodiscard]] bool isWatching() const { return m_now.has_value(); }
 
-    [[nodiscard]] const std::vector<AxisSample>& samples() const { return m_watched->samples; }
+    [[nodiscard]] const std::vector<AxisSample>& samples() const { return now().samples; }
+
+    /// For how long it is known what the axis did.
+    [[nodiscard]] Time span() const { return m_studio.now() - samples().front().time; }
 
     /// As the device tells it, or as seen when that is impossible.
     [[nodiscard]] AxisRange range() const;
@@ -40,13 +37,19 @@ class AxisWatch
         int slot = -1;
         AxisRange range{};
         Sides sides = Sides::Two;  ///< as the rig has it
-        std::vector<AxisSample> samples;
-        SidedFindings findings;
+        std::vector<AxisSample> samples{};
+        SidedFindings findings{};
         Time looked{};
     };
 
+    [[nodiscard]] const Watched& now() const { return m_watched[*m_now]; }
+    void follow();
+    void takeMoves();
+    [[nodiscard]] std::optional<Watched> selected() const;
+
     Studio& m_studio;
-    std::optional<Watched> m_watched;
+    std::vector<Watched> m_watched;
+    std::optional<std::size_t> m_now;  ///< place of the selected axis
 };
 
 }  // namespace jolly::app

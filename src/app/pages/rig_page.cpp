@@ -20,10 +20,10 @@ constexpr int kWalkWidth = 400;
 
 }  // namespace
 
-RigPage::RigPage(Studio& studio, QWidget* parent)
+RigPage::RigPage(Studio& studio, AxisWatch& axis, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
-      m_axis(studio),
+      m_axis(axis),
       m_buttons(studio),
       m_inside(new QWidget),
       m_plates(studio, m_inside)
@@ -51,7 +51,6 @@ RigPage::RigPage(Studio& studio, QWidget* parent)
         m_buttons.takeMoves();
         if (!isVisible()) return;
         m_plates.showValues();
-        m_axis.takeMoves();
         m_calibration->takeMoves();
         m_facts->showValues();
     });
@@ -112,7 +111,6 @@ void RigPage::showSide(QWidget* side)
 void RigPage::showSelection()
 {
     const auto& selected = m_studio.selected();
-    m_axis.follow();
     m_facts->setWalkWaiting(selected && m_calibration->isWaiting(selected->controller));
     m_notches->showSelection();
     m_switch->showSelection();
@@ -263,7 +261,6 @@ void RigPage::showEvent(QShowEvent*)
     rebuild();
     arrange();
     m_plates.showValues();
-    m_axis.forget();
     showSelection();
 }
 

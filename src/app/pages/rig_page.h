@@ -24,7 +24,7 @@ class RigPage : public QWidget
     Q_OBJECT
 
  public:
-    explicit RigPage(Studio& studio, QWidget* parent = nullptr);
+    RigPage(Studio& studio, AxisWatch& axis, QWidget* parent = nullptr);
 
  Q_SIGNALS:
     /// The pilot wants the pretend rig, since no controller is there.
@@ -52,7 +52,7 @@ class RigPage : public QWidget
     void settleDoubt(std::size_t rig, const Identity& identity);
 
     Studio& m_studio;
-    AxisWatch m_axis;
+    AxisWatch& m_axis;
     ButtonWatch m_buttons;
     QWidget* m_inside;
     ControllerPlates m_plates;

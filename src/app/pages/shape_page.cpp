@@ -2,17 +2,20 @@
 #include "app/pages/shape_page.h"
 
 #include "app/shape/axis_list.h"
+#include "app/shape/axis_strand.h"
 #include "app/shape/counter_walk.h"
 #include "app/shape/feel_bar.h"
 #include "app/shape/shape_words.h"
 #include "app/shape/stage_stack.h"
 #include "app/shape/strip_chart.h"
+#include "app/shape/under_curves.h"
 #include "app/shape/wheel_field.h"
-#include "app/style/palette.h"
+#include "app/strands/stage_words.h"
 #include "core/calibration/notch.h"
 #include "core/shaping/curve_points.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/roles.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -28,16 +31,6 @@ namespace
 constexpr Time kTrail = std::chrono::milliseconds(700);
 constexpr std::size_t kMostTrail = 48;
 
-/// The colours of what lies under the curve, each with a dash of its own.
-struct Under {
-    QColor Palette::*colour;
-    Qt::PenStyle dash;
-};
-constexpr Under kUnder[] = {{&Palette::sky, Qt::DashLine},
-                            {&Palette::coral, Qt::DashDotLine},
-                            {&Palette::mint, Qt::DotLine},
-                            {&Palette::violet, Qt::DashDotDotLine}};
-
 std::vector<CurvePoint> trailOf(const std::deque<TraceSample>& samples)
 {
     std::vector<CurvePoint> trail;
@@ -51,6 +44,15 @@ std::vector<CurvePoint> trailOf(const std::deque<TraceSample>& samples)
     const CurvePoint last{samples.back().in, samples.back().out};
     if (trail.back() != last) trail.push_back(last);
     return trail;
+}
+
+/// A dead zone that leaves everything as it is.
+constexpr DeadZone kNoZone{0.0, 0.0, 0.0, 0.0};
+
+template <class Kind>
+bool holds(const Stage& stage)
+{
+    return std::holds_alternative<Kind>(stage.parameters);
 }
 
 }  // namespace
@@ -83,6 +85,7 @@ void ShapePage::wirePlot()
                 m_studio.say(tr("There is no room for another point here."));
         });
     });
+    connect(m_plot, &ShapePlot::curveWanted, this, &ShapePage::addCurve);
     connect(m_plot, &ShapePlot::removalWanted, this, [this](std::size_t stage, std::size_t part) {
         edit(tr("remove curve point"), stage, {}, [&](Stage& s, const StageInput&) {
             auto* curve = std::get_if<Curve>(&s.parameters);
@@ -117,12 +120,25 @@ void ShapePage::edit(const QString& step, std::size_t stage, const QString& gest
         gesture);
 }
 
+/// The first point that is wanted makes a curve, last of the stages: what comes out of the others
+/// there is what goes into it.
+void ShapePage::addCurve(CurvePoint at)
+{
+    auto chain = m_trace.rehearsal().chain();
+    const bool isTwoSided = m_trace.rehearsal().outSides() == Sides::Two;
+    Curve curve{.points = {{0.0, 0.0}, {1.0, 1.0}}, .isMirrored = isTwoSided};
+    if (!addPoint(curve.points, curve.isMirrored, {chain.through(at.in), at.out}))
+        return m_studio.say(tr("There is no room for a curve point here."));
+    m_studio.document().edit(tr("add curve"), [&](Tangle& tangle) {
+        if (auto* strand = findStrand(tangle, m_strand)) strand->stages.push_back({curve});
+    });
+}
+
 void ShapePage::choose(const std::string& id)
 {
     if (id == m_strand) return;
     endWalk();
     m_strand = id;
-    m_trace.forget();
     rememberOld();
     rebuild();
 }
@@ -139,7 +155,6 @@ void ShapePage::followSelection()
         const bool isAlready = now && now->sources == std::vector{source};
         if (!isAlready && found != strands.end()) choose((*found)->id);
     }
-    m_watch.follow();
     showMeasured();
 }
 
@@ -204,16 +219,16 @@ void ShapePage::showShape(const Tangle& flown, const Strand& strand)
     if (!m_trace.isThere()) return m_plot->setNothing(problemsOf(strand));
     const auto& rehearsal = m_trace.rehearsal();
     m_plot->setShape(strand, rehearsal.chain(), rehearsal.sides(), rehearsal.outSides());
-    showEnds(strand);
+    showEnds();
 }
 
 /// The ends of the travel in the pilot's words, its degrees and its notches.
-void ShapePage::showEnds(const Strand&)
+void ShapePage::showEnds()
 {
     const auto* from = axis();
     if (!from) return;
     m_plot->setDegrees(from->degrees);
-    m_plot->setEnds({}, QString::fromStdString(from->more));
+    m_plot->setEnds(toQt(oppositeOf(from->more)), QString::fromStdString(from->more));
     std::vector<NamedPlace> places;
     for (const auto& notch : from->notches)
         places.push_back(
@@ -258,40 +273,19 @@ void ShapePage::showFacts(const Strand& strand, const Travel& travel)
     m_facts->setText(travelText(travel, axis()));
     for (std::size_t i = 0; i < strand.stages.size(); ++i) {
         if (const auto* steady = std::get_if<Steady>(&strand.stages[i].parameters))
-            m_stack->setFact(i, delayText(*steady));
+            m_stack->setFact(static_cast<int>(i), {.words = delayText(*steady)});
     }
 }
 
-/// The old curve and those of other strands.
+/// The old curve, what the sim makes of it, and those of other strands.
 void ShapePage::showUnder()
 {
-    std::vector<UnderCurve> curves;
-    QStringList legend;
-    const auto& p = jolly::app::palette();
-    const auto add = [&](const Tangle& tangle, const std::string& id, const QString& name,
-                         QColor colour, Qt::PenStyle dash) {
-        const Rehearsal other(rehearsed(tangle, id), id);
-        if (!other.isThere()) return;
-        curves.push_back({name, colour, dash, sampled(other.chain(), other.sides())});
-        legend << QStringLiteral("<span style='color:%1'>%2 %3</span>")
-                      .arg(colour.name(), dashSign(dash), name.toHtmlEscaped());
-    };
     const auto* now = shown();
-    if (now && now->stages != m_old && !m_try->isDown()) {
-        auto tangle = m_studio.tangle();
-        findStrand(tangle, m_strand)->stages = m_old;
-        add(tangle, m_strand, tr("as it was"), p.dim, Qt::DashLine);
-    }
-    std::size_t next = 0;
-    for (const auto& id : m_bar->compared()) {
-        const auto* other = findStrand(m_studio.tangle(), id);
-        if (!other || id == m_strand || next >= std::size(kUnder)) continue;
-        add(m_studio.tangle(), id, nameWithCraft(m_studio.tangle(), *other), p.*kUnder[next].colour,
-            kUnder[next].dash);
-        ++next;
-    }
-    m_under->setText(legend.join(QStringLiteral("&nbsp;&nbsp;&nbsp;")));
-    m_under->setVisible(!legend.isEmpty());
+    auto curves = now ? underCurves(m_studio.tangle(), *now, m_try->isDown() ? now->stages : m_old,
+                                    m_bar->compared())
+                      : std::vector<UnderCurve>{};
+    m_under->setText(legendOf(curves));
+    m_under->setVisible(!curves.empty());
     m_plot->setUnder(std::move(curves));
 }
 
@@ -304,20 +298,44 @@ void ShapePage::showMeasured()
                         strand->sources == std::vector{Source{m_studio.selected()->controller,
                                                               m_studio.selected()->code}};
     if (!from || !isHere) {
-        m_plot->setDwell({});
-        m_plot->setDrift(0.0, 0.0);
+        m_plot->setDwell({}, {});
+        m_plot->setDrift({});
         return;
     }
     const auto& findings = m_watch.findings().findings;
-    m_plot->setDwell(dwellOf(findings, m_watch.range(), *from));
+    m_plot->setDwell(dwellOf(findings, m_watch.range(), *from), m_watch.span());
     const auto drift = driftOf(findings, *from);
-    m_plot->setDrift(drift.first, drift.second);
-    for (std::size_t i = 0; i < strand->stages.size(); ++i) {
-        const auto* zone = std::get_if<DeadZone>(&strand->stages[i].parameters);
-        if (!zone) continue;
-        m_stack->setFact(i, driftText(*zone, drift, from->sides));
-        break;  // the first one is what covers the drift
+    m_plot->setDrift(drift);
+    showDrift(*strand, drift);
+}
+
+/// Under the dead zone that covers the drift, which is the first one; under the calibration when
+/// there is none.
+void ShapePage::showDrift(const Strand& strand, const Drift& drift)
+{
+    const auto found = std::ranges::find_if(strand.stages, holds<DeadZone>);
+    const bool hasZone = found != strand.stages.end();
+    const auto* zone = hasZone ? &std::get<DeadZone>(found->parameters) : nullptr;
+    StageFact fact{.words = driftText(zone, drift)};
+    const auto wanted = covering(zone ? *zone : kNoZone, drift);
+    if (!zone || wanted != *zone) {
+        const auto most = std::max(wanted.below, wanted.above);
+        fact.offer = hasZone ? tr("Cover it") : tr("Cover it with %1 %").arg(most * 100.0, 0, 'f', 1);
+        fact.deed = [this, drift] { coverDrift(drift); };
     }
+    m_stack->setFact(hasZone ? static_cast<int>(found - strand.stages.begin()) : -1, fact);
+}
+
+void ShapePage::coverDrift(const Drift& drift)
+{
+    m_studio.document().edit(tr("cover the drift"), [&](Tangle& tangle) {
+        auto* strand = findStrand(tangle, m_strand);
+        if (!strand) return;
+        auto& stages = strand->stages;
+        auto zone = std::ranges::find_if(stages, holds<DeadZone>);
+        if (zone == stages.end()) zone = stages.insert(stages.begin(), {kNoZone});
+        zone->parameters = covering(std::get<DeadZone>(zone->parameters), drift);
+    });
 }
 
 void ShapePage::showValues()
@@ -365,7 +383,6 @@ void ShapePage::tryOld(bool isTrying)
 
 void ShapePage::showEvent(QShowEvent*)
 {
-    m_watch.forget();
     m_trace.forget();
     m_shown.reset();
     followSelection();

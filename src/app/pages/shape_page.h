@@ -29,7 +29,7 @@ class ShapePage : public QWidget
     Q_OBJECT
 
  public:
-    explicit ShapePage(Studio& studio, QWidget* parent = nullptr);
+    ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent = nullptr);
 
     /// The strand that is shown; empty when there is none.
     [[nodiscard]] const std::string& strand() const { return m_strand; }
@@ -49,10 +49,13 @@ class ShapePage : public QWidget
     void showShape(const Tangle& flown, const Strand& strand);
     void showWords(const Tangle& flown, const Strand& strand);
     void showFacts(const Strand& strand, const Travel& travel);
-    void showEnds(const Strand& strand);
+    void showEnds();
     void showUnder();
     void showMeasured();
+    void showDrift(const Strand& strand, const Drift& drift);
+    void coverDrift(const Drift& drift);
     void showValues();
+    void addCurve(CurvePoint at);
     void walkCounterCurve();
     void endWalk();
     void rememberOld();
@@ -64,7 +67,7 @@ class ShapePage : public QWidget
     [[nodiscard]] QString problemsOf(const Strand& strand) const;
 
     Studio& m_studio;
-    AxisWatch m_watch;
+    AxisWatch& m_watch;
     AxisTrace m_trace;
     std::string m_strand;
     std::vector<Stage> m_old;  ///< as it was when the axis was chosen, or saved

@@ -41,15 +41,15 @@ QLabel* makeTitle(const QString& words)
 
 }  // namespace
 
-ShapePage::ShapePage(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_watch(studio), m_trace(studio)
+ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
+    : QWidget(parent), m_studio(studio), m_watch(watch), m_trace(studio)
 {
     setObjectName(QStringLiteral("shape"));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(12, 12, 10, 10);
     row->setSpacing(12);
     auto* left = new Card;
-    left->setFixedWidth(220);
+    left->setFixedWidth(244);
     auto* leftColumn = new QVBoxLayout(left);
     leftColumn->setContentsMargins(8, 10, 4, 8);
     auto* title = makeTitle(tr("Axes"));
@@ -90,7 +90,6 @@ ShapePage::ShapePage(Studio& studio, QWidget* parent)
     });
     connect(&studio, &Studio::valuesMoved, this, [this] {
         if (!isVisible()) return;
-        m_watch.takeMoves();
         m_trace.takeMoves();
         showMeasured();
         showValues();
@@ -132,6 +131,7 @@ void ShapePage::buildMiddle(QVBoxLayout& column)
 void ShapePage::buildRight(QVBoxLayout& column)
 {
     auto* head = new QHBoxLayout;
+    head->setContentsMargins(4, 0, 8, 0);
     head->addWidget(makeTitle(tr("Stages")));
     head->addStretch();
     m_shared = makeLabel("shared", "straw");

@@ -129,7 +129,7 @@ void ControlFacts::buildAxisFacts(QVBoxLayout& column)
     m_steps = grid->addValue(tr("Resolution"), "steps");
     m_track = new AxisTrack(true);
     m_track->setObjectName(QStringLiteral("dwell"));
-    m_track->setAccessibleName(tr("Where the axis dwelt since it was selected"));
+    m_track->setAccessibleName(tr("Where the axis dwelt since it was first selected"));
     grid->addField(tr("Dwells"), m_track, Qt::AlignBottom);
     m_filter = makeOffer(m_filterWords, m_straight, "straight");
     grid->addWide(m_filter);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/axis_list.h"
 
+#include "app/shape/axis_strand.h"
 #include "app/shape/shape_plot.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -18,37 +19,6 @@ namespace
 constexpr int kSmallPlot = 36;
 
 }  // namespace
-
-bool isAxisStrand(const Tangle& tangle, const Strand& strand)
-{
-    if (strand.sources.size() != 1) return false;
-    const auto* controller = findController(tangle, strand.sources.front().controller);
-    const auto* control =
-        controller ? findControl(*controller, strand.sources.front().control) : nullptr;
-    return control && control->kind == ControlKind::Axis;
-}
-
-QString wayOf(const Tangle& tangle, const Strand& strand)
-{
-    const auto* controller = findController(tangle, strand.sources.front().controller);
-    const auto* device =
-        strand.targets.empty() ? nullptr : findDevice(tangle, strand.targets.front().device);
-    auto way = QString::fromStdString(controller->alias);
-    if (device)
-        way += QStringLiteral(" → ") +
-               QString::fromStdString(device->name + " · " +
-                                      jolly::nameOf(*device, strand.targets.front().control));
-    return way;
-}
-
-QString whereOf(const Tangle& tangle, const Strand& strand)
-{
-    const auto* layer = findBy(tangle.layers, &Layer::id, strand.layer);
-    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
-    return QStringLiteral("%1 · %2").arg(
-        QString::fromStdString(layer ? layer->name : strand.layer),
-        QString::fromStdString(craft ? craft->name : strand.craft));
-}
 
 AxisRow::AxisRow(const std::string& strand, QWidget* parent)
     : QAbstractButton(parent), m_strand(strand)
@@ -154,8 +124,7 @@ void AxisList::rebuild()
         const bool isMarked = std::ranges::any_of(m_studio.problems(), [&](const Problem& p) {
             return p.path == path || p.path.starts_with(path + "/");
         });
-        const auto& name = strands[i]->name.empty() ? strands[i]->id : strands[i]->name;
-        m_rows[i]->show(QString::fromStdString(name), wayOf(tangle, *strands[i]), isMarked);
+        m_rows[i]->show(nameWithCraft(tangle, *strands[i]), wayOf(tangle, *strands[i]), isMarked);
     }
     drawChanged(!fits);
 }

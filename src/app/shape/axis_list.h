@@ -60,13 +60,4 @@ class AxisList : public ScrollColumn
     Tangle m_shown;
 };
 
-/// Whether a strand begins at an axis.
-[[nodiscard]] bool isAxisStrand(const Tangle& tangle, const Strand& strand);
-
-/// "Base · Everywhere": the layer and the craft of a strand.
-[[nodiscard]] QString whereOf(const Tangle& tangle, const Strand& strand);
-
-/// "Skerry Stick → Jolly 1 · axis 1".
-[[nodiscard]] QString wayOf(const Tangle& tangle, const Strand& strand);
-
 }  // namespace jolly::app

@@ -108,7 +108,7 @@ void CounterWalk::ask()
 void CounterWalk::showSent(double sent)
 {
     m_sent = sent;
-    m_now->setText(tr("sent now: %1 %").arg(sent * 100.0, 0, 'f', 1));
+    m_now->setText(tr("sent now: %1").arg(percentText(sent, true)));
 }
 
 void CounterWalk::take()

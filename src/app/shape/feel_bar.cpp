@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/feel_bar.h"
 
-#include "app/shape/axis_list.h"
+#include "app/shape/axis_strand.h"
+#include "app/shape/under_curves.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
 
@@ -14,21 +15,6 @@
 
 namespace jolly::app
 {
-
-namespace
-{
-
-constexpr std::size_t kMostCompared = 4;  ///< as many as there are colours
-
-}  // namespace
-
-QString nameWithCraft(const Tangle& tangle, const Strand& strand)
-{
-    const auto name = QString::fromStdString(strand.name.empty() ? strand.id : strand.name);
-    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
-    if (!craft || strand.craft == kEverywhere) return name;
-    return QStringLiteral("%1 · %2").arg(name, QString::fromStdString(craft->name));
-}
 
 FeelBar::FeelBar(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(studio)
 {
@@ -51,10 +37,7 @@ FeelBar::FeelBar(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(st
     add(addMenu(tr("Copy feel to…"), "copy feel", &FeelBar::fillCopies));
     add(addMenu(tr("Share shape with…"), "share shape", &FeelBar::fillShares));
     add(addMenu(tr("Compare with…"), "compare", &FeelBar::fillCompared));
-    auto* counter = new QPushButton(tr("Undo a sim's bend…"), this);
-    counter->setObjectName(QStringLiteral("counter-curve"));
-    connect(counter, &QPushButton::clicked, this, &FeelBar::counterCurveWanted);
-    add(counter);
+    add(addMenu(tr("The sim…"), "the sim", &FeelBar::fillSim));
     m_reversed = new QPushButton(tr("Reversed for this flight"), this);
     m_reversed->setObjectName(QStringLiteral("reversed"));
     m_reversed->setCheckable(true);
@@ -100,6 +83,9 @@ std::vector<const Strand*> FeelBar::others() const
     for (const auto& other : m_studio.tangle().strands) {
         if (other.id != m_strand && isAxisStrand(m_studio.tangle(), other)) all.push_back(&other);
     }
+    const auto* now = strand();
+    std::ranges::stable_partition(
+        all, [now](const Strand* other) { return now && other->sources == now->sources; });
     return all;
 }
 
@@ -198,6 +184,40 @@ void FeelBar::share(const std::string& other, bool isShared)
         } else {
             ownShape(tangle, other);
         }
+    });
+}
+
+/// What the sim does to the axis behind us.
+void FeelBar::fillSim(QMenu& menu)
+{
+    auto* measure = menu.addAction(tr("Undo its bend, step by step…"), this,
+                                   &FeelBar::counterCurveWanted);
+    measure->setObjectName(QStringLiteral("counter-curve"));
+    menu.addSeparator();
+    const auto* now = strand();
+    const auto& sheet = m_studio.tangle().sheet;
+    if (sheet)
+        addFact(menu, tr("%1 bends axes itself").arg(QString::fromStdString(sheet->name)),
+                sheet->bendsAxes,
+                [](Tangle& tangle, bool isOn) { tangle.sheet->bendsAxes = isOn; });
+    else
+        menu.addAction(tr("No sim is chosen yet: on Weave, \"Made for\""))->setEnabled(false);
+    const auto* craft = now ? findBy(m_studio.tangle().craft, &Craft::id, now->craft) : nullptr;
+    if (craft)
+        addFact(menu, tr("%1 wants its axes straight").arg(QString::fromStdString(craft->name)),
+                craft->wantsStraight, [id = craft->id](Tangle& tangle, bool isOn) {
+                    findBy(tangle.craft, &Craft::id, id)->wantsStraight = isOn;
+                });
+}
+
+void FeelBar::addFact(QMenu& menu, const QString& words, bool isSo,
+                      const std::function<void(Tangle&, bool)>& change)
+{
+    auto* entry = menu.addAction(words);
+    entry->setCheckable(true);
+    entry->setChecked(isSo);
+    connect(entry, &QAction::triggered, this, [this, words, change](bool isOn) {
+        m_studio.document().edit(words, [&](Tangle& tangle) { change(tangle, isOn); });
     });
 }
 

@@ -35,12 +35,17 @@ class FeelBar : public QWidget
     void fillFeels(QMenu& menu);
     void fillCopies(QMenu& menu);
     void fillShares(QMenu& menu);
+    void fillSim(QMenu& menu);
     void fillCompared(QMenu& menu);
+    void addFact(QMenu& menu, const QString& words, bool isSo,
+                 const std::function<void(Tangle&, bool)>& change);
     void addKeepField(QMenu& menu);
     void removeFeels(QMenu& menu);
     void straighten();
     void share(const std::string& other, bool isShared);
     [[nodiscard]] const Strand* strand() const;
+
+    /// All other axes; first those at the same control, of other craft and layers.
     [[nodiscard]] std::vector<const Strand*> others() const;
     void edit(const QString& step, const std::function<void(Tangle&, Strand&)>& change);
 
@@ -50,8 +55,5 @@ class FeelBar : public QWidget
     std::vector<QPushButton*> m_buttons;
     QPushButton* m_reversed = nullptr;
 };
-
-/// The name of a strand for reading, with its craft unless it is for every one.
-[[nodiscard]] QString nameWithCraft(const Tangle& tangle, const Strand& strand);
 
 }  // namespace jolly::app

@@ -5,6 +5,7 @@
 #include <QMouseEvent>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace jolly::app
 {
@@ -12,7 +13,9 @@ namespace jolly::app
 namespace
 {
 
-constexpr double kGrip = 15.0;  ///< pixels around a handle that take it
+constexpr double kGrip = 15.0;      ///< pixels around a handle that take it
+constexpr double kSamePlace = 4.0;  ///< pixels between handles that lie in one place
+constexpr double kShake = 3.0;      ///< pixels that a click may move without being a drag
 
 }  // namespace
 
@@ -114,16 +117,16 @@ void ShapePlot::setUnder(std::vector<UnderCurve> curves)
     update();
 }
 
-void ShapePlot::setDrift(double low, double high)
-{
-    m_drift.reset();
-    if (low < high) m_drift = {low, high};
-}
-
 void ShapePlot::setEnds(const QString& low, const QString& high)
 {
     m_lowEnd = low;
     m_highEnd = high;
+}
+
+void ShapePlot::setDwell(std::vector<DwellPart> dwell, Time span)
+{
+    m_dwell = std::move(dwell);
+    m_dwellSpan = span;
 }
 
 void ShapePlot::setTrail(std::vector<CurvePoint> trail)
@@ -153,19 +156,23 @@ CurvePoint ShapePlot::pointAt(QPointF place) const
             outLow() + (1.0 - outLow()) * part(f.bottom() - place.y(), f.height())};
 }
 
-int ShapePlot::handleNear(QPointF place) const
+double ShapePlot::distanceTo(int handle, QPointF place) const
 {
-    int nearest = -1;
-    double best = kGrip;
-    for (int i = 0; i < handleCount(); ++i) {
-        const auto offset = placeOfHandle(i) - place;
-        const double distance = std::hypot(offset.x(), offset.y());
-        const bool isTie = i == m_chosen && distance <= best;
-        if (distance >= best && !isTie) continue;
-        best = distance;
-        nearest = i;
+    const auto offset = placeOfHandle(handle) - place;
+    return std::hypot(offset.x(), offset.y());
+}
+
+/// The handle that is nearest to a place, and those that lie where it lies; none when all are too
+/// far away.
+std::vector<int> ShapePlot::handlesAt(QPointF place) const
+{
+    double nearest = kGrip;
+    for (int i = 0; i < handleCount(); ++i) nearest = std::min(nearest, distanceTo(i, place));
+    std::vector<int> handles;
+    for (int i = 0; i < handleCount() && nearest < kGrip; ++i) {
+        if (distanceTo(i, place) <= nearest + kSamePlace) handles.push_back(i);
     }
-    return nearest;
+    return handles;
 }
 
 void ShapePlot::choose(int handle)
@@ -196,6 +203,12 @@ void ShapePlot::nudge(int right, int up, double step)
                        false);
 }
 
+void ShapePlot::chooseNext(const std::vector<int>& handles)
+{
+    const auto now = std::ranges::find(handles, m_chosen);
+    if (now != handles.end()) choose(now + 1 == handles.end() ? handles.front() : now[1]);
+}
+
 /// The curve that gets a new point: that of the chosen handle, else the first one.
 std::optional<std::size_t> ShapePlot::curveToAddTo() const
 {
@@ -207,33 +220,64 @@ std::optional<std::size_t> ShapePlot::curveToAddTo() const
     return m_curves.front();
 }
 
+/// Adds a point to the curve at a place of the plot; asks for a curve when there is none.
+void ShapePlot::wantPoint(CurvePoint shown)
+{
+    const auto curve = curveToAddTo();
+    if (!curve) return Q_EMIT curveWanted(shown);
+    const auto found = std::ranges::find(m_handles, *curve, &Placed::stage);
+    if (found != m_handles.end()) Q_EMIT pointWanted(*curve, inTermsOf(*found, shown));
+}
+
+/// Adds a point halfway from the chosen one to the next, or in the middle of what is seen.
+void ShapePlot::addBesideChosen()
+{
+    const auto next = static_cast<std::size_t>(m_chosen + 1);
+    const bool hasNext = m_chosen >= 0 && next < m_handles.size();
+    const auto* a = hasNext ? &m_handles[next - 1] : nullptr;
+    const auto* b = hasNext ? &m_handles[next] : nullptr;
+    if (a && a->stage == b->stage && a->stage == curveToAddTo())
+        return Q_EMIT pointWanted(a->stage, {(a->handle.at.in + b->handle.at.in) / 2,
+                                             (a->handle.at.out + b->handle.at.out) / 2});
+    const double middle = (low() + 3.0) / 4.0;  // of the upper half, or of a lever's upper part
+    wantPoint({middle, m_chain.through(middle)});
+}
+
 void ShapePlot::mousePressEvent(QMouseEvent* event)
 {
-    const int near = handleNear(event->position());
-    m_isDragging = near >= 0;
-    if (near >= 0) choose(near);
+    const auto place = event->position();
+    const auto handles = handlesAt(place);
+    if (handles.empty()) return;
+    const bool wasChosen = std::ranges::find(handles, m_chosen) != handles.end();
+    if (!wasChosen) choose(handles.front());
+    m_grip = Grip{place, placeOfHandle(m_chosen) - place, wasChosen};
 }
 
 void ShapePlot::mouseMoveEvent(QMouseEvent* event)
 {
-    if (m_isDragging) return moveChosen(pointAt(event->position()), true);
-    const int near = handleNear(event->position());
-    setCursor(near >= 0 ? Qt::OpenHandCursor : Qt::ArrowCursor);
-    setToolTip(handleName(near));
+    const auto place = event->position();
+    if (m_grip) {
+        m_grip->hasMoved |= (place - m_grip->from).manhattanLength() >= kShake;
+        if (m_grip->hasMoved) moveChosen(pointAt(place + m_grip->offset), true);
+        return;
+    }
+    const auto handles = handlesAt(place);
+    setCursor(handles.empty() ? Qt::ArrowCursor : Qt::OpenHandCursor);
+    QStringList names;
+    for (const int handle : handles) names << handleName(handle);
+    setToolTip(names.join(tr(" · click again for ")));
 }
 
-void ShapePlot::mouseReleaseEvent(QMouseEvent*)
+void ShapePlot::mouseReleaseEvent(QMouseEvent* event)
 {
-    m_isDragging = false;
+    const auto grip = std::exchange(m_grip, std::nullopt);
+    if (grip && grip->wasChosen && !grip->hasMoved) chooseNext(handlesAt(event->position()));
 }
 
 void ShapePlot::mouseDoubleClickEvent(QMouseEvent* event)
 {
-    const auto curve = curveToAddTo();
-    if (!curve || handleNear(event->position()) >= 0) return;
-    const auto found = std::ranges::find(m_handles, *curve, &Placed::stage);
-    if (found != m_handles.end())
-        Q_EMIT pointWanted(*curve, inTermsOf(*found, pointAt(event->position())));
+    if (m_line.empty() || !handlesAt(event->position()).empty()) return mousePressEvent(event);
+    wantPoint(pointAt(event->position()));
 }
 
 void ShapePlot::keyPressEvent(QKeyEvent* event)
@@ -259,17 +303,8 @@ void ShapePlot::keyPressEvent(QKeyEvent* event)
                 Q_EMIT removalWanted(placed.stage, placed.handle.part);
             }
             return;
-        case Qt::Key_Insert: {
-            const auto curve = curveToAddTo();
-            const auto next = static_cast<std::size_t>(m_chosen) + 1;
-            if (!curve || !isChosen || next >= m_handles.size()) return;
-            const auto& a = m_handles[next - 1];
-            const auto& b = m_handles[next];
-            if (a.stage != *curve || b.stage != *curve) return;
-            Q_EMIT pointWanted(*curve, {(a.handle.at.in + b.handle.at.in) / 2,
-                                        (a.handle.at.out + b.handle.at.out) / 2});
-            return;
-        }
+        case Qt::Key_Insert:
+            return addBesideChosen();
         default:
             QWidget::keyPressEvent(event);
     }

@@ -4,6 +4,7 @@
 #include "app/shape/axis_trace.h"
 #include "app/shape/handles.h"
 #include "app/shape/plot_ground.h"
+#include "core/weave/feel_check.h"
 
 #include <QPolygonF>
 #include <QWidget>
@@ -18,7 +19,8 @@ namespace jolly::app
 
 /// One axis large: what its compiled stages make of each value, with the handles of the stages, the
 /// live dot and its trail, and what lies beneath. Handles are dragged, or chosen with Page Up and
-/// Page Down and nudged by the arrows: 1 %, with Shift 0.1 %.
+/// Page Down and nudged by the arrows: 1 %, with Shift 0.1 %. Of handles that lie in one place a
+/// click takes the next.
 class ShapePlot : public QWidget
 {
     Q_OBJECT
@@ -33,8 +35,8 @@ class ShapePlot : public QWidget
     void setNothing(const QString& why);
 
     void setUnder(std::vector<UnderCurve> curves);
-    void setDwell(std::vector<DwellPart> dwell) { m_dwell = std::move(dwell); }
-    void setDrift(double low, double high);
+    void setDwell(std::vector<DwellPart> dwell, Time span);
+    void setDrift(const Drift& drift) { m_drift = drift; }
     void setPlaces(std::vector<NamedPlace> places) { m_places = std::move(places); }
 
     /// How far the axis turns from end to end; the travel is shown in degrees then.
@@ -62,6 +64,9 @@ class ShapePlot : public QWidget
     /// @param to  in the stage's own terms. @param isGesture  part of a drag.
     void handleMoved(std::size_t stage, std::size_t part, jolly::CurvePoint to, bool isGesture);
     void pointWanted(std::size_t stage, jolly::CurvePoint at);
+
+    /// A point is wanted, and there is no curve yet. @param at  value in and out of the strand.
+    void curveWanted(jolly::CurvePoint at);
     void removalWanted(std::size_t stage, std::size_t part);
     void chosenChanged();
 
@@ -86,11 +91,15 @@ class ShapePlot : public QWidget
 
     void placeHandles(const Strand& strand);
     [[nodiscard]] CurvePoint inTermsOf(const Placed& placed, CurvePoint shown);
-    [[nodiscard]] int handleNear(QPointF place) const;
+    [[nodiscard]] std::vector<int> handlesAt(QPointF place) const;
+    [[nodiscard]] double distanceTo(int handle, QPointF place) const;
     void choose(int handle);
+    void chooseNext(const std::vector<int>& handles);
     void moveChosen(CurvePoint shown, bool isGesture);
     void nudge(int right, int up, double step);
     [[nodiscard]] std::optional<std::size_t> curveToAddTo() const;
+    void addBesideChosen();
+    void wantPoint(CurvePoint shown);
 
     [[nodiscard]] QRectF field() const;
     [[nodiscard]] QPointF placeOf(CurvePoint point) const;
@@ -118,14 +127,23 @@ class ShapePlot : public QWidget
     std::vector<Placed> m_handles;
     std::vector<UnderCurve> m_under;
     std::vector<DwellPart> m_dwell;
+    Time m_dwellSpan{};
     std::vector<NamedPlace> m_places;
     std::vector<CurvePoint> m_trail;
-    std::optional<std::pair<double, double>> m_drift;
+    Drift m_drift;
     std::optional<double> m_degrees;
     QString m_lowEnd, m_highEnd;
     std::vector<std::size_t> m_curves;  ///< stages that are curves, switched on
     int m_chosen = -1;
-    bool m_isDragging = false;
+
+    /// What the mouse holds while its button is down.
+    struct Grip {
+        QPointF from;            ///< where it was pressed
+        QPointF offset;          ///< from there to the handle
+        bool wasChosen = false;  ///< the handle had been chosen before
+        bool hasMoved = false;
+    };
+    std::optional<Grip> m_grip;
 };
 
 }  // namespace jolly::app

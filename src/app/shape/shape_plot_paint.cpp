@@ -26,13 +26,22 @@ QColor see(QColor colour, double opacity)
     return colour;
 }
 
+/// "40 s", "3 min".
+QString spanText(Time span)
+{
+    const auto seconds = std::lround(inSeconds(span));
+    return seconds < 100 ? QObject::tr("%1 s").arg(seconds)
+                         : QObject::tr("%1 min").arg(std::lround(inSeconds(span) / 60.0));
+}
+
 }  // namespace
 
 QString ShapePlot::inText(double in) const
 {
     if (!m_degrees) return percentText(in, m_sides == Sides::Two);
     const double degrees = in * *m_degrees * (m_sides == Sides::Two ? 0.5 : 1.0);
-    return QStringLiteral("%1%2°").arg(degrees > 0.05 ? "+" : "").arg(degrees, 0, 'f', 1);
+    const auto* sign = degrees > 0.05 ? "+" : degrees < -0.05 ? "−" : "";
+    return QStringLiteral("%1%2°").arg(QString::fromUtf8(sign)).arg(std::abs(degrees), 0, 'f', 1);
 }
 
 QPolygonF ShapePlot::lineOf(const std::vector<CurvePoint>& points) const
@@ -101,9 +110,9 @@ void ShapePlot::paintDwell(QPainter& painter) const
                                     std::abs(right - left) - 1.0, height));
         }
     }
-    if (!m_drift) return;
-    const double left = placeOf({m_drift->first, 0}).x();
-    const double right = placeOf({m_drift->second, 0}).x();
+    if (m_drift.isNone()) return;
+    const double left = placeOf({m_drift.low, 0}).x();
+    const double right = placeOf({m_drift.high, 0}).x();
     painter.setPen(QPen(p.mint, 2.5, Qt::SolidLine, Qt::RoundCap));
     painter.drawLine(QPointF(left, f.bottom() - 3), QPointF(right, f.bottom() - 3));
     painter.drawLine(QPointF(left, f.bottom() - 8), QPointF(left, f.bottom() + 2));
@@ -219,7 +228,7 @@ void ShapePlot::paintWords(QPainter& painter) const
     if (m_dwell.empty()) return;
     painter.setPen(p.faint);
     painter.drawText(below.translated(0, 17), Qt::AlignHCenter,
-                     tr("bars: how long your hand was where, since this axis was chosen"));
+                     tr("bars: where your hand was in the last %1").arg(spanText(m_dwellSpan)));
 }
 
 void ShapePlot::paintEvent(QPaintEvent*)

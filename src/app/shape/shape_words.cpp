@@ -30,13 +30,13 @@ double valueAt(const RigControl& axis, std::int32_t raw)
     return valueWithNotches(axis.calibration, axis.notches, raw, axis.sides);
 }
 
-/// The value of one count of the device.
-double countOf(const RigControl& axis)
+/// The smallest move of the hand that counts, as a value: one count of the device beyond its noise.
+double leastMoveOf(const RigControl& axis)
 {
     const auto& c = axis.calibration;
     const double travel = axis.sides == Sides::Two ? static_cast<double>(c.high) - c.centre
                                                    : static_cast<double>(c.high) - c.low;
-    return 1.0 / std::max(1.0, travel);
+    return (c.noise + 1.0) / std::max(1.0, travel);
 }
 
 }  // namespace
@@ -51,10 +51,10 @@ QString travelText(const Travel& travel, const RigControl* axis)
                     .arg(slope(travel.slopeAtLow), slope(travel.slopeAtHigh));
     }
     if (!axis) return text;
-    const double count = 100.0 * countOf(*axis);
+    const double least = 100.0 * leastMoveOf(*axis);
     return text + QObject::tr("  ·  smallest step: %1 % beside rest, %2 % at the end")
-                      .arg(count * std::abs(travel.slopeAtRest), 0, 'f', 3)
-                      .arg(count * std::abs(travel.slopeAtHigh), 0, 'f', 3);
+                      .arg(least * std::abs(travel.slopeAtRest), 0, 'f', 3)
+                      .arg(least * std::abs(travel.slopeAtHigh), 0, 'f', 3);
 }
 
 QString delayText(const Steady& steady)
@@ -63,24 +63,24 @@ QString delayText(const Steady& steady)
         .arg(milliseconds(steady.delayAt(0.0)), milliseconds(steady.delayAt(1.0)));
 }
 
-QString driftText(const DeadZone& zone, std::pair<double, double> drift, Sides sides)
+QString driftText(const DeadZone* zone, const Drift& drift)
 {
-    if (drift.first == drift.second) return {};
-    const double below = sides == Sides::Two ? std::max(0.0, -drift.first) : 0.0;
-    const double above = std::max(0.0, drift.second);
-    const double spare =
-        sides == Sides::Two ? std::min(zone.below - below, zone.above - above) : zone.above - above;
+    if (drift.isNone()) return {};
     const auto percent = [](double part) { return QString::number(part * 100.0, 'f', 1); };
-    const auto measured = percent(std::max(below, above));
+    const auto measured = percent(std::max(-drift.low, drift.high));
+    if (!zone) return QObject::tr("rest drift measured %1 %, no dead zone covers it").arg(measured);
+    const double spareBelow = drift.low < 0.0 ? zone->below + drift.low : 1.0;
+    const double spareAbove = drift.high > 0.0 ? zone->above - drift.high : 1.0;
+    const double spare = std::min(spareBelow, spareAbove);
     return spare >= 0.0 ? QObject::tr("rest drift measured %1 %, covered with %2 % to spare")
                               .arg(measured, percent(spare))
                         : QObject::tr("rest drift measured %1 %: %2 % more would cover it")
                               .arg(measured, percent(-spare));
 }
 
-std::pair<double, double> driftOf(const AxisFindings& findings, const RigControl& axis)
+Drift driftOf(const AxisFindings& findings, const RigControl& axis)
 {
-    if (findings.rests.empty()) return {0.0, 0.0};
+    if (findings.rests.empty()) return {};
     const auto [low, high] = std::ranges::minmax(findings.rests);
     const double from = valueAt(axis, low);
     const double to = valueAt(axis, high);
@@ -112,20 +112,6 @@ OtherBends otherBends(Studio& studio, const Strand& strand)
     const auto* described = describedAt(studio.session().status(), controller->slotOf[place]);
     const bool isCleared = controller->rig.isStraight || controller->hold == Hold::Held;
     return {.isKernelFiltering = described && described->isFiltered() && !isCleared};
-}
-
-QString dashSign(Qt::PenStyle dash)
-{
-    switch (dash) {
-        case Qt::DashLine:
-            return QStringLiteral("– –");
-        case Qt::DotLine:
-            return QStringLiteral("····");
-        case Qt::DashDotLine:
-            return QStringLiteral("– ·");
-        default:
-            return QStringLiteral("– ··");
-    }
 }
 
 }  // namespace jolly::app

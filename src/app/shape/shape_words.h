@@ -20,20 +20,17 @@ namespace jolly::app
 /// What "steady" adds, at rest and in motion.
 [[nodiscard]] QString delayText(const Steady& steady);
 
-/// Whether a dead zone covers how far the axis rests away from its centre.
-[[nodiscard]] QString driftText(const DeadZone& zone, std::pair<double, double> drift, Sides sides);
+/// Whether a dead zone covers how far the axis rests away from its centre; empty when it does not
+/// drift. @param zone  null when there is none.
+[[nodiscard]] QString driftText(const DeadZone* zone, const Drift& drift);
 
-/// From where to where the axis came to rest, as values; equal when it never did.
-[[nodiscard]] std::pair<double, double> driftOf(const AxisFindings& findings,
-                                                const RigControl& axis);
+/// From where to where the axis came to rest; nowhere when it never did.
+[[nodiscard]] Drift driftOf(const AxisFindings& findings, const RigControl& axis);
 
 [[nodiscard]] std::vector<DwellPart> dwellOf(const AxisFindings& findings, const AxisRange& range,
                                              const RigControl& axis);
 
 /// What bends a strand's axis outside of the strand.
 [[nodiscard]] OtherBends otherBends(Studio& studio, const Strand& strand);
-
-/// A dash as a sign in a text.
-[[nodiscard]] QString dashSign(Qt::PenStyle dash);
 
 }  // namespace jolly::app

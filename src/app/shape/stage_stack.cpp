@@ -2,6 +2,7 @@
 #include "app/shape/stage_stack.h"
 
 #include "app/faceplate/card.h"
+#include "app/shape/axis_strand.h"
 #include "app/shape/wheel_field.h"
 #include "app/shape/when_field.h"
 #include "app/strands/stage_editor.h"
@@ -76,6 +77,7 @@ void StageStack::rebuild(const Strand& strand)
     clearLayout(column());
     m_cards.clear();
     m_wheel = nullptr;
+    m_calibrated = nullptr;
     if (!strand.id.empty()) {
         addCalibrated(strand);
         const auto* axis = axisOf(m_studio.tangle(), strand);
@@ -108,6 +110,8 @@ void StageStack::addCalibrated(const Strand& strand)
     setTone(*facts, "dim");
     inner->addWidget(title);
     inner->addWidget(facts);
+    m_calibrated = new FactLine(-1);
+    inner->addWidget(m_calibrated);
     if (isWheel(m_studio.tangle(), strand)) {
         m_wheel = new WheelField(m_studio, strand.id);
         inner->addWidget(m_wheel);
@@ -175,12 +179,7 @@ void StageStack::addCard(const Strand& strand, std::size_t place, const StageInp
     auto& mine = m_cards.back();
     mine.editor = new StageEditor(m_studio, strand.id, place, input, StageEditor::Points::Numbers);
     inner->addWidget(mine.editor);
-    mine.fact = new QLabel;
-    mine.fact->setObjectName(QStringLiteral("fact %1").arg(place));
-    mine.fact->setWordWrap(true);
-    mine.fact->setFont(textFont(TextSize::Small));
-    setTone(*mine.fact, "dim");
-    mine.fact->hide();
+    mine.fact = new FactLine(static_cast<int>(place));
     inner->addWidget(mine.fact);
     mine.when = new WhenField(m_studio, *mine.whenButton);
     inner->addWidget(mine.when);
@@ -231,11 +230,13 @@ void StageStack::mark(int stage)
         ensureWidgetVisible(m_cards[static_cast<std::size_t>(stage)].card, 0, 10);
 }
 
-void StageStack::setFact(std::size_t stage, const QString& fact)
+void StageStack::setFact(int stage, const StageFact& fact)
 {
-    if (stage >= m_cards.size() || m_cards[stage].fact->text() == fact) return;
-    m_cards[stage].fact->setText(fact);
-    m_cards[stage].fact->setVisible(!fact.isEmpty());
+    auto* line = stage < 0                                    ? m_calibrated
+                 : static_cast<std::size_t>(stage) < m_cards.size()
+                     ? m_cards[static_cast<std::size_t>(stage)].fact
+                     : nullptr;
+    if (line) line->show(fact);
 }
 
 void StageStack::setInput(std::size_t stage, double in)

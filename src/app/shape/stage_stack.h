@@ -2,11 +2,11 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "app/shape/fact_line.h"
 #include "app/style/scroll_column.h"
 
 #include <vector>
 
-class QLabel;
 class QPushButton;
 
 namespace jolly::app
@@ -31,8 +31,8 @@ class StageStack : public ScrollColumn
     /// Marks the card of a stage and scrolls to it; -1 marks none.
     void mark(int stage);
 
-    /// What is known of a stage beyond its numbers, under them.
-    void setFact(std::size_t stage, const QString& fact);
+    /// Tells a fact under the numbers of a stage; -1 is the calibration before them all.
+    void setFact(int stage, const StageFact& fact);
 
     /// Lets a value run by: where a lever is, for a new notch.
     void setInput(std::size_t stage, double in);
@@ -46,7 +46,7 @@ class StageStack : public ScrollColumn
         StageEditor* editor = nullptr;
         WhenField* when = nullptr;
         QPushButton* whenButton = nullptr;
-        QLabel* fact = nullptr;
+        FactLine* fact = nullptr;
         std::size_t kind = 0;
         bool isOn = true;
         StageInput input{};
@@ -64,6 +64,7 @@ class StageStack : public ScrollColumn
     Studio& m_studio;
     std::string m_strand;
     WheelField* m_wheel = nullptr;
+    FactLine* m_calibrated = nullptr;  ///< what is told of the axis itself
     std::vector<StageCard> m_cards;
 };
 

@@ -4,80 +4,116 @@
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 
-#include <QPainter>
+#include <QEvent>
+#include <QVBoxLayout>
 #include <algorithm>
+
+// QCustomPlot is written with Qt's keywords, which we go without.
+#define signals Q_SIGNALS
+#define slots Q_SLOTS
+#define foreach Q_FOREACH
+#include <qcustomplot.h>
+#undef signals
+#undef slots
+#undef foreach
 
 namespace jolly::app
 {
 
-StripChart::StripChart(QWidget* parent) : QWidget(parent)
+namespace
+{
+
+constexpr int kRaw = 0;
+constexpr int kShaped = 1;
+constexpr double kRoom = 1.08;  ///< of the highest value, so that its line is seen whole
+
+}  // namespace
+
+StripChart::StripChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlot(this))
 {
     setObjectName(QStringLiteral("strip"));
     setAccessibleName(tr("The last ten seconds, raw and shaped"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setFixedHeight(120);
+    setFixedHeight(118);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(m_plot);
+    m_plot->setFocusPolicy(Qt::NoFocus);
+    m_plot->addGraph();
+    m_plot->addGraph();
+    for (const int graph : {kRaw, kShaped}) m_plot->graph(graph)->setLineStyle(QCPGraph::lsStepLeft);
+    auto* rect = m_plot->axisRect();
+    rect->setAutoMargins(QCP::msNone);
+    rect->setMargins(QMargins(44, 4, 4, 18));
+    const QSharedPointer<QCPAxisTickerText> times(new QCPAxisTickerText);
+    times->addTick(-10.0, tr("−10 s"));
+    times->addTick(-5.0, tr("−5 s"));
+    times->addTick(-0.4, tr("now"));
+    m_plot->xAxis->setTicker(times);
+    m_plot->xAxis->setRange(-inSeconds(AxisTrace::kLength), 0.0);
+    showRange(true);
+    dress();
+}
+
+void StripChart::showRange(bool isTwoSided)
+{
+    m_isTwoSided = isTwoSided;
+    const QSharedPointer<QCPAxisTickerText> values(new QCPAxisTickerText);
+    if (isTwoSided) values->addTick(-1.0, tr("−100 %"));
+    values->addTick(0.0, tr("0 %"));
+    values->addTick(1.0, tr("100 %"));
+    m_plot->yAxis->setTicker(values);
+    m_plot->yAxis->setRange(isTwoSided ? -kRoom : 1.0 - kRoom, kRoom);
+}
+
+void StripChart::dress()
+{
+    const auto& p = jolly::app::palette();
+    m_plot->setBackground(QBrush(Qt::transparent));
+    m_plot->axisRect()->setBackground(p.well);
+    for (auto* axis : {m_plot->xAxis, m_plot->yAxis}) dressAxis(*axis);
+    m_plot->graph(kRaw)->setPen(QPen(p.dim, 1.0));
+    m_plot->graph(kShaped)->setPen(QPen(p.straw, 2.0));
+}
+
+void StripChart::dressAxis(QCPAxis& axis)
+{
+    const auto& p = jolly::app::palette();
+    axis.setBasePen(Qt::NoPen);
+    axis.setTickPen(Qt::NoPen);
+    axis.setSubTickPen(Qt::NoPen);
+    axis.setTickLabelFont(textFont(TextSize::Small));
+    axis.setTickLabelColor(p.dim);
+    axis.setTickLabelPadding(4);
+    axis.grid()->setPen(QPen(p.line, 1.0));
+    axis.grid()->setZeroLinePen(QPen(p.line, 1.0));
+}
+
+void StripChart::changeEvent(QEvent* event)
+{
+    if (event->type() == QEvent::StyleChange || event->type() == QEvent::PaletteChange) dress();
+    QWidget::changeEvent(event);
+}
+
+void StripChart::draw(int graph, const std::deque<TraceSample>& samples, Time now,
+                      double TraceSample::*value)
+{
+    QVector<QCPGraphData> points;
+    points.reserve(static_cast<qsizetype>(samples.size()) + 1);
+    for (const auto& sample : samples)
+        points.append({std::min(inSeconds(sample.time - now), 0.0), sample.*value});
+    points.append({0.0, samples.back().*value});
+    m_plot->graph(graph)->data()->set(points, true);
 }
 
 void StripChart::show(const std::deque<TraceSample>& samples, Time now, Sides sides, Sides outSides)
 {
-    m_samples = samples;
-    m_now = now;
-    m_sides = sides;
-    m_outSides = outSides;
-    update();
-}
-
-/// A value stays until the next one: lines are steps, as the game sees them. No more than two
-/// samples a pixel are drawn, the lowest and the highest.
-void StripChart::paintLine(QPainter& painter, double TraceSample::*value, Sides sides) const
-{
-    const QRectF field = QRectF(rect()).adjusted(6, 8, -6, -8);
-    const double low = sides == Sides::Two ? -1.0 : 0.0;
-    const auto start = m_now - AxisTrace::kLength;
-    const auto placeX = [&](Time time) {
-        const double part = inSeconds(time - start) / inSeconds(AxisTrace::kLength);
-        return field.left() + field.width() * std::clamp(part, 0.0, 1.0);
-    };
-    const auto placeY = [&](double v) {
-        return field.bottom() - field.height() * (v - low) / (1.0 - low);
-    };
-    QPolygonF line;
-    for (std::size_t i = 0; i < m_samples.size();) {
-        const double x = placeX(m_samples[i].time);
-        double least = m_samples[i].*value;
-        double most = least;
-        double last = least;
-        if (!line.isEmpty()) line << QPointF(x, line.back().y());
-        for (; i < m_samples.size() && placeX(m_samples[i].time) < x + 1.0; ++i) {
-            last = m_samples[i].*value;
-            least = std::min(least, last);
-            most = std::max(most, last);
-        }
-        line << QPointF(x, placeY(least));
-        if (most > least) line << QPointF(x, placeY(most)) << QPointF(x, placeY(last));
-    }
-    if (!line.isEmpty()) line << QPointF(field.right(), line.back().y());
-    painter.drawPolyline(line);
-}
-
-void StripChart::paintEvent(QPaintEvent*)
-{
-    const auto& p = jolly::app::palette();
-    QPainter painter(this);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(p.well);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.drawRoundedRect(rect(), 6, 6);
-    const bool isDense = m_samples.size() > static_cast<std::size_t>(width());
-    painter.setRenderHint(QPainter::Antialiasing, !isDense);
-    const QRectF field = QRectF(rect()).adjusted(6, 8, -6, -8);
-    const double rest = m_sides == Sides::Two ? field.center().y() : field.bottom();
-    painter.setPen(QPen(p.line, 1));
-    painter.drawLine(QPointF(field.left(), rest), QPointF(field.right(), rest));
-    painter.setPen(QPen(p.dim, 1));
-    paintLine(painter, &TraceSample::in, m_sides);
-    painter.setPen(QPen(p.straw, 2));
-    paintLine(painter, &TraceSample::out, m_outSides);
+    if (samples.empty()) return;
+    const bool isTwoSided = sides == Sides::Two || outSides == Sides::Two;
+    if (isTwoSided != m_isTwoSided) showRange(isTwoSided);
+    draw(kRaw, samples, now, &TraceSample::in);
+    draw(kShaped, samples, now, &TraceSample::out);
+    m_plot->replot(QCustomPlot::rpQueuedReplot);
 }
 
 }  // namespace jolly::app

@@ -5,7 +5,8 @@
 
 #include <QWidget>
 
-class QPainter;
+class QCPAxis;
+class QCustomPlot;
 
 namespace jolly::app
 {
@@ -16,21 +17,21 @@ class StripChart : public QWidget
  public:
     explicit StripChart(QWidget* parent = nullptr);
 
-    /// Shows samples until `now`; a two-sided axis has its rest in the middle.
+    /// Shows samples until `now`; a value stays until the next one, as the game sees it.
     void show(const std::deque<TraceSample>& samples, Time now, Sides sides, Sides outSides);
 
-    [[nodiscard]] QSize sizeHint() const override { return {300, 120}; }
-
  protected:
-    void paintEvent(QPaintEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
  private:
-    void paintLine(QPainter& painter, double TraceSample::*value, Sides sides) const;
+    void dress();
+    void dressAxis(QCPAxis& axis);
+    void showRange(bool isTwoSided);
+    void draw(int graph, const std::deque<TraceSample>& samples, Time now,
+              double TraceSample::*value);
 
-    std::deque<TraceSample> m_samples;
-    Time m_now{};
-    Sides m_sides = Sides::Two;
-    Sides m_outSides = Sides::Two;
+    QCustomPlot* m_plot;
+    bool m_isTwoSided = true;
 };
 
 }  // namespace jolly::app

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/wheel_field.h"
 
+#include "app/shape/axis_strand.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 
@@ -35,13 +36,6 @@ double wantedOf(const Strand& strand, double turns)
 }
 
 }  // namespace
-
-const RigControl* axisOf(const Tangle& tangle, const Strand& strand)
-{
-    if (strand.sources.empty()) return nullptr;
-    const auto* controller = findController(tangle, strand.sources.front().controller);
-    return controller ? findControl(*controller, strand.sources.front().control) : nullptr;
-}
 
 WheelField::WheelField(Studio& studio, const std::string& strand, QWidget* parent)
     : QWidget(parent), m_studio(studio), m_strand(strand)

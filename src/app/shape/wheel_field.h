@@ -32,7 +32,4 @@ class WheelField : public QWidget
     QDoubleSpinBox* m_wanted;
 };
 
-/// The axis at which a strand begins; null when the rig has none.
-[[nodiscard]] const RigControl* axisOf(const Tangle& tangle, const Strand& strand);
-
 }  // namespace jolly::app

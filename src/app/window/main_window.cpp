@@ -25,9 +25,10 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
       m_rail(new Rail),
       m_status(new StatusBar(studio)),
       m_pages(new QStackedWidget),
-      m_rig(new RigPage(studio)),
+      m_watch(new AxisWatch(studio, this)),
+      m_rig(new RigPage(studio, *m_watch)),
       m_weave(new WeavePage(studio)),
-      m_shape(new ShapePage(studio)),
+      m_shape(new ShapePage(studio, *m_watch)),
       m_permission(new PermissionPage(studio))
 {
     setWindowTitle(tr("Jolly Tangle"));

@@ -72,6 +72,7 @@ class MainWindow : public QWidget
     Rail* m_rail;
     StatusBar* m_status;
     QStackedWidget* m_pages;
+    AxisWatch* m_watch;  ///< before the pages: it knows of moves before they ask
     RigPage* m_rig;
     WeavePage* m_weave;
     ShapePage* m_shape;

@@ -54,12 +54,6 @@ double strayPart(const AxisFindings& rests, Sides sides, const Calibration& c)
     return side > 0.0 ? rests.stray / side : 0.0;
 }
 
-/// A quarter more than what it strayed, in tenths of a percent.
-double coverOf(double stray)
-{
-    return std::min(kMostDeadZone, std::ceil(stray * kMargin * 1000.0) / 1000.0);
-}
-
 std::string restWords(const AxisFindings& rests, double stray)
 {
     if (rests.rests.empty()) return "It stays where it is left: no rest was found. ";
@@ -139,6 +133,11 @@ std::string sidesWords(Sides found, Sides known)
 }
 
 }  // namespace
+
+double coverOf(double stray)
+{
+    return std::min(kMostDeadZone, std::ceil(stray * kMargin * 1000.0) / 1000.0);
+}
 
 double reachOf(const AxisFindings& ends, const AxisRange& range)
 {

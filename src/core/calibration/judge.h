@@ -30,6 +30,11 @@ inline constexpr double kMoved = 0.02;
 /// The part of the range that was moved through; more than 1 beyond the told ends.
 [[nodiscard]] double reachOf(const AxisFindings& ends, const AxisRange& range);
 
+/// The dead zone that covers an axis which came to rest up to `stray` away from its rest: a quarter
+/// larger than that in steps of 0.1 %, since the next flight is longer than what was seen. Parts
+/// of a side.
+[[nodiscard]] double coverOf(double stray);
+
 /// Surveys an axis; what never rests where its sides would have it, but twice or more where the
 /// other sides would, behaves as those.
 [[nodiscard]] SidedFindings surveyRests(std::span<const AxisSample> samples, const AxisRange& range,
@@ -39,8 +44,7 @@ inline constexpr double kMoved = 0.02;
 ///
 /// The ends that were reached become the ends; where it rested becomes its rest; jitter of at most
 /// two counts or half a percent of the range becomes noise that is no move. Ends count only
-/// when more than half of the range was moved through. The dead zone is a quarter larger than what
-/// was seen, since the next flight is longer than the walk.
+/// when more than half of the range was moved through. The dead zone is that of coverOf().
 ///
 /// @param rests  and the sides as which it behaves; `sides` are those it was taken for.
 /// @param range  as the device tells it; an impossible one gives way to what was seen.

@@ -129,7 +129,6 @@ double Curve::Runner::at(double in) const noexcept
     return hermite(from, to, m_slopes[i], m_slopes[i + 1], in);
 }
 
-/// Newton's steps, kept inside the bracket by halving it.
 /// Newton's method on the segment's cubic, within its ends: where a step would leave what is known
 /// to hold the answer, that is halved instead.
 double Curve::Runner::inverseAt(double out) const noexcept

@@ -9,7 +9,8 @@ namespace jolly
 {
 
 /// Stage "pace": limits speed. The output follows at no more than so many full deflections a second
-/// away from rest, and so many back to it; it goes on by itself until it has arrived.
+/// towards the high end, and so many towards the low end; it goes on by itself until it has
+/// arrived.
 struct Pace {
     static constexpr StageInfo kInfo{.name = "pace", .sentence = "Limits how fast the axis moves."};
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/weave/feel_check.h"
 
+#include "core/calibration/judge.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
 #include "core/value/percent.h"
@@ -78,6 +79,23 @@ bool isHalf(const Strand& strand)
     });
 }
 
+void noteEnds(const Travel& travel, std::vector<std::string>& notes)
+{
+    const double low = lowOf(travel.outSides);
+    const bool isShortAbove = travel.highest < 1.0 - kShort;
+    const bool isShortBelow = travel.lowest > low + kShort;
+    if (isShortAbove && isShortBelow)
+        notes.push_back("The output stays between " + percent(travel.lowest) + " and " +
+                        percent(travel.highest) + "; the game's axis goes from " + percent(low) +
+                        " to 100.0 %.");
+    else if (isShortAbove)
+        notes.push_back("The output never gets above " + percent(travel.highest) +
+                        "; the game's axis goes on to 100.0 %.");
+    else if (isShortBelow)
+        notes.push_back("The output never gets below " + percent(travel.lowest) +
+                        "; the game's axis goes on to " + percent(low) + ".");
+}
+
 void noteHalves(const Tangle& tangle, const Strand& strand, std::vector<std::string>& notes)
 {
     const auto both = std::ranges::count_if(tangle.strands, [&](const Strand& other) {
@@ -114,21 +132,22 @@ Travel measure(Chain& chain, Sides sides, Sides outSides)
     return travel;
 }
 
+DeadZone covering(DeadZone zone, const Drift& drift)
+{
+    if (-drift.low > zone.below) zone.below = coverOf(-drift.low);
+    if (drift.high > zone.above) zone.above = coverOf(drift.high);
+    return zone;
+}
+
 std::vector<std::string> feelNotes(const Tangle& tangle, const Strand& strand, const Travel& travel,
                                    const OtherBends& others)
 {
     std::vector<std::string> notes;
-    const double low = lowOf(travel.outSides);
     if (travel.dead > kMuch && !isHalf(strand))
         notes.push_back(percent(travel.dead) +
                         " of the travel changes nothing: dead zones, reach or a flat piece of the "
                         "curve leave it out. Make them smaller if your hand misses it.");
-    if (travel.highest < 1.0 - kShort)
-        notes.push_back("The output never gets above " + percent(travel.highest) +
-                        "; the game's axis goes on to 100 %.");
-    if (travel.lowest > low + kShort)
-        notes.push_back("The output never gets below " + percent(travel.lowest) +
-                        "; the game's axis goes on to " + percent(low) + ".");
+    noteEnds(travel, notes);
     if (travel.fall > 0.0)
         notes.emplace_back(
             "The curve falls on its way: there the game goes back while your hand goes on. \"Keep "

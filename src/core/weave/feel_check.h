@@ -29,6 +29,17 @@ struct Travel {
 /// @param sides  of the axis that goes in; @param outSides  of what comes out.
 [[nodiscard]] Travel measure(Chain& chain, Sides sides, Sides outSides);
 
+/// From where to where an axis came to rest, as values: `low` <= 0 <= `high`.
+struct Drift {
+    double low = 0.0;
+    double high = 0.0;
+
+    [[nodiscard]] bool isNone() const noexcept { return low == high; }
+};
+
+/// A dead zone that covers a drift: where `zone` does not, it becomes as wide as coverOf() says.
+[[nodiscard]] DeadZone covering(DeadZone zone, const Drift& drift);
+
 /// What else bends the axis, outside of the strand.
 struct OtherBends {
     bool isKernelFiltering = false;  ///< the kernel's own dead zone or filter works while we run

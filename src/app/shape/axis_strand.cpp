@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/axis_strand.h"
+
+#include "core/tangle/lookup.h"
+#include "core/tangle/virtual_layout.h"
+
+namespace jolly::app
+{
+
+bool isAxisStrand(const Tangle& tangle, const Strand& strand)
+{
+    const auto* control = strand.sources.size() == 1 ? axisOf(tangle, strand) : nullptr;
+    return control && control->kind == ControlKind::Axis;
+}
+
+const RigControl* axisOf(const Tangle& tangle, const Strand& strand)
+{
+    if (strand.sources.empty()) return nullptr;
+    const auto* controller = findController(tangle, strand.sources.front().controller);
+    return controller ? findControl(*controller, strand.sources.front().control) : nullptr;
+}
+
+QString nameWithCraft(const Tangle& tangle, const Strand& strand)
+{
+    const auto name = QString::fromStdString(strand.name.empty() ? strand.id : strand.name);
+    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
+    if (!craft || strand.craft == kEverywhere) return name;
+    return QStringLiteral("%1 · %2").arg(name, QString::fromStdString(craft->name));
+}
+
+QString whereOf(const Tangle& tangle, const Strand& strand)
+{
+    const auto* layer = findBy(tangle.layers, &Layer::id, strand.layer);
+    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
+    return QStringLiteral("%1 · %2").arg(
+        QString::fromStdString(layer ? layer->name : strand.layer),
+        QString::fromStdString(craft ? craft->name : strand.craft));
+}
+
+QString wayOf(const Tangle& tangle, const Strand& strand)
+{
+    const auto* controller = findController(tangle, strand.sources.front().controller);
+    const auto* device =
+        strand.targets.empty() ? nullptr : findDevice(tangle, strand.targets.front().device);
+    auto way = QString::fromStdString(controller->alias);
+    if (device)
+        way += QStringLiteral(" → ") +
+               QString::fromStdString(device->name + " · " +
+                                      jolly::nameOf(*device, strand.targets.front().control));
+    return way;
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,107 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shape/under_curves.h"
+
+#include "app/shape/axis_strand.h"
+#include "app/shape/axis_trace.h"
+#include "app/shape/shape_plot.h"
+#include "app/style/palette.h"
+#include "core/tangle/lookup.h"
+
+#include <QObject>
+#include <QStringList>
+#include <array>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// How the curves of other strands are drawn, each in a colour and a dash of its own.
+struct Look {
+    QColor Palette::*colour;
+    Qt::PenStyle dash;
+};
+constexpr std::array<Look, kMostCompared> kLooks = {{{&Palette::sky, Qt::DashLine},
+                                                     {&Palette::coral, Qt::DashDotLine},
+                                                     {&Palette::mint, Qt::DotLine},
+                                                     {&Palette::violet, Qt::DashDotDotLine}}};
+
+/// What comes out of a strand for each value; empty when it cannot be compiled.
+std::vector<CurvePoint> lineOf(const Tangle& tangle, const std::string& strand)
+{
+    const Rehearsal rehearsal(rehearsed(tangle, strand), strand);
+    if (!rehearsal.isThere()) return {};
+    return sampled(rehearsal.chain(), rehearsal.sides());
+}
+
+/// How the sim answers, as the last counter-curve that works has it; null when none does.
+const CounterCurve* bendOf(const Strand& strand)
+{
+    const CounterCurve* bend = nullptr;
+    for (const auto& stage : strand.stages) {
+        if (!stage.isOn) continue;
+        if (const auto* counter = std::get_if<CounterCurve>(&stage.parameters)) bend = counter;
+    }
+    return bend;
+}
+
+std::vector<CurvePoint> bent(std::vector<CurvePoint> line, const CounterCurve& counter)
+{
+    const Curve::Runner sim(counter.answer());
+    for (auto& point : line) point.out = sim.apply({point.out, 0.0}, {}).x;
+    return line;
+}
+
+QString dashSign(Qt::PenStyle dash)
+{
+    switch (dash) {
+        case Qt::DashLine:
+            return QStringLiteral("– –");
+        case Qt::DotLine:
+            return QStringLiteral("····");
+        case Qt::DashDotLine:
+            return QStringLiteral("– ·");
+        default:
+            return QStringLiteral("– ··");
+    }
+}
+
+}  // namespace
+
+std::vector<UnderCurve> underCurves(const Tangle& tangle, const Strand& strand,
+                                    const std::vector<Stage>& old,
+                                    const std::set<std::string>& compared)
+{
+    const auto& p = jolly::app::palette();
+    std::vector<UnderCurve> curves;
+    if (strand.stages != old) {
+        auto before = tangle;
+        findStrand(before, strand.id)->stages = old;
+        curves.push_back({QObject::tr("as it was"), p.dim, Qt::DashLine, lineOf(before, strand.id)});
+    }
+    if (const auto* bend = bendOf(strand))
+        curves.push_back({QObject::tr("what the sim makes of it"), p.strong, Qt::DotLine,
+                          bent(lineOf(tangle, strand.id), *bend)});
+    std::size_t next = 0;
+    for (const auto& id : compared) {
+        const auto* other = findStrand(tangle, id);
+        if (!other || id == strand.id || next == kLooks.size()) continue;
+        const auto& look = kLooks[next++];
+        curves.push_back({nameWithCraft(tangle, *other), p.*look.colour, look.dash,
+                          lineOf(tangle, id)});
+    }
+    std::erase_if(curves, [](const UnderCurve& curve) { return curve.line.empty(); });
+    return curves;
+}
+
+QString legendOf(const std::vector<UnderCurve>& curves)
+{
+    QStringList legend;
+    for (const auto& curve : curves)
+        legend << QStringLiteral("<span style='color:%1'>%2 %3</span>")
+                      .arg(curve.colour.name(), dashSign(curve.dash), curve.name.toHtmlEscaped());
+    return legend.join(QStringLiteral("&nbsp;&nbsp;&nbsp;"));
+}
+
+}  // namespace jolly::app

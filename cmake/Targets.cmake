@@ -45,8 +45,12 @@ function(jolly_tests name)
   set_tests_properties(${name} PROPERTIES ENVIRONMENT "${arg_ENVIRONMENT}" TIMEOUT 300)
 endfunction()
 
-# The standard headers that nearly every file uses.
+# The standard headers that nearly every file uses. ccache knows them by the .sum, since the compiled
+# headers differ from folder to folder; they change with the compiler alone.
 function(jolly_precompile target)
-  target_precompile_headers(${target} PRIVATE <algorithm> <array> <chrono> <cmath> <cstdint> <functional>
-                            <map> <memory> <optional> <span> <string> <string_view> <variant> <vector>)
+  set(headers <algorithm> <array> <chrono> <cmath> <cstdint> <functional> <map> <memory> <optional> <span>
+              <string> <string_view> <variant> <vector>)
+  target_precompile_headers(${target} PRIVATE ${headers})
+  file(WRITE "${CMAKE_CURRENT_BINARY_DIR}/CMakeFiles/${target}.dir/cmake_pch.hxx.gch.sum"
+       "${CMAKE_CXX_COMPILER_VERSION} ${headers}")
 endfunction()

@@ -129,17 +129,28 @@ class Scene
         settle();
     }
 
-    /// Lets the curves of other strands lie under the one that is shaped.
-    void compare(const std::vector<std::string>& strands)
+    /// Takes entries of a button's menu.
+    void choose(const char* button, const QStringList& entries)
     {
-        auto* menu = window.findChild<QPushButton*>("compare")->menu();
-        for (const auto& strand : strands) {
+        auto* menu = window.findChild<QPushButton*>(QLatin1String(button))->menu();
+        for (const auto& words : entries) {
             Q_EMIT menu->aboutToShow();
-            const auto name = QString::fromStdString(findStrand(document.tangle(), strand)->name);
             for (auto* entry : menu->actions())
-                if (entry->text() == name) entry->trigger();
+                if (entry->text() == words) entry->trigger();
         }
         settle();
+    }
+
+    /// Weaves what another craft wants of the stick's roll.
+    void weaveRoll(const char* craft, double softness)
+    {
+        document.edit("another craft", [&](Tangle& tangle) {
+            auto strand = *findStrand(tangle, "strand-1");
+            strand.id += craft;
+            strand.craft = craft;
+            strand.stages = {{DeadZone{}}, {Softness{softness}}};
+            tangle.strands.push_back(strand);
+        });
     }
 
     /// Moves a control of the first controller, and says that the sim is there.
@@ -251,12 +262,14 @@ const Shot kShots[] = {
     {"shape", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Shape);
+         s.weaveRoll("puffling-3", -0.3);
+         s.weaveRoll("saltback", 0.8);
          s.goLive();
          s.select("skerry-stick", "ABS_X");
-         s.play(std::chrono::seconds(12));
+         s.play(std::chrono::seconds(24));
+         s.choose("compare", {"Roll · Puffling 3", "Roll · Saltback"});
          s.nudge({Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_PageUp,
-                  Qt::Key_PageUp, Qt::Key_PageUp, Qt::Key_Down, Qt::Key_Down, Qt::Key_Down,
-                  Qt::Key_Down, Qt::Key_Down, Qt::Key_Down});
+                  Qt::Key_Down, Qt::Key_Down, Qt::Key_Down, Qt::Key_Down, Qt::Key_Down});
      }},
     {"shape-wheel", true, false,
      [](Scene& s) {
@@ -264,14 +277,14 @@ const Shot kShots[] = {
          s.goLive();
          s.select("orrin-wheel-900", "ABS_X");
          s.play(std::chrono::seconds(12));
-         s.compare({"strand-1", "strand-6"});
+         s.choose("compare", {"Roll", "Rudder"});
      }},
     {"shape-bend", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Shape);
          s.goLive();
          s.select("skerry-stick", "ABS_Y");
-         s.click("counter-curve");
+         s.choose("the sim", {"Undo its bend, step by step…"});
          for (const int raw : {560, 690, 800}) s.pull(1, raw);
      }},
     {"weave-device", false, false,

@@ -2,6 +2,8 @@
 #include "app/shape/under_curves.h"
 #include "shape_story.h"
 
+#include <QComboBox>
+
 namespace jolly
 {
 namespace
@@ -162,6 +164,11 @@ TEST_F(ShapeFeelTest, BeingBentTwiceIsToldToUsAndSaid)
     EXPECT_TRUE(document.tangle().sheet->bendsAxes);
     EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("so this one is bent twice"));
     EXPECT_TRUE(entry("the sim", "Fenland Flight bends axes itself")->isChecked());
+    const auto* sheets = window.findChild<QComboBox*>("sim sheet");
+    EXPECT_EQ(sheets->currentText(), "Fenland Flight");
+    EXPECT_EQ(sheets->findText("Fenland Flight"), sheets->currentIndex()) << "it is there once";
+    for (int i = sheets->currentIndex() + 1; i < sheets->count(); ++i)
+        EXPECT_NE(sheets->itemText(i), "Fenland Flight");
 }
 
 TEST_F(ShapeFeelTest, CurvesOfOtherCraftLieBeneathAndComeFirstInTheList)
@@ -209,6 +216,18 @@ TEST_F(ShapeFeelTest, MeasuredDriftIsCoveredAtOneClick)
     click("offer 0");
     EXPECT_NEAR(stage<DeadZone>(0).above, 0.038, 1e-9);
     EXPECT_NEAR(stage<DeadZone>(0).below, 0.05, 1e-9) << "what covers already stays";
+}
+
+TEST_F(ShapeFeelTest, ARoundDeadZoneIsPutOnBothAxesOfAPair)
+{
+    shape({{RoundDeadZone{Source{"stick", kY}, 0.1}}});
+    EXPECT_EQ(textOf("fact 0"), "Pitch has not the same yet");
+    click("offer 0");
+    EXPECT_EQ(stage<RoundDeadZone>(0, 1), (RoundDeadZone{Source{"stick", kX}, 0.1}));
+    EXPECT_EQ(textOf("fact 0"), "Pitch has the same");
+    move(kY, 800);
+    move(kX, 50);
+    EXPECT_GT(sent(), 0.0) << "far to the side small moves come through";
 }
 
 TEST_F(ShapeFeelTest, TheSmallestStepCountsTheNoise)

@@ -79,6 +79,16 @@ TEST(AxisSurvey, WhatIsHeldByHandIsNoRest)
     EXPECT_THAT(AxisSeries(600).stay(3.0).survey(kLever).rests, IsEmpty()) << "a lever left there";
 }
 
+TEST(AxisSurvey, ASmallDeflectionThatAHandHoldsIsNotWhereItSpringsBack)
+{
+    AxisSeries stick(500);
+    stick.stay(1.0).moveTo(900, 0.2).moveTo(504, 0.15).stay(1.0);
+    stick.moveTo(900, 0.2).moveTo(540, 2.0).stay(3.0).moveTo(700, 0.5).moveTo(538, 1.5).stay(1.0);
+    const auto found = stick.survey(kStick);
+    EXPECT_THAT(found.rests, ElementsAre(500, 504, 540, 538));
+    EXPECT_THAT(found.letGo, ElementsAre(504));
+}
+
 TEST(AxisSurvey, ALeverRestsAtItsLowEnd)
 {
     AxisSeries lever(0);

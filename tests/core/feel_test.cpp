@@ -176,6 +176,26 @@ TEST_F(FeelTest, TwoHalvesOfOneAxisCannotBeToldApartWhileBothAreMoved)
     EXPECT_THAT(notes(other), ElementsAre(HasSubstr("Two controls share this one axis")));
 }
 
+TEST_F(FeelTest, ARoundDeadZoneIsForAPairAndNeverGivenAsFeel)
+{
+    const RoundDeadZone zone{Source{"stick", kY}, 0.08};
+    roll().stages = {{zone}, {Softness{0.4}}};
+    pitch().stages = {{Invert{}}};
+    giveFeel(pitch(), feelOf(roll()));
+    EXPECT_THAT(namesOf(pitch()), ElementsAre("invert", "softness")) << "else it pairs with itself";
+    ASSERT_EQ(partnerOf(tangle, roll(), zone), &pitch());
+    const auto theirs = turnedRound(zone, roll());
+    EXPECT_EQ(theirs.other, (Source{"stick", kX}));
+    EXPECT_FALSE(hasZone(pitch(), theirs));
+    giveZone(pitch(), theirs);
+    EXPECT_THAT(namesOf(pitch()), ElementsAre("round dead zone", "invert", "softness"));
+    giveZone(pitch(), turnedRound(RoundDeadZone{Source{"stick", kY}, 0.2}, roll()));
+    EXPECT_EQ(std::get<RoundDeadZone>(pitch().stages[0].parameters).size, 0.2);
+    EXPECT_EQ(pitch().stages.size(), 3U);
+    pitch().craft = "glider";
+    EXPECT_EQ(partnerOf(tangle, roll(), zone), nullptr) << "another craft's pitch is another axis";
+}
+
 TEST(Covering, ADeadZoneGrowsToCoverTheDriftAndNeverShrinks)
 {
     const DeadZone none{0.0, 0.0, 0.0, 0.02};

@@ -6,6 +6,7 @@
 #include "app/shape/counter_walk.h"
 #include "app/shape/feel_bar.h"
 #include "app/shape/shape_words.h"
+#include "app/shape/stage_facts.h"
 #include "app/shape/stage_stack.h"
 #include "app/shape/strip_chart.h"
 #include "app/shape/under_curves.h"
@@ -44,15 +45,6 @@ std::vector<CurvePoint> trailOf(const std::deque<TraceSample>& samples)
     const CurvePoint last{samples.back().in, samples.back().out};
     if (trail.back() != last) trail.push_back(last);
     return trail;
-}
-
-/// A dead zone that leaves everything as it is.
-constexpr DeadZone kNoZone{0.0, 0.0, 0.0, 0.0};
-
-template <class Kind>
-bool holds(const Stage& stage)
-{
-    return std::holds_alternative<Kind>(stage.parameters);
 }
 
 }  // namespace
@@ -273,7 +265,9 @@ void ShapePage::showFacts(const Strand& strand, const Travel& travel)
     m_facts->setText(travelText(travel, axis()));
     for (std::size_t i = 0; i < strand.stages.size(); ++i) {
         if (const auto* steady = std::get_if<Steady>(&strand.stages[i].parameters))
-            m_stack->setFact(static_cast<int>(i), {.words = delayText(*steady)});
+            m_stack->setFact(static_cast<int>(i), delayFact(*steady));
+        if (const auto* zone = std::get_if<RoundDeadZone>(&strand.stages[i].parameters))
+            m_stack->setFact(static_cast<int>(i), pairFact(m_studio, strand, *zone));
     }
 }
 
@@ -306,36 +300,7 @@ void ShapePage::showMeasured()
     m_plot->setDwell(dwellOf(findings, m_watch.range(), *from), m_watch.span());
     const auto drift = driftOf(findings, *from);
     m_plot->setDrift(drift);
-    showDrift(*strand, drift);
-}
-
-/// Under the dead zone that covers the drift, which is the first one; under the calibration when
-/// there is none.
-void ShapePage::showDrift(const Strand& strand, const Drift& drift)
-{
-    const auto found = std::ranges::find_if(strand.stages, holds<DeadZone>);
-    const bool hasZone = found != strand.stages.end();
-    const auto* zone = hasZone ? &std::get<DeadZone>(found->parameters) : nullptr;
-    StageFact fact{.words = driftText(zone, drift)};
-    const auto wanted = covering(zone ? *zone : kNoZone, drift);
-    if (!zone || wanted != *zone) {
-        const auto most = std::max(wanted.below, wanted.above);
-        fact.offer = hasZone ? tr("Cover it") : tr("Cover it with %1 %").arg(most * 100.0, 0, 'f', 1);
-        fact.deed = [this, drift] { coverDrift(drift); };
-    }
-    m_stack->setFact(hasZone ? static_cast<int>(found - strand.stages.begin()) : -1, fact);
-}
-
-void ShapePage::coverDrift(const Drift& drift)
-{
-    m_studio.document().edit(tr("cover the drift"), [&](Tangle& tangle) {
-        auto* strand = findStrand(tangle, m_strand);
-        if (!strand) return;
-        auto& stages = strand->stages;
-        auto zone = std::ranges::find_if(stages, holds<DeadZone>);
-        if (zone == stages.end()) zone = stages.insert(stages.begin(), {kNoZone});
-        zone->parameters = covering(std::get<DeadZone>(zone->parameters), drift);
-    });
+    m_stack->setFact(placeOfDrift(*strand), driftFact(m_studio, *strand, drift));
 }
 
 void ShapePage::showValues()

@@ -52,8 +52,6 @@ class ShapePage : public QWidget
     void showEnds();
     void showUnder();
     void showMeasured();
-    void showDrift(const Strand& strand, const Drift& drift);
-    void coverDrift(const Drift& drift);
     void showValues();
     void addCurve(CurvePoint at);
     void walkCounterCurve();

@@ -4,6 +4,7 @@
 #include "core/shaping/stage_info.h"
 
 #include <QColor>
+#include <QList>
 #include <QString>
 #include <vector>
 
@@ -11,11 +12,17 @@
 namespace jolly::app
 {
 
+/// How a curve is told from the others without its colour.
+struct Dash {
+    QList<qreal> pattern;  ///< as of QPen; empty for a solid line
+    QString sign;          ///< the same in a text
+};
+
 /// A curve that lies under the one that is shaped: of another craft or axis, or the old one.
 struct UnderCurve {
     QString name;
     QColor colour;
-    Qt::PenStyle dash = Qt::DashLine;
+    Dash dash;
     std::vector<CurvePoint> line;
 };
 

@@ -138,7 +138,9 @@ void ShapePlot::paintPlaces(QPainter& painter) const
 void ShapePlot::paintUnder(QPainter& painter) const
 {
     for (const auto& curve : m_under) {
-        painter.setPen(QPen(curve.colour, 1.7, curve.dash));
+        QPen pen(curve.colour, curve.dash.pattern.isEmpty() ? 1.2 : 1.7);
+        if (!curve.dash.pattern.isEmpty()) pen.setDashPattern(curve.dash.pattern);
+        painter.setPen(pen);
         painter.drawPolyline(lineOf(curve.line));
     }
 }
@@ -165,6 +167,7 @@ void ShapePlot::paintHandles(QPainter& painter) const
     }
 }
 
+/// Beside the dot, where the curve does not go.
 void ShapePlot::paintBubble(QPainter& painter, QPointF at) const
 {
     const auto& p = jolly::app::palette();
@@ -174,9 +177,11 @@ void ShapePlot::paintBubble(QPainter& painter, QPointF at) const
     const auto outWords = tr("out %1").arg(percentText(now.out, m_outSides == Sides::Two));
     painter.setFont(textFont(TextSize::Small));
     QRectF bubble(0, 0, 104, 42);
-    bubble.moveTopLeft(at + QPointF(14, -bubble.height() - 8));
-    if (bubble.right() > f.right()) bubble.moveRight(at.x() - 14);
-    if (bubble.top() < f.top()) bubble.moveTop(at.y() + 12);
+    const bool rises = m_line.back().out >= m_line.front().out;
+    const bool isRight = at.x() + bubble.width() + 20 < f.right();
+    bubble.moveTop(isRight == rises ? at.y() + 12 : at.y() - bubble.height() - 12);
+    bubble.moveLeft(isRight ? at.x() + 14 : at.x() - bubble.width() - 14);
+    bubble.moveTop(std::clamp(bubble.top(), f.top(), f.bottom() - bubble.height()));
     painter.setPen(QPen(p.line, 1));
     painter.setBrush(see(p.raised, 0.93));
     painter.drawRoundedRect(bubble, 7, 7);

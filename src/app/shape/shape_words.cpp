@@ -19,12 +19,6 @@ QString slope(double value)
     return QStringLiteral("%1 ×").arg(value, 0, 'f', 2);
 }
 
-QString milliseconds(Time time)
-{
-    const double ms = inSeconds(time) * 1000.0;
-    return QStringLiteral("%1 ms").arg(ms, 0, 'f', ms < 10.0 ? 1 : 0);
-}
-
 double valueAt(const RigControl& axis, std::int32_t raw)
 {
     return valueWithNotches(axis.calibration, axis.notches, raw, axis.sides);
@@ -57,31 +51,10 @@ QString travelText(const Travel& travel, const RigControl* axis)
                       .arg(least * std::abs(travel.slopeAtHigh), 0, 'f', 3);
 }
 
-QString delayText(const Steady& steady)
-{
-    return QObject::tr("adds %1 at rest, %2 in motion")
-        .arg(milliseconds(steady.delayAt(0.0)), milliseconds(steady.delayAt(1.0)));
-}
-
-QString driftText(const DeadZone* zone, const Drift& drift)
-{
-    if (drift.isNone()) return {};
-    const auto percent = [](double part) { return QString::number(part * 100.0, 'f', 1); };
-    const auto measured = percent(std::max(-drift.low, drift.high));
-    if (!zone) return QObject::tr("rest drift measured %1 %, no dead zone covers it").arg(measured);
-    const double spareBelow = drift.low < 0.0 ? zone->below + drift.low : 1.0;
-    const double spareAbove = drift.high > 0.0 ? zone->above - drift.high : 1.0;
-    const double spare = std::min(spareBelow, spareAbove);
-    return spare >= 0.0 ? QObject::tr("rest drift measured %1 %, covered with %2 % to spare")
-                              .arg(measured, percent(spare))
-                        : QObject::tr("rest drift measured %1 %: %2 % more would cover it")
-                              .arg(measured, percent(-spare));
-}
-
 Drift driftOf(const AxisFindings& findings, const RigControl& axis)
 {
-    if (findings.rests.empty()) return {};
-    const auto [low, high] = std::ranges::minmax(findings.rests);
+    if (findings.letGo.empty()) return {};
+    const auto [low, high] = std::ranges::minmax(findings.letGo);
     const double from = valueAt(axis, low);
     const double to = valueAt(axis, high);
     return {std::min(from, 0.0), std::max(to, 0.0)};

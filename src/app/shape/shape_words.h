@@ -17,14 +17,7 @@ namespace jolly::app
 /// Slopes, and the smallest step that comes out. @param axis  may be null.
 [[nodiscard]] QString travelText(const Travel& travel, const RigControl* axis);
 
-/// What "steady" adds, at rest and in motion.
-[[nodiscard]] QString delayText(const Steady& steady);
-
-/// Whether a dead zone covers how far the axis rests away from its centre; empty when it does not
-/// drift. @param zone  null when there is none.
-[[nodiscard]] QString driftText(const DeadZone* zone, const Drift& drift);
-
-/// From where to where the axis came to rest; nowhere when it never did.
+/// From where to where the axis came to rest when it was let go; nowhere when it never was.
 [[nodiscard]] Drift driftOf(const AxisFindings& findings, const RigControl& axis);
 
 [[nodiscard]] std::vector<DwellPart> dwellOf(const AxisFindings& findings, const AxisRange& range,

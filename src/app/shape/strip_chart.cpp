@@ -44,7 +44,7 @@ StripChart::StripChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlo
     for (const int graph : {kRaw, kShaped}) m_plot->graph(graph)->setLineStyle(QCPGraph::lsStepLeft);
     auto* rect = m_plot->axisRect();
     rect->setAutoMargins(QCP::msNone);
-    rect->setMargins(QMargins(44, 4, 4, 18));
+    rect->setMargins(QMargins(46, 8, 4, 18));
     const QSharedPointer<QCPAxisTickerText> times(new QCPAxisTickerText);
     times->addTick(-10.0, tr("−10 s"));
     times->addTick(-5.0, tr("−5 s"));
@@ -69,7 +69,7 @@ void StripChart::showRange(bool isTwoSided)
 void StripChart::dress()
 {
     const auto& p = jolly::app::palette();
-    m_plot->setBackground(QBrush(Qt::transparent));
+    m_plot->setBackground(p.card);
     m_plot->axisRect()->setBackground(p.well);
     for (auto* axis : {m_plot->xAxis, m_plot->yAxis}) dressAxis(*axis);
     m_plot->graph(kRaw)->setPen(QPen(p.dim, 1.0));

@@ -17,15 +17,31 @@ namespace jolly::app
 namespace
 {
 
-/// How the curves of other strands are drawn, each in a colour and a dash of its own.
-struct Look {
-    QColor Palette::*colour;
-    Qt::PenStyle dash;
-};
-constexpr std::array<Look, kMostCompared> kLooks = {{{&Palette::sky, Qt::DashLine},
-                                                     {&Palette::coral, Qt::DashDotLine},
-                                                     {&Palette::mint, Qt::DotLine},
-                                                     {&Palette::violet, Qt::DashDotDotLine}}};
+const Dash& wasDash()
+{
+    static const Dash kDash{{}, QStringLiteral("——")};
+    return kDash;
+}
+
+const Dash& simDash()
+{
+    static const Dash kDash{{9, 4}, QStringLiteral("— —")};
+    return kDash;
+}
+
+/// The curves of other strands, each in a colour and a dash of its own.
+const std::array<Dash, kMostCompared>& otherDashes()
+{
+    static const std::array<Dash, kMostCompared> kDashes = {{{{3, 3}, QStringLiteral("---")},
+                                                             {{6, 3, 1, 3}, QStringLiteral("– ·")},
+                                                             {{1, 3}, QStringLiteral("····")},
+                                                             {{6, 3, 1, 3, 1, 3},
+                                                              QStringLiteral("– ··")}}};
+    return kDashes;
+}
+
+constexpr std::array<QColor Palette::*, kMostCompared> kOtherColours = {
+    &Palette::sky, &Palette::coral, &Palette::mint, &Palette::violet};
 
 /// What comes out of a strand for each value; empty when it cannot be compiled.
 std::vector<CurvePoint> lineOf(const Tangle& tangle, const std::string& strand)
@@ -53,20 +69,6 @@ std::vector<CurvePoint> bent(std::vector<CurvePoint> line, const CounterCurve& c
     return line;
 }
 
-QString dashSign(Qt::PenStyle dash)
-{
-    switch (dash) {
-        case Qt::DashLine:
-            return QStringLiteral("– –");
-        case Qt::DotLine:
-            return QStringLiteral("····");
-        case Qt::DashDotLine:
-            return QStringLiteral("– ·");
-        default:
-            return QStringLiteral("– ··");
-    }
-}
-
 }  // namespace
 
 std::vector<UnderCurve> underCurves(const Tangle& tangle, const Strand& strand,
@@ -78,18 +80,18 @@ std::vector<UnderCurve> underCurves(const Tangle& tangle, const Strand& strand,
     if (strand.stages != old) {
         auto before = tangle;
         findStrand(before, strand.id)->stages = old;
-        curves.push_back({QObject::tr("as it was"), p.dim, Qt::DashLine, lineOf(before, strand.id)});
+        curves.push_back({QObject::tr("as it was"), p.dim, wasDash(), lineOf(before, strand.id)});
     }
     if (const auto* bend = bendOf(strand))
-        curves.push_back({QObject::tr("what the sim makes of it"), p.strong, Qt::DotLine,
+        curves.push_back({QObject::tr("what the sim makes of it"), p.strong, simDash(),
                           bent(lineOf(tangle, strand.id), *bend)});
     std::size_t next = 0;
     for (const auto& id : compared) {
         const auto* other = findStrand(tangle, id);
-        if (!other || id == strand.id || next == kLooks.size()) continue;
-        const auto& look = kLooks[next++];
-        curves.push_back({nameWithCraft(tangle, *other), p.*look.colour, look.dash,
-                          lineOf(tangle, id)});
+        if (!other || id == strand.id || next == kMostCompared) continue;
+        curves.push_back({nameWithCraft(tangle, *other), p.*kOtherColours[next],
+                          otherDashes()[next], lineOf(tangle, id)});
+        ++next;
     }
     std::erase_if(curves, [](const UnderCurve& curve) { return curve.line.empty(); });
     return curves;
@@ -100,7 +102,7 @@ QString legendOf(const std::vector<UnderCurve>& curves)
     QStringList legend;
     for (const auto& curve : curves)
         legend << QStringLiteral("<span style='color:%1'>%2 %3</span>")
-                      .arg(curve.colour.name(), dashSign(curve.dash), curve.name.toHtmlEscaped());
+                      .arg(curve.colour.name(), curve.dash.sign, curve.name.toHtmlEscaped());
     return legend.join(QStringLiteral("&nbsp;&nbsp;&nbsp;"));
 }
 

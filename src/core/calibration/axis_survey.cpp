@@ -22,6 +22,8 @@ constexpr Time kSwingsOut = std::chrono::milliseconds(200);
 constexpr double kAway = 0.05;
 constexpr double kMostCreep = 0.03;
 constexpr double kSameRest = 0.05;
+constexpr double kSpringWay = 0.08;
+constexpr Time kSpringTime = std::chrono::milliseconds(350);
 constexpr double kNearRest = 0.25;
 constexpr Time kJitterSpan = std::chrono::seconds(1);
 
@@ -231,6 +233,16 @@ std::int32_t jitterOf(const Series& series, const Rest& rest, const Calm& calm)
     return most;
 }
 
+/// Whether it came from far away in a short time, as a spring takes it and a hand seldom does.
+bool sprangBack(const Series& series, const Rest& rest, std::int32_t median, double travel)
+{
+    for (auto i = rest.first; i-- > 0;) {
+        if (series.begin(rest.first) - series.end(i) > kSpringTime) return false;
+        if (distance(series.raw(i), median) > kSpringWay * travel) return true;
+    }
+    return false;
+}
+
 void findRests(const Series& series, const AxisRange& range, AxisFindings& findings)
 {
     const double travel = range.travel();
@@ -253,7 +265,11 @@ void findRests(const Series& series, const AxisRange& range, AxisFindings& findi
     const auto anchor = nearest->median;
     std::erase_if(
         all, [&](const auto& each) { return distance(each.median, anchor) > kSameRest * travel; });
-    for (const auto& each : all) findings.rests.push_back(each.median);
+    for (const auto& each : all) {
+        findings.rests.push_back(each.median);
+        if (sprangBack(series, each.rest, each.median, travel))
+            findings.letGo.push_back(each.median);
+    }
     auto sorted = findings.rests;
     std::ranges::sort(sorted);
     findings.rest = sorted[sorted.size() / 2];

@@ -46,6 +46,7 @@ struct AxisFindings {
     double minutes = 0.0;  ///< how long the series lasts
 
     std::vector<std::int32_t> rests;  ///< where it came to rest, each time
+    std::vector<std::int32_t> letGo;  ///< those of `rests` to which it sprang back
     std::int32_t rest = 0;            ///< the median of `rests`
     std::int32_t drift = 0;           ///< how far from `rest` it came to rest at most
     std::int32_t jitter = 0;          ///< largest spread within a second while it rested
@@ -66,7 +67,9 @@ struct AxisFindings {
 ///   left out, since a spring swings out and the next move begins gently. A new rest begins only
 ///   after it went 5 % away; what creeps through more than 3 % is a slow move and no rest.
 /// - Rests count when they lie within a twentieth of the range of the one that is nearest to where
-///   the axis should rest, and that one within a quarter: else it was held there by hand.
+///   the axis should rest, and that one within a quarter: else it was held there by hand. It
+///   **sprang back** to those before which it was 8 % of the range away within 0.35 s: in flight a
+///   hand holds small deflections, too.
 ///
 /// @param samples  in the order of time.
 /// @param until    when the last count ended; not before the last sample.

@@ -17,7 +17,8 @@ enum class ZoneShape : std::uint8_t { Round, Square };
 struct RoundDeadZone {
     static constexpr StageInfo kInfo{
         .name = "round dead zone",
-        .sentence = "Nothing near rest, judged by how far a pair of axes is moved together."};
+        .sentence = "Nothing near rest, judged by how far a pair of axes is moved together.",
+        .isFeel = false};
     static constexpr double kMost = 0.9;
 
     std::optional<Source> other{};

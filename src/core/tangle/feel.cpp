@@ -90,6 +90,40 @@ void keepShapes(const Tangle& before, Tangle& tangle)
     }
 }
 
+const Strand* partnerOf(const Tangle& tangle, const Strand& strand, const RoundDeadZone& zone)
+{
+    const auto found = std::ranges::find_if(tangle.strands, [&](const Strand& other) {
+        return zone.other && other.sources == std::vector{*zone.other} && other.id != strand.id &&
+               other.layer == strand.layer && other.craft == strand.craft;
+    });
+    return found == tangle.strands.end() ? nullptr : &*found;
+}
+
+RoundDeadZone turnedRound(RoundDeadZone zone, const Strand& strand)
+{
+    zone.other = strand.sources.front();
+    return zone;
+}
+
+bool hasZone(const Strand& strand, const RoundDeadZone& zone)
+{
+    return std::ranges::any_of(strand.stages, [&](const Stage& stage) {
+        const auto* mine = std::get_if<RoundDeadZone>(&stage.parameters);
+        return mine && *mine == zone;
+    });
+}
+
+void giveZone(Strand& strand, const RoundDeadZone& zone)
+{
+    for (auto& stage : strand.stages) {
+        auto* mine = std::get_if<RoundDeadZone>(&stage.parameters);
+        if (!mine || mine->other != zone.other) continue;
+        *mine = zone;
+        return;
+    }
+    strand.stages.insert(strand.stages.begin(), {zone});
+}
+
 void keepFeel(Tangle& tangle, const Strand& strand, const std::string& name)
 {
     auto feel = feelOf(strand);

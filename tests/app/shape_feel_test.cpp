@@ -124,8 +124,9 @@ TEST_F(ShapeFeelTest, GivingUpTheMeasurementChangesNothing)
 TEST_F(ShapeFeelTest, WhatNeedsAttentionIsSaidInWords)
 {
     shape({{Blend{}}});
-    EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("without \"the other axis\""));
+    EXPECT_THAT(plot().why().toStdString(), HasSubstr("without \"the other axis\""));
     EXPECT_EQ(plot().handleCount(), 0);
+    EXPECT_EQ(textOf("facts"), "") << "nothing is said of what was before";
     shape({{Scale{0.5, 0.0}}});
     EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("stays between -50.0 % and 50.0 %"));
     shape({});

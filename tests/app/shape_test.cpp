@@ -159,6 +159,16 @@ TEST_F(ShapeTest, NotchesThatDoNotFitAreRefusedWithBothNames)
     EXPECT_NEAR(stage<Detents>(0, 2).detents[0].to, 0.15, 1e-9);
 }
 
+TEST_F(ShapeTest, OfALeverOnlyTheUpperSideIsSet)
+{
+    shape({{DeadZone{}}}, 2);
+    click("axis strand-3");
+    EXPECT_NE(find<QDoubleSpinBox>("above"), nullptr);
+    const auto* stack = find("stages");
+    EXPECT_EQ(stack->findChild<QDoubleSpinBox*>("below"), nullptr);
+    EXPECT_EQ(stack->findChild<QDoubleSpinBox*>("lowEnd"), nullptr);
+}
+
 TEST_F(ShapeTest, AWheelIsToldInDegrees)
 {
     document.edit("a wheel", [](Tangle& tangle) { tangle.rig[0].kind = ControllerKind::Wheel; });
@@ -250,6 +260,23 @@ TEST_F(ShapeTest, ThereIsACurveToNudgeByTheKeyboardAlone)
     EXPECT_EQ(stage<Curve>(0).points.size(), 3U);
     EXPECT_NEAR(stage<Curve>(0).points[1].in, 0.5, 1e-9);
     EXPECT_NEAR(stage<Curve>(0).points[1].out, 0.5, 1e-9) << "nothing is bent yet";
+}
+
+TEST_F(ShapeTest, ARehearsalKeepsWhatItsStagesLookAtAndNothingElse)
+{
+    document.edit("looks", [](Tangle& tangle) {
+        addStrand(tangle, kTrigger, button(1));
+        addStrand(tangle, kThumb, button(2))
+            .stages = {{.parameters = Invert{}, .when = When{{}, Target{"jolly", button(1)}}}};
+        tangle.strands[0].stages = {
+            {.parameters = Invert{}, .when = When{{}, Target{"jolly", button(2)}}}};
+    });
+    const auto kept = app::rehearsed(document.tangle(), "strand-1");
+    ASSERT_EQ(kept.strands.size(), 3U);
+    EXPECT_EQ(kept.strands[0].id, "strand-1");
+    EXPECT_EQ(kept.strands[1].id, "strand-5") << "presses what it looks at";
+    EXPECT_EQ(kept.strands[2].id, "strand-4") << "and is looked at by that one";
+    EXPECT_EQ(app::rehearsed(document.tangle(), "strand-2").strands.size(), 1U);
 }
 
 }  // namespace

@@ -208,7 +208,7 @@ void ShapePage::showShape(const Tangle& flown, const Strand& strand)
     for (const auto& name : sharers) names << QString::fromStdString(name);
     m_shared->setText(names.isEmpty() ? whereOf(flown, strand)
                                       : tr("one shape with %1").arg(names.join(", ")));
-    if (!m_trace.isThere()) return m_plot->setNothing(problemsOf(strand));
+    if (!m_trace.isThere()) return m_plot->setNothing(problemsOf(strand).join("\n\n"));
     const auto& rehearsal = m_trace.rehearsal();
     m_plot->setShape(strand, rehearsal.chain(), rehearsal.sides(), rehearsal.outSides());
     showEnds();
@@ -229,7 +229,7 @@ void ShapePage::showEnds()
     m_plot->setPlaces(std::move(places));
 }
 
-QString ShapePage::problemsOf(const Strand& strand) const
+QStringList ShapePage::problemsOf(const Strand& strand) const
 {
     const auto* mine = findStrand(m_studio.tangle(), strand.id);
     const auto path =
@@ -239,21 +239,23 @@ QString ShapePage::problemsOf(const Strand& strand) const
         if (problem.path == path || problem.path.starts_with(path + "/"))
             sentences << QString::fromStdString(problem.sentence + " " + problem.cure);
     }
-    return sentences.join(QLatin1Char('\n'));
+    return sentences;
 }
 
+/// What is wrong and what is noteworthy; of stages that cannot run the plot itself says why.
 void ShapePage::showWords(const Tangle& flown, const Strand& strand)
 {
     QStringList notes;
-    const auto problems = problemsOf(strand);
-    if (!problems.isEmpty()) notes << problems;
     if (m_trace.isThere()) {
+        notes = problemsOf(strand);
         auto chain = m_trace.rehearsal().chain();
         const auto travel =
             measure(chain, m_trace.rehearsal().sides(), m_trace.rehearsal().outSides());
         for (const auto& note : feelNotes(flown, strand, travel, otherBends(m_studio, strand)))
             notes << QString::fromStdString(note);
         showFacts(strand, travel);
+    } else {
+        m_facts->clear();
     }
     for (auto& note : notes) note.prepend(QStringLiteral("!  "));
     m_notes->setText(notes.join(QLatin1Char('\n')));

@@ -62,7 +62,7 @@ class ShapePage : public QWidget
               const std::function<void(Stage&, const StageInput&)>& change);
     [[nodiscard]] const Strand* shown() const;
     [[nodiscard]] const RigControl* axis() const;
-    [[nodiscard]] QString problemsOf(const Strand& strand) const;
+    [[nodiscard]] QStringList problemsOf(const Strand& strand) const;
 
     Studio& m_studio;
     AxisWatch& m_watch;

@@ -16,6 +16,33 @@ DeskSlots slotsOf(const Desk& desk)
     return slots;
 }
 
+namespace
+{
+
+/// Whether a stage of `strand` waits for a virtual control at which `other` ends.
+bool dependsOn(const Strand& strand, const Strand& other)
+{
+    return std::ranges::any_of(strand.stages, [&](const Stage& stage) {
+        return stage.when && stage.when->output &&
+               std::ranges::find(other.targets, *stage.when->output) != other.targets.end();
+    });
+}
+
+/// Leaves a strand, and those on which it depends, and those on which they do.
+void keepDependent(std::vector<Strand>& strands, const std::string& id)
+{
+    const auto isNeeded = [&](const Strand& strand) { return strand.id == id; };
+    auto end = std::stable_partition(strands.begin(), strands.end(), isNeeded);
+    for (auto needed = strands.begin(); needed != end; ++needed) {
+        end = std::stable_partition(end, strands.end(), [&](const Strand& other) {
+            return dependsOn(*needed, other);
+        });
+    }
+    strands.erase(end, strands.end());
+}
+
+}  // namespace
+
 Tangle rehearsed(Tangle tangle, const std::string& id)
 {
     if (auto* strand = findStrand(tangle, id)) {
@@ -23,6 +50,7 @@ Tangle rehearsed(Tangle tangle, const std::string& id)
         strand->layer = kBase;
         strand->craft = kEverywhere;
     }
+    keepDependent(tangle.strands, id);
     return tangle;
 }
 

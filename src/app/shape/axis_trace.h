@@ -22,7 +22,8 @@ using DeskSlots = std::vector<std::pair<std::string, std::vector<int>>>;
 
 [[nodiscard]] DeskSlots slotsOf(const Desk& desk);
 
-/// The tangle with one strand switched on, in Base and for every craft, so that it is compiled.
+/// The tangle with one strand switched on, in Base and for every craft, so that it is compiled; of
+/// the others those are left on which it depends, since its stages look at virtual controls.
 [[nodiscard]] Tangle rehearsed(Tangle tangle, const std::string& strand);
 
 /// A strand in a machine of its own: what the engine computes, once more in the window, so that it

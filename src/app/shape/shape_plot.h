@@ -47,6 +47,7 @@ class ShapePlot : public QWidget
     void setTrail(std::vector<CurvePoint> trail);
 
     [[nodiscard]] const std::vector<CurvePoint>& line() const { return m_line; }
+    [[nodiscard]] const QString& why() const { return m_why; }
     [[nodiscard]] int handleCount() const { return static_cast<int>(m_handles.size()); }
     [[nodiscard]] int chosen() const { return m_chosen; }
     [[nodiscard]] QString handleName(int handle) const;

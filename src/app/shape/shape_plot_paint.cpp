@@ -55,9 +55,6 @@ void ShapePlot::paintGround(QPainter& painter) const
 {
     const auto& p = jolly::app::palette();
     const auto f = field();
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(p.well);
-    painter.drawRoundedRect(f.adjusted(-6, -6, 6, 6), 8, 8);
     painter.setPen(QPen(see(p.line, 0.8), 1));
     for (int i = 0; i <= kLines; ++i) {
         const double x = f.left() + f.width() * i / kLines;
@@ -241,14 +238,17 @@ void ShapePlot::paintEvent(QPaintEvent*)
     const auto& p = jolly::app::palette();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    paintGround(painter);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(p.well);
+    painter.drawRoundedRect(field().adjusted(-6, -6, 6, 6), 8, 8);
     if (m_line.empty()) {
-        painter.setPen(p.dim);
+        painter.setPen(p.text);
         painter.setFont(textFont(TextSize::Normal));
         painter.drawText(field().adjusted(40, 40, -40, -40), Qt::AlignCenter | Qt::TextWordWrap,
                          m_why);
         return;
     }
+    paintGround(painter);
     painter.setClipRect(field().adjusted(-9, -9, 9, 9));
     paintDwell(painter);
     paintDead(painter);

@@ -110,8 +110,10 @@ void StageEditor::build(const Stage& stage, Points points)
         [&](auto& p) {
             p.fields(p, [&](const auto& spec, auto&) {
                 using Spec = std::decay_t<decltype(spec)>;
-                if constexpr (std::is_same_v<Spec, AmountField>)
-                    addAmount(*grid, spec, points == Points::Numbers);
+                if constexpr (std::is_same_v<Spec, AmountField>) {
+                    if (m_input.sides == Sides::Two || !spec.isOfLowerSide)
+                        addAmount(*grid, spec, points == Points::Numbers);
+                }
                 if constexpr (std::is_same_v<Spec, FlagField>) addFlag(*flags, spec);
                 if constexpr (std::is_same_v<Spec, NumberField>) addNumber(*rows, spec);
                 if constexpr (std::is_same_v<Spec, ChoiceField>) addChoice(*flags, spec);

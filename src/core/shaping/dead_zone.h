@@ -28,9 +28,9 @@ struct DeadZone {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"below", "below rest", 0.0, kMost}, self.below);
+        visit(AmountField{"below", "below rest", 0.0, kMost, true}, self.below);
         visit(AmountField{"above", "above rest", 0.0, kMost}, self.above);
-        visit(AmountField{"lowEnd", "at the low end", 0.0, kMost}, self.lowEnd);
+        visit(AmountField{"lowEnd", "at the low end", 0.0, kMost, true}, self.lowEnd);
         visit(AmountField{"highEnd", "at the high end", 0.0, kMost}, self.highEnd);
     }
 

@@ -31,6 +31,7 @@ struct AmountField {
     std::string_view label;
     double low = 0.0;
     double high = 1.0;
+    bool isOfLowerSide = false;  ///< means nothing where an axis has one side only
 };
 
 /// A parameter that is a number with a unit. `low` <= value <= `high`.

@@ -334,6 +334,7 @@ void ShapePage::endWalk()
     if (!m_walk) return;
     m_walk->hide();
     delete m_walk.data();
+    m_plot->setFocus(Qt::OtherFocusReason);
     rebuild();
 }
 

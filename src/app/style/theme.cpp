@@ -79,6 +79,8 @@ QComboBox QAbstractItemView, QMenu, QListWidget { background: @raised; border: 1
 QMenu::item { padding: 5px 22px 5px 14px; border-radius: 5px; }
 QMenu::item:selected, QListWidget::item:selected { background: @strawDeep; color: @strong; }
 QMenu::item:disabled { color: @faint; }
+QMenu::indicator { width: 10px; height: 10px; left: 9px; border: 1.5px solid @dim; border-radius: 4px; background: @well; }
+QMenu::indicator:checked { background: @straw; border-color: @straw; }
 QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
 QListWidget::item { padding: 6px; border-radius: 5px; }
 QTreeWidget { background: @well; border: 1px solid @line; border-radius: 6px; padding: 4px; outline: 0; }

@@ -31,13 +31,6 @@ class RigStory : public WindowStory
         wait(0.1);
     }
 
-    void wait(double seconds)
-    {
-        local.world.setNow(local.world.now() + std::chrono::duration_cast<Time>(
-                                                   std::chrono::duration<double>(seconds)));
-        move(kThumb, 1);
-        move(kThumb, 0);
-    }
     void moveX(std::int32_t raw, double forSeconds = 0.1)
     {
         move(kX, raw);

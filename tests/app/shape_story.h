@@ -82,15 +82,6 @@ class ShapeStory : public WindowStory
         settle();
     }
 
-    /// Lets time pass; another control moves, so that it is seen.
-    void wait(double seconds)
-    {
-        local.world.setNow(local.world.now() + std::chrono::duration_cast<Time>(
-                                                   std::chrono::duration<double>(seconds)));
-        move(kThumb, 1);
-        move(kThumb, 0);
-    }
-
     /// Takes an entry of a button's menu.
     void choose(const char* button, const QString& words)
     {

@@ -84,6 +84,15 @@ class WindowStory : public testing::Test
         settle();
     }
 
+    /// Lets time pass; a button is pressed, so that it is seen.
+    void wait(double seconds)
+    {
+        local.world.setNow(local.world.now() + std::chrono::duration_cast<Time>(
+                                                   std::chrono::duration<double>(seconds)));
+        move(kThumb, 1);
+        move(kThumb, 0);
+    }
+
     template <class T = QWidget>
     T* find(const char* name)
     {

@@ -123,9 +123,9 @@ void FeelBar::addKeepField(QMenu& menu)
     field->setPlaceholderText(tr("Keep this feel as: type a name, Enter"));
     field->setMinimumWidth(250);
     field->setAccessibleName(tr("Name under which this feel is kept"));
-    auto* action = new QWidgetAction(&menu);
-    action->setDefaultWidget(field);
-    menu.addAction(action);
+    auto* entry = new QWidgetAction(&menu);
+    entry->setDefaultWidget(field);
+    menu.addAction(entry);
     connect(field, &QLineEdit::returnPressed, this, [this, field, &menu] {
         const auto name = field->text().trimmed();
         if (name.isEmpty()) return m_studio.say(tr("A feel needs a name to be kept."));

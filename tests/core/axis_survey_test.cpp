@@ -87,6 +87,9 @@ TEST(AxisSurvey, ASmallDeflectionThatAHandHoldsIsNotWhereItSpringsBack)
     const auto found = stick.survey(kStick);
     EXPECT_THAT(found.rests, ElementsAre(500, 504, 540, 538));
     EXPECT_THAT(found.letGo, ElementsAre(504));
+    const auto pushed = AxisSeries(547).stay(0.2).moveTo(674, 0.05).stay(1.0).survey(kStick);
+    EXPECT_THAT(pushed.rests, ElementsAre(674));
+    EXPECT_THAT(pushed.letGo, IsEmpty()) << "away from rest no spring goes";
 }
 
 TEST(AxisSurvey, ALeverRestsAtItsLowEnd)

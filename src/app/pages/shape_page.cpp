@@ -300,7 +300,7 @@ void ShapePage::showMeasured()
     }
     const auto& findings = m_watch.findings().findings;
     m_plot->setDwell(dwellOf(findings, m_watch.range(), *from), m_watch.span());
-    const auto drift = driftOf(findings, *from);
+    const auto drift = m_walk ? Drift{} : driftOf(findings, *from);  // it has the hand hold still
     m_plot->setDrift(drift);
     m_stack->setFact(placeOfDrift(*strand), driftFact(m_studio, *strand, drift));
 }

@@ -233,12 +233,13 @@ std::int32_t jitterOf(const Series& series, const Rest& rest, const Calm& calm)
     return most;
 }
 
-/// Whether it came from far away in a short time, as a spring takes it and a hand seldom does.
-bool sprangBack(const Series& series, const Rest& rest, std::int32_t median, double travel)
+/// Whether it came back from far away in a short time, as a spring takes it and a hand seldom does.
+bool sprangBack(const Series& series, const Rest& rest, std::int32_t median, const AxisRange& range)
 {
     for (auto i = rest.first; i-- > 0;) {
         if (series.begin(rest.first) - series.end(i) > kSpringTime) return false;
-        if (distance(series.raw(i), median) > kSpringWay * travel) return true;
+        const bool isFar = distance(series.raw(i), median) > kSpringWay * range.travel();
+        if (isFar) return distance(series.raw(i), range.rest) > distance(median, range.rest);
     }
     return false;
 }
@@ -267,7 +268,7 @@ void findRests(const Series& series, const AxisRange& range, AxisFindings& findi
         all, [&](const auto& each) { return distance(each.median, anchor) > kSameRest * travel; });
     for (const auto& each : all) {
         findings.rests.push_back(each.median);
-        if (sprangBack(series, each.rest, each.median, travel))
+        if (sprangBack(series, each.rest, each.median, range))
             findings.letGo.push_back(each.median);
     }
     auto sorted = findings.rests;

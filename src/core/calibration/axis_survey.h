@@ -68,8 +68,8 @@ struct AxisFindings {
 ///   after it went 5 % away; what creeps through more than 3 % is a slow move and no rest.
 /// - Rests count when they lie within a twentieth of the range of the one that is nearest to where
 ///   the axis should rest, and that one within a quarter: else it was held there by hand. It
-///   **sprang back** to those before which it was 8 % of the range away within 0.35 s: in flight a
-///   hand holds small deflections, too.
+///   **sprang back** to those before which it was further out by 8 % of the range within 0.35 s: in
+///   flight a hand holds small deflections, too.
 ///
 /// @param samples  in the order of time.
 /// @param until    when the last count ended; not before the last sample.

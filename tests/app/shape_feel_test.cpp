@@ -126,12 +126,12 @@ TEST_F(ShapeFeelTest, WhatNeedsAttentionIsSaidInWords)
     shape({{Blend{}}});
     EXPECT_THAT(plot().why().toStdString(), HasSubstr("without \"the other axis\""));
     EXPECT_EQ(plot().handleCount(), 0);
-    EXPECT_EQ(textOf("facts"), "") << "nothing is said of what was before";
+    EXPECT_EQ(valueOf("slopes"), "") << "nothing is said of what was before";
     shape({{Scale{0.5, 0.0}}});
     EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("stays between -50.0 % and 50.0 %"));
     shape({});
     EXPECT_FALSE(window.findChild<QLabel*>("notes")->isVisible());
-    EXPECT_THAT(textOf("facts").toStdString(), HasSubstr("slope at rest 1.00 ×"));
+    EXPECT_THAT(valueOf("slopes"), HasSubstr("slope at rest 1.00 ×"));
 }
 
 TEST_F(ShapeFeelTest, WithNoAxisAtAllItSaysWhereToBegin)
@@ -157,7 +157,8 @@ TEST_F(ShapeFeelTest, BeingBentTwiceIsToldToUsAndSaid)
     shape({{Softness{0.4}}});
     EXPECT_FALSE(entry("the sim", "No sim is chosen yet: on Weave, \"Made for\"")->isEnabled());
     choose("the sim", "Everywhere wants its axes straight");
-    EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("Everywhere wants its axes straight, and"));
+    EXPECT_THAT(textOf("notes").toStdString(),
+                HasSubstr("Everywhere wants its axes straight, and"));
     choose("the sim", "Everywhere wants its axes straight");
     document.edit("sim", [](Tangle& tangle) { tangle.sheet = SimSheet{.name = "Fenland Flight"}; });
     settle();
@@ -233,10 +234,10 @@ TEST_F(ShapeFeelTest, ARoundDeadZoneIsPutOnBothAxesOfAPair)
 
 TEST_F(ShapeFeelTest, TheSmallestStepCountsTheNoise)
 {
-    EXPECT_THAT(textOf("facts").toStdString(), HasSubstr("smallest step: 0.100 % beside rest"));
+    EXPECT_THAT(valueOf("smallest step"), HasSubstr("smallest step: 0.100 % beside rest"));
     document.edit("noise", [](Tangle& t) { t.rig[0].controls[0].calibration.noise = 2; });
     settle();
-    EXPECT_THAT(textOf("facts").toStdString(), HasSubstr("smallest step: 0.300 % beside rest"));
+    EXPECT_THAT(valueOf("smallest step"), HasSubstr("smallest step: 0.300 % beside rest"));
 }
 
 }  // namespace

@@ -245,7 +245,8 @@ TEST_F(ShapeTest, TheFirstPointThatIsWantedMakesTheCurve)
     settle();
     ASSERT_EQ(strands()[0].stages.size(), 3U);
     ASSERT_EQ(stage<Curve>(2).points.size(), 3U);
-    // The axis is inverted before the curve, and the curve mirrored: its point is on the other side.
+    // The axis is inverted before the curve, and the curve mirrored: its point is on the other
+    // side.
     const auto other = rest + rest - plot().placeOfHandle(handle("curve point 2"));
     EXPECT_LT(QLineF(other, rest + QPointF(120, 90)).length(), 3.0);
     QTest::mouseDClick(&plot(), Qt::LeftButton, {}, rest.toPoint() + QPoint(60, 50));
@@ -266,8 +267,8 @@ TEST_F(ShapeTest, ARehearsalKeepsWhatItsStagesLookAtAndNothingElse)
 {
     document.edit("looks", [](Tangle& tangle) {
         addStrand(tangle, kTrigger, button(1));
-        addStrand(tangle, kThumb, button(2))
-            .stages = {{.parameters = Invert{}, .when = When{{}, Target{"jolly", button(1)}}}};
+        addStrand(tangle, kThumb, button(2)).stages = {
+            {.parameters = Invert{}, .when = When{{}, Target{"jolly", button(1)}}}};
         tangle.strands[0].stages = {
             {.parameters = Invert{}, .when = When{{}, Target{"jolly", button(2)}}}};
     });

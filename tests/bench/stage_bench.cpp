@@ -102,6 +102,7 @@ void printAll()
     });
     CurvePoints points;
     for (int i = 0; i < 32; ++i) points.push_back({i / 31.0, (i / 31.0) * (i / 31.0)});
+    print("softness, quick", ofStage(Softness{-0.3}, values), one);
     print("curve, 32 points", ofStage(Curve{.points = points}, values), one);
     print("counter-c., 32", ofStage(CounterCurve{.points = points}, values), one);
     std::printf("%-18s %10s %10s %12s\n", "a whole event", "ns/event", "ratio", "allocations");

@@ -13,6 +13,7 @@ namespace
 
 constexpr std::size_t kMostSamples = 60'000;
 constexpr Time kLookEvery = std::chrono::milliseconds(250);
+constexpr std::size_t kFew = 4'000;  ///< samples that are surveyed in a moment
 
 }  // namespace
 
@@ -91,7 +92,8 @@ const SidedFindings& AxisWatch::findings()
 {
     auto& watched = m_watched[*m_now];
     const auto time = m_studio.now();
-    if (time - watched.looked >= kLookEvery) {
+    const auto often = static_cast<std::int64_t>(1 + watched.samples.size() / kFew);
+    if (time - watched.looked >= kLookEvery * often) {
         watched.looked = time;
         watched.findings = surveyRests(watched.samples, range(), watched.sides, time);
     }

@@ -28,7 +28,8 @@ class AxisWatch : public QObject
     /// As the device tells it, or as seen when that is impossible.
     [[nodiscard]] AxisRange range() const;
 
-    /// What it did and the sides as which it behaves; measured anew every quarter of a second.
+    /// What it did and the sides as which it behaves; measured anew every quarter of a second,
+    /// and more seldom the more there is to measure.
     [[nodiscard]] const SidedFindings& findings();
 
  private:

@@ -12,6 +12,7 @@
 #include "app/shape/under_curves.h"
 #include "app/shape/wheel_field.h"
 #include "app/strands/stage_words.h"
+#include "app/style/value_text.h"
 #include "core/calibration/notch.h"
 #include "core/shaping/curve_points.h"
 #include "core/tangle/feel.h"
@@ -185,7 +186,8 @@ void ShapePage::rebuild()
     m_try->setEnabled(strand && (m_try->isDown() || shown()->stages != m_old));
     if (!strand) {
         m_name->setText(tr("No axis yet"));
-        for (auto* label : {m_way, m_facts, m_notes, m_shared, m_under}) label->clear();
+        for (auto* label : {m_way, m_notes, m_shared, m_under}) label->clear();
+        for (auto* label : {m_slopes, m_step}) label->setText({});
         m_plot->setNothing(
             tr("Nothing leads from an axis yet. Weave one on the Weave page (Ctrl+2); its feel is "
                "made here."));
@@ -255,7 +257,8 @@ void ShapePage::showWords(const Tangle& flown, const Strand& strand)
             notes << QString::fromStdString(note);
         showFacts(strand, travel);
     } else {
-        m_facts->clear();
+        m_slopes->setText({});
+        m_step->setText({});
     }
     for (auto& note : notes) note.prepend(QStringLiteral("!  "));
     m_notes->setText(notes.join(QLatin1Char('\n')));
@@ -264,7 +267,8 @@ void ShapePage::showWords(const Tangle& flown, const Strand& strand)
 
 void ShapePage::showFacts(const Strand& strand, const Travel& travel)
 {
-    m_facts->setText(travelText(travel, axis()));
+    m_slopes->setText(slopeText(travel));
+    m_step->setText(stepText(travel, *axis()));
     for (std::size_t i = 0; i < strand.stages.size(); ++i) {
         if (const auto* steady = std::get_if<Steady>(&strand.stages[i].parameters))
             m_stack->setFact(static_cast<int>(i), delayFact(*steady));

@@ -21,6 +21,7 @@ class CounterWalk;
 class FeelBar;
 class StageStack;
 class StripChart;
+class ValueLabel;
 
 /// One axis large: left all axes, in the middle its compiled curve with handles, right its stages
 /// with exact numbers, and what the last seconds were like.
@@ -90,7 +91,8 @@ class ShapePage : public QWidget
     QLabel* m_name = nullptr;
     QLabel* m_way = nullptr;
     QLabel* m_handle = nullptr;
-    QLabel* m_facts = nullptr;
+    ValueLabel* m_slopes = nullptr;
+    ValueLabel* m_step = nullptr;  ///< the smallest one
     QLabel* m_notes = nullptr;
     QLabel* m_shared = nullptr;
     QLabel* m_under = nullptr;

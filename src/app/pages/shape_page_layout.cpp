@@ -7,6 +7,7 @@
 #include "app/shape/strip_chart.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
+#include "app/style/value_text.h"
 #include "core/tangle/lookup.h"
 
 #include <QHBoxLayout>
@@ -37,6 +38,20 @@ QLabel* makeTitle(const QString& words)
     title->setFont(textFont(TextSize::Normal, true));
     setTone(*title, "title");
     return title;
+}
+
+/// A line for numbers that change while a handle is dragged: it lays nothing out anew.
+ValueLabel* addValue(QVBoxLayout& column, const char* name)
+{
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(6, 0, 6, 0);
+    auto* value = new ValueLabel;
+    value->setObjectName(QLatin1String(name));
+    value->setFont(textFont(TextSize::Small));
+    value->setColour(&Palette::dim);
+    row->addWidget(value, 1);
+    column.addLayout(row);
+    return value;
 }
 
 }  // namespace
@@ -116,14 +131,15 @@ void ShapePage::buildMiddle(QVBoxLayout& column)
     column.addWidget(m_plot, 1);
     m_under = makeLabel("under", "dim");
     m_under->setTextFormat(Qt::RichText);
-    m_facts = makeLabel("facts", "dim");
     m_handle = makeLabel("handle", "straw");
     m_handle->hide();
     m_notes = makeLabel("notes", "coral");
-    for (auto* label : {m_under, m_facts, m_handle, m_notes}) {
-        label->setContentsMargins(6, 0, 6, 0);
-        column.addWidget(label);
-    }
+    for (auto* label : {m_under, m_handle, m_notes}) label->setContentsMargins(6, 0, 6, 0);
+    column.addWidget(m_under);
+    m_slopes = addValue(column, "slopes");
+    m_step = addValue(column, "smallest step");
+    column.addWidget(m_handle);
+    column.addWidget(m_notes);
     m_bar = new FeelBar(m_studio);
     column.addWidget(m_bar);
 }

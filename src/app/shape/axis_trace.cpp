@@ -34,9 +34,8 @@ void keepDependent(std::vector<Strand>& strands, const std::string& id)
     const auto isNeeded = [&](const Strand& strand) { return strand.id == id; };
     auto end = std::stable_partition(strands.begin(), strands.end(), isNeeded);
     for (auto needed = strands.begin(); needed != end; ++needed) {
-        end = std::stable_partition(end, strands.end(), [&](const Strand& other) {
-            return dependsOn(*needed, other);
-        });
+        end = std::stable_partition(end, strands.end(),
+                                    [&](const Strand& other) { return dependsOn(*needed, other); });
     }
     strands.erase(end, strands.end());
 }

@@ -190,8 +190,8 @@ void FeelBar::share(const std::string& other, bool isShared)
 /// What the sim does to the axis behind us.
 void FeelBar::fillSim(QMenu& menu)
 {
-    auto* measure = menu.addAction(tr("Undo its bend, step by step…"), this,
-                                   &FeelBar::counterCurveWanted);
+    auto* measure =
+        menu.addAction(tr("Undo its bend, step by step…"), this, &FeelBar::counterCurveWanted);
     measure->setObjectName(QStringLiteral("counter-curve"));
     menu.addSeparator();
     const auto* now = strand();

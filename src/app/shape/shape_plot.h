@@ -6,6 +6,7 @@
 #include "app/shape/plot_ground.h"
 #include "core/weave/feel_check.h"
 
+#include <QPixmap>
 #include <QPolygonF>
 #include <QWidget>
 
@@ -19,8 +20,8 @@ namespace jolly::app
 
 /// One axis large: what its compiled stages make of each value, with the handles of the stages, the
 /// live dot and its trail, and what lies beneath. Handles are dragged, or chosen with Page Up and
-/// Page Down and nudged by the arrows: 1 %, with Shift 0.1 %. Of handles that lie in one place a
-/// click takes the next.
+/// Down and nudged by arrows: 1 %, with Shift 0.1 %. Of several in one place a click takes the
+/// next.
 class ShapePlot : public QWidget
 {
     Q_OBJECT
@@ -33,7 +34,6 @@ class ShapePlot : public QWidget
 
     /// Shows that there is nothing to draw, and why.
     void setNothing(const QString& why);
-
     void setUnder(std::vector<UnderCurve> curves);
     void setDwell(std::vector<DwellPart> dwell, Time span);
     void setDrift(const Drift& drift) { m_drift = drift; }
@@ -54,9 +54,7 @@ class ShapePlot : public QWidget
 
     /// The place of its stage among the strand's stages; -1 for no handle.
     [[nodiscard]] int stageOfHandle(int handle) const;
-
-    /// Where a handle is drawn.
-    [[nodiscard]] QPointF placeOfHandle(int handle) const;
+    [[nodiscard]] QPointF placeOfHandle(int handle) const;  ///< in pixels
 
     [[nodiscard]] QSize sizeHint() const override { return {520, 460}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {300, 260}; }
@@ -65,8 +63,7 @@ class ShapePlot : public QWidget
     /// @param to  in the stage's own terms. @param isGesture  part of a drag.
     void handleMoved(std::size_t stage, std::size_t part, jolly::CurvePoint to, bool isGesture);
     void pointWanted(std::size_t stage, jolly::CurvePoint at);
-
-    /// A point is wanted, and there is no curve yet. @param at  value in and out of the strand.
+    /// There is no curve for it yet. @param at  value in and out of the strand.
     void curveWanted(jolly::CurvePoint at);
     void removalWanted(std::size_t stage, std::size_t part);
     void chosenChanged();
@@ -111,6 +108,7 @@ class ShapePlot : public QWidget
     [[nodiscard]] QPolygonF lineOf(const std::vector<CurvePoint>& points) const;
 
     void paintGround(QPainter& painter) const;
+    void drawGround(QPainter& painter) const;
     void paintDead(QPainter& painter) const;
     void paintDwell(QPainter& painter) const;
     void paintPlaces(QPainter& painter) const;
@@ -136,7 +134,6 @@ class ShapePlot : public QWidget
     QString m_lowEnd, m_highEnd;
     std::vector<std::size_t> m_curves;  ///< stages that are curves, switched on
     int m_chosen = -1;
-
     /// What the mouse holds while its button is down.
     struct Grip {
         QPointF from;            ///< where it was pressed
@@ -145,6 +142,8 @@ class ShapePlot : public QWidget
         bool hasMoved = false;
     };
     std::optional<Grip> m_grip;
+    mutable Grid m_grid;  ///< as it was drawn last
+    mutable QPixmap m_gridPicture;
 };
 
 }  // namespace jolly::app

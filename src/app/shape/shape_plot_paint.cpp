@@ -8,6 +8,7 @@
 #include <QPainterPath>
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 /// How the plot of an axis is drawn.
 namespace jolly::app
@@ -19,11 +20,38 @@ namespace
 constexpr int kLines = 8;  ///< parts of the grid
 constexpr double kStill = 1e-9;
 constexpr double kHighestBar = 0.2;  ///< of the field
+constexpr double kUnseen = 0.12;     ///< pixels
 
 QColor see(QColor colour, double opacity)
 {
     colour.setAlphaF(static_cast<float>(opacity));
     return colour;
+}
+
+/// A line from left to right without the points that lie on the way between others, to less than
+/// can be seen: it is drawn in a fraction of the time. From each point that is kept, the cone of
+/// the ways that pass all later ones closely enough gets narrower until the next one lies outside.
+QPolygonF thinned(const QPolygonF& line)
+{
+    if (line.size() < 3) return line;
+    QPolygonF kept{line.front()};
+    double least = -std::numeric_limits<double>::infinity();
+    double most = -least;
+    for (qsizetype i = 1; i < line.size(); ++i) {
+        const auto way = [&](double beside) {
+            return (line[i].y() + beside - kept.back().y()) / (line[i].x() - kept.back().x());
+        };
+        if (way(0.0) < least || way(0.0) > most) {
+            kept << line[i - 1];
+            least = way(-kUnseen);
+            most = way(kUnseen);
+        } else {
+            least = std::max(least, way(-kUnseen));
+            most = std::min(most, way(kUnseen));
+        }
+    }
+    kept << line.back();
+    return kept;
 }
 
 /// "40 s", "3 min".
@@ -48,13 +76,32 @@ QPolygonF ShapePlot::lineOf(const std::vector<CurvePoint>& points) const
 {
     QPolygonF line;
     for (const auto& point : points) line << placeOf(point);
-    return line;
+    return thinned(line);
 }
 
+/// The grid, which is drawn anew only when it looks otherwise.
 void ShapePlot::paintGround(QPainter& painter) const
+{
+    const Grid now{size(), devicePixelRatioF(), isLight(), m_sides, m_outSides};
+    if (m_grid != now || m_gridPicture.isNull()) {
+        m_grid = now;
+        m_gridPicture = QPixmap(size() * now.pixels);
+        m_gridPicture.setDevicePixelRatio(now.pixels);
+        m_gridPicture.fill(Qt::transparent);
+        QPainter inside(&m_gridPicture);
+        inside.setRenderHint(QPainter::Antialiasing);
+        drawGround(inside);
+    }
+    painter.drawPixmap(0, 0, m_gridPicture);
+}
+
+void ShapePlot::drawGround(QPainter& painter) const
 {
     const auto& p = jolly::app::palette();
     const auto f = field();
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(p.well);
+    painter.drawRoundedRect(f.adjusted(-6, -6, 6, 6), 8, 8);
     painter.setPen(QPen(see(p.line, 0.8), 1));
     for (int i = 0; i <= kLines; ++i) {
         const double x = f.left() + f.width() * i / kLines;
@@ -193,9 +240,11 @@ void ShapePlot::paintDot(QPainter& painter) const
     if (m_trail.empty()) return;
     const auto& p = jolly::app::palette();
     const auto at = placeOf(m_trail.back());
+    painter.setRenderHint(QPainter::Antialiasing, false);
     painter.setPen(QPen(see(p.strong, 0.8), 1, Qt::DotLine));
     painter.drawLine(at, QPointF(at.x(), field().bottom()));
     painter.drawLine(at, QPointF(field().left(), at.y()));
+    painter.setRenderHint(QPainter::Antialiasing);
     for (std::size_t i = 1; i < m_trail.size(); ++i) {
         const double age = static_cast<double>(i) / static_cast<double>(m_trail.size());
         painter.setPen(
@@ -238,10 +287,10 @@ void ShapePlot::paintEvent(QPaintEvent*)
     const auto& p = jolly::app::palette();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(p.well);
-    painter.drawRoundedRect(field().adjusted(-6, -6, 6, 6), 8, 8);
     if (m_line.empty()) {
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(p.well);
+        painter.drawRoundedRect(field().adjusted(-6, -6, 6, 6), 8, 8);
         painter.setPen(p.text);
         painter.setFont(textFont(TextSize::Normal));
         painter.drawText(field().adjusted(40, 40, -40, -40), Qt::AlignCenter | Qt::TextWordWrap,
@@ -250,8 +299,10 @@ void ShapePlot::paintEvent(QPaintEvent*)
     }
     paintGround(painter);
     painter.setClipRect(field().adjusted(-9, -9, 9, 9));
+    painter.setRenderHint(QPainter::Antialiasing, false);  // upright lines need none
     paintDwell(painter);
     paintDead(painter);
+    painter.setRenderHint(QPainter::Antialiasing);
     paintPlaces(painter);
     paintUnder(painter);
     painter.setPen(QPen(p.straw, 2.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));

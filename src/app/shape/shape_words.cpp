@@ -35,20 +35,21 @@ double leastMoveOf(const RigControl& axis)
 
 }  // namespace
 
-QString travelText(const Travel& travel, const RigControl* axis)
+QString slopeText(const Travel& travel)
 {
     auto text = QObject::tr("slope at rest %1").arg(slope(travel.slopeAtRest));
-    if (travel.sides == Sides::One || std::abs(travel.slopeAtLow - travel.slopeAtHigh) < 0.005) {
-        text += QObject::tr(", at the end %1").arg(slope(travel.slopeAtHigh));
-    } else {
-        text += QObject::tr(", at the low end %1, at the high end %2")
-                    .arg(slope(travel.slopeAtLow), slope(travel.slopeAtHigh));
-    }
-    if (!axis) return text;
-    const double least = 100.0 * leastMoveOf(*axis);
-    return text + QObject::tr("  ·  smallest step: %1 % beside rest, %2 % at the end")
-                      .arg(least * std::abs(travel.slopeAtRest), 0, 'f', 3)
-                      .arg(least * std::abs(travel.slopeAtHigh), 0, 'f', 3);
+    if (travel.sides == Sides::One || std::abs(travel.slopeAtLow - travel.slopeAtHigh) < 0.005)
+        return text + QObject::tr(", at the end %1").arg(slope(travel.slopeAtHigh));
+    return text + QObject::tr(", at the low end %1, at the high end %2")
+                      .arg(slope(travel.slopeAtLow), slope(travel.slopeAtHigh));
+}
+
+QString stepText(const Travel& travel, const RigControl& axis)
+{
+    const double least = 100.0 * leastMoveOf(axis);
+    return QObject::tr("smallest step: %1 % beside rest, %2 % at the end")
+        .arg(least * std::abs(travel.slopeAtRest), 0, 'f', 3)
+        .arg(least * std::abs(travel.slopeAtHigh), 0, 'f', 3);
 }
 
 Drift driftOf(const AxisFindings& findings, const RigControl& axis)

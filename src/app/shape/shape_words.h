@@ -14,8 +14,11 @@
 namespace jolly::app
 {
 
-/// Slopes, and the smallest step that comes out. @param axis  may be null.
-[[nodiscard]] QString travelText(const Travel& travel, const RigControl* axis);
+/// The slopes at rest and at the ends.
+[[nodiscard]] QString slopeText(const Travel& travel);
+
+/// The smallest step that still comes out.
+[[nodiscard]] QString stepText(const Travel& travel, const RigControl& axis);
 
 /// From where to where the axis came to rest when it was let go; nowhere when it never was.
 [[nodiscard]] Drift driftOf(const AxisFindings& findings, const RigControl& axis);

@@ -62,8 +62,9 @@ void cover(Studio& studio, const std::string& id, const Drift& drift)
 
 StageFact delayFact(const Steady& steady)
 {
-    return {.words = QObject::tr("adds %1 at rest, %2 in motion")
-                         .arg(milliseconds(steady.delayAt(0.0)), milliseconds(steady.delayAt(1.0)))};
+    return {.words =
+                QObject::tr("adds %1 at rest, %2 in motion")
+                    .arg(milliseconds(steady.delayAt(0.0)), milliseconds(steady.delayAt(1.0)))};
 }
 
 int placeOfDrift(const Strand& strand)

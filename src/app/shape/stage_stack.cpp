@@ -232,7 +232,7 @@ void StageStack::mark(int stage)
 
 void StageStack::setFact(int stage, const StageFact& fact)
 {
-    auto* line = stage < 0                                    ? m_calibrated
+    auto* line = stage < 0 ? m_calibrated
                  : static_cast<std::size_t>(stage) < m_cards.size()
                      ? m_cards[static_cast<std::size_t>(stage)].fact
                      : nullptr;

@@ -25,7 +25,9 @@ namespace
 
 constexpr int kRaw = 0;
 constexpr int kShaped = 1;
-constexpr double kRoom = 1.08;  ///< of the highest value, so that its line is seen whole
+constexpr Time kPixel = std::chrono::milliseconds(33);
+constexpr double kSeen = 0.015;  ///< a pixel of the height
+constexpr double kRoom = 1.08;   ///< of the highest value, so that its line is seen whole
 
 }  // namespace
 
@@ -39,9 +41,11 @@ StripChart::StripChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlo
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(m_plot);
     m_plot->setFocusPolicy(Qt::NoFocus);
+    m_plot->setPlottingHint(QCP::phFastPolylines);
     m_plot->addGraph();
     m_plot->addGraph();
-    for (const int graph : {kRaw, kShaped}) m_plot->graph(graph)->setLineStyle(QCPGraph::lsStepLeft);
+    for (const int graph : {kRaw, kShaped})
+        m_plot->graph(graph)->setLineStyle(QCPGraph::lsStepLeft);
     auto* rect = m_plot->axisRect();
     rect->setAutoMargins(QCP::msNone);
     rect->setMargins(QMargins(46, 8, 4, 18));
@@ -95,13 +99,27 @@ void StripChart::changeEvent(QEvent* event)
     QWidget::changeEvent(event);
 }
 
+/// Of the samples that share a pixel the last one is drawn, and the lowest and highest where they
+/// can be told from it.
 void StripChart::draw(int graph, const std::deque<TraceSample>& samples, Time now,
                       double TraceSample::*value)
 {
     QVector<QCPGraphData> points;
-    points.reserve(static_cast<qsizetype>(samples.size()) + 1);
-    for (const auto& sample : samples)
-        points.append({std::min(inSeconds(sample.time - now), 0.0), sample.*value});
+    for (std::size_t i = 0; i < samples.size();) {
+        const auto pixel = samples[i].time / kPixel;
+        double least = samples[i].*value;
+        double most = least;
+        const auto first = i;
+        for (; i < samples.size() && samples[i].time / kPixel == pixel; ++i) {
+            least = std::min(least, samples[i].*value);
+            most = std::max(most, samples[i].*value);
+        }
+        const double at = std::min(inSeconds(samples[first].time - now), 0.0);
+        const double last = samples[i - 1].*value;
+        if (last - least > kSeen) points.append({at, least});
+        if (most - last > kSeen) points.append({at, most});
+        points.append({at, last});
+    }
     points.append({0.0, samples.back().*value});
     m_plot->graph(graph)->data()->set(points, true);
 }

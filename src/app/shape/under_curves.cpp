@@ -32,11 +32,11 @@ const Dash& simDash()
 /// The curves of other strands, each in a colour and a dash of its own.
 const std::array<Dash, kMostCompared>& otherDashes()
 {
-    static const std::array<Dash, kMostCompared> kDashes = {{{{3, 3}, QStringLiteral("---")},
-                                                             {{6, 3, 1, 3}, QStringLiteral("– ·")},
-                                                             {{1, 3}, QStringLiteral("····")},
-                                                             {{6, 3, 1, 3, 1, 3},
-                                                              QStringLiteral("– ··")}}};
+    static const std::array<Dash, kMostCompared> kDashes = {
+        {{{3, 3}, QStringLiteral("---")},
+         {{6, 3, 1, 3}, QStringLiteral("– ·")},
+         {{1, 3}, QStringLiteral("····")},
+         {{6, 3, 1, 3, 1, 3}, QStringLiteral("– ··")}}};
     return kDashes;
 }
 

@@ -280,5 +280,23 @@ TEST_F(ShapeTest, ARehearsalKeepsWhatItsStagesLookAtAndNothingElse)
     EXPECT_EQ(app::rehearsed(document.tangle(), "strand-2").strands.size(), 1U);
 }
 
+TEST_F(ShapeTest, WhereThereIsNothingToShapeKeysAndTheMouseDoNothing)
+{
+    shape({{Curve{}}});
+    const auto at = plot().placeOfHandle(handle("curve point 2")).toPoint();
+    QTest::mousePress(&plot(), Qt::LeftButton, {}, at);
+    shape({{Blend{}}});
+    const auto steps = document.history().count();
+    QTest::mouseMove(&plot(), at + QPoint(40, 40));
+    QTest::mouseRelease(&plot(), Qt::LeftButton, {}, at + QPoint(40, 40));
+    for (const auto key : {Qt::Key_Right, Qt::Key_Delete, Qt::Key_Insert}) keys(&plot(), key);
+    EXPECT_EQ(plot().chosen(), -1);
+    document.edit("nothing", [](Tangle& tangle) { tangle.strands.clear(); });
+    settle();
+    keys(&plot(), Qt::Key_Insert);
+    QTest::mouseDClick(&plot(), Qt::LeftButton, {}, at);
+    EXPECT_EQ(document.history().count(), steps + 1) << "but for taking the strands away";
+}
+
 }  // namespace
 }  // namespace jolly

@@ -57,8 +57,10 @@ void ShapePlot::setNothing(const QString& why)
     m_why = why;
     m_line.clear();
     m_handles.clear();
+    m_curves.clear();
     m_trail.clear();
-    update();
+    m_grip.reset();
+    choose(-1);
 }
 
 void ShapePlot::placeHandles(const Strand& strand)
@@ -223,6 +225,7 @@ std::optional<std::size_t> ShapePlot::curveToAddTo() const
 /// Adds a point to the curve at a place of the plot; asks for a curve when there is none.
 void ShapePlot::wantPoint(CurvePoint shown)
 {
+    if (m_line.empty()) return;
     const auto curve = curveToAddTo();
     if (!curve) return Q_EMIT curveWanted(shown);
     const auto found = std::ranges::find(m_handles, *curve, &Placed::stage);

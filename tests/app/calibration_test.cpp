@@ -311,7 +311,7 @@ TEST_F(LeverTest, TwoLeversOfAPairAreMatched)
     EXPECT_EQ(valueWithNotches(throttle().calibration, throttle().notches, 200, Sides::One), 0.25);
     EXPECT_EQ(valueWithNotches(there.calibration, there.notches, 300, Sides::One), 0.25);
     lever(200);
-    EXPECT_EQ(factOf("value"), "25.0 %") << "the engine gives it, too";
+    EXPECT_EQ(valueOf("value"), "25.0 %") << "the engine gives it, too";
     EXPECT_EQ(document.history().undoText(), "match notches");
 }
 

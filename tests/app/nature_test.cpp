@@ -56,9 +56,9 @@ TEST_F(NatureTest, ARoleNamesTheControlAndTellsTheHandsWay)
     EXPECT_EQ(control(kX).more, "right") << "the usual way comes with a known role";
     EXPECT_EQ(studio.nameOf({"stick", kX}), "roll");
     moveX(-500);
-    EXPECT_EQ(factOf("value"), "50.0 % left");
+    EXPECT_EQ(valueOf("value"), "50.0 % left");
     choosePart("more", "left");
-    EXPECT_EQ(factOf("value"), "50.0 % right");
+    EXPECT_EQ(valueOf("value"), "50.0 % right");
     choosePart("role", "pitch");
     EXPECT_EQ(control(kX).more, "left") << "what the pilot said stays";
     choosePart("role", "wind vane");

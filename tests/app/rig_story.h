@@ -52,11 +52,6 @@ class RigStory : public WindowStory
         click("calibration next");
     }
     std::string wordsOf(const char* name) { return textOf(name).toStdString(); }
-    std::string factOf(const char* name)
-    {
-        auto* label = find<QWidget>(name);
-        return label ? static_cast<ValueLabel*>(label)->text().toStdString() : "";
-    }
     const RigControl& x() const { return *findControl(document.tangle().rig[0], kX); }
 };
 

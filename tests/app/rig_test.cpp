@@ -23,11 +23,11 @@ TEST_F(RigTest, TheFactsTellWhatTheSelectedAxisDid)
     local.world.setNow(local.world.now() + std::chrono::milliseconds(10));
     move(kX, 4);
     wait(1.0);
-    EXPECT_EQ(factOf("range"), "-500 … 4, 25.2 %") << "the spike is none of it";
-    EXPECT_THAT(factOf("rest"), HasSubstr("4, within 0.0 %"));
-    EXPECT_EQ(factOf("noise"), "0 counts");
-    EXPECT_EQ(factOf("spikes"), "1 in 3 s");
-    EXPECT_EQ(factOf("steps"), "steps of 500, 3 counts seen");
+    EXPECT_EQ(valueOf("range"), "-500 … 4, 25.2 %") << "the spike is none of it";
+    EXPECT_THAT(valueOf("rest"), HasSubstr("4, within 0.0 %"));
+    EXPECT_EQ(valueOf("noise"), "0 counts");
+    EXPECT_EQ(valueOf("spikes"), "1 in 3 s");
+    EXPECT_EQ(valueOf("steps"), "steps of 500, 3 counts seen");
 }
 
 TEST_F(RigTest, AnotherControlBeginsAnew)
@@ -35,7 +35,7 @@ TEST_F(RigTest, AnotherControlBeginsAnew)
     moveX(-500);
     studio.select(ControlRef{"stick", kY});
     wait(0.3);
-    EXPECT_EQ(factOf("range"), "0 … 0, 0.0 %");
+    EXPECT_EQ(valueOf("range"), "0 … 0, 0.0 %");
     studio.select(ControlRef{"stick", kTrigger});
     settle();
     EXPECT_EQ(window.findChild<QWidget*>("range")->isVisible(), false) << "a button has no range";
@@ -92,7 +92,7 @@ TEST_F(RigTest, NamesAreNeitherEmptyNorTaken)
 TEST_F(RigTest, ASwitchThatLooksLikeAnAxisIsNoticedWhenItIsMoved)
 {
     for (const int raw : {-1000, 1000, -1000, 0}) moveX(raw, 0.4);
-    EXPECT_EQ(factOf("steps"), "only its ends: a switch");
+    EXPECT_EQ(valueOf("steps"), "only its ends: a switch");
 }
 
 TEST_F(RigTest, AnImpossibleRangeIsToldBeforeTheFlightAndMendedByCalibrating)

@@ -4,7 +4,6 @@
 #include "app/pages/shape_page.h"
 #include "app/shape/axis_list.h"
 #include "app/shape/shape_plot.h"
-#include "app/style/value_text.h"
 #include "core/tangle/lookup.h"
 #include "window_story.h"
 
@@ -75,12 +74,6 @@ class ShapeStory : public WindowStory
     {
         step();
         return local.live.block().slots[0].raw / 32767.0;
-    }
-
-    std::string valueOf(const char* name)
-    {
-        auto* label = find<QWidget>(name);
-        return label ? static_cast<app::ValueLabel*>(label)->text().toStdString() : "";
     }
 
     void clickAt(const QPointF& place)

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/style/value_text.h"
 #include "app/window/main_window.h"
 #include "local_engine.h"
 #include "support/small_tangle.h"
@@ -119,6 +120,13 @@ class WindowStory : public testing::Test
     {
         auto* label = find<QLabel>(name);
         return label ? label->text() : QString();
+    }
+
+    /// What a label for a moving number shows.
+    std::string valueOf(const char* name)
+    {
+        auto* label = find(name);
+        return label ? static_cast<app::ValueLabel*>(label)->text().toStdString() : "";
     }
 
     const std::vector<Strand>& strands() const { return document.tangle().strands; }

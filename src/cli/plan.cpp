@@ -4,7 +4,7 @@
 #include "core/sim/sheet_check.h"
 #include "core/sim/spread.h"
 #include "core/tangle/device_edit.h"
-#include "format/files.h"
+#include "format/save.h"
 #include "format/sheet_text.h"
 
 #include <nlohmann/json.hpp>

@@ -5,10 +5,9 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+#include <array>
 #include <cerrno>
 #include <cstring>
-#include <fstream>
-#include <iterator>
 
 namespace jolly::format
 {
@@ -17,16 +16,6 @@ namespace fs = std::filesystem;
 
 namespace
 {
-
-tl::unexpected<Failure> failed(const std::string& deed, const fs::path& path, int error)
-{
-    const bool isForbidden = error == EACCES || error == EPERM || error == EROFS;
-    const auto code = isForbidden ? Failure::Code::NotAllowed : Failure::Code::System;
-    const auto cure = error == ENOSPC ? "Free some space and save again."
-                                      : "Choose another place, or check its permissions.";
-    return fail(code, "Could not " + deed + " " + path.string() + ": " + std::strerror(error) + ".",
-                cure, error);
-}
 
 /// A file descriptor that closes itself.
 struct File {
@@ -37,99 +26,54 @@ struct File {
     }
 };
 
-bool writeAll(int fd, const std::string& text)
+tl::unexpected<Failure> unreadable(const fs::path& path, int error)
 {
-    std::size_t done = 0;
-    while (done < text.size()) {
-        const auto count = ::write(fd, text.data() + done, text.size() - done);
-        if (count < 0 && errno != EINTR) return false;
-        if (count > 0) done += static_cast<std::size_t>(count);
-    }
-    return ::fsync(fd) == 0;
+    if (error == ENOENT)
+        return fail(Failure::Code::NotThere, path.string() + " is not there.",
+                    "Check its name and folder.", error);
+    const auto code = error == EACCES ? Failure::Code::NotAllowed : Failure::Code::System;
+    return fail(code, "Could not read " + path.string() + ": " + std::strerror(error) + ".",
+                "Choose another file, or check its permissions.", error);
 }
 
-Fallible writeTemporary(const fs::path& path, const std::string& text, mode_t mode)
+Fallible checkKind(const fs::path& path, const struct stat& info)
 {
-    const File file{::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, mode)};
-    if (file.fd < 0) return failed("write", path, errno);
-    if (writeAll(file.fd, text)) return {};
-    const int error = errno;
-    ::unlink(path.c_str());
-    return failed("write", path, error);
-}
-
-/// Makes the present text NAME.1~. It stays in place under its own name, too.
-Fallible keepVersion(const fs::path& path)
-{
-    std::error_code error;
-    if (!fs::exists(path, error)) return {};
-    for (int age = kVersionsKept - 1; age >= 1; --age) {
-        if (!fs::exists(earlierVersion(path, age), error)) continue;
-        fs::rename(earlierVersion(path, age), earlierVersion(path, age + 1), error);
-        if (error) return failed("keep an earlier version of", path, error.value());
-    }
-    fs::copy_file(path, earlierVersion(path, 1), fs::copy_options::overwrite_existing, error);
-    if (error) return failed("keep an earlier version of", path, error.value());
+    if (S_ISDIR(info.st_mode))
+        return fail(Failure::Code::Unreadable, path.string() + " is a folder.",
+                    "Choose a file in it.", EISDIR);
+    if (!S_ISREG(info.st_mode))
+        return fail(Failure::Code::Unreadable,
+                    path.string() + " is no file but a pipe or a device.", "Choose a file.");
+    if (static_cast<std::size_t>(info.st_size) > kMostBytes)
+        return fail(Failure::Code::Unreadable,
+                    path.string() + " is larger than " + std::to_string(kMostBytes >> 20U) +
+                        " MB, which no file of ours is.",
+                    "Choose another one.", EFBIG);
     return {};
-}
-
-mode_t modeOf(const fs::path& path)
-{
-    struct stat info {
-    };
-    return ::stat(path.c_str(), &info) == 0 ? info.st_mode & 0777U : 0644U;
-}
-
-/// A link is followed, so that saving through it changes the file and not the link.
-fs::path realFile(const fs::path& path)
-{
-    std::error_code error;
-    const auto real = fs::canonical(path, error);
-    return error ? path : real;
 }
 
 }  // namespace
 
-fs::path earlierVersion(const fs::path& path, int age)
-{
-    return path.string() + "." + std::to_string(age) + "~";
-}
-
 Result<std::string> readText(const fs::path& path)
 {
-    std::error_code error;
-    if (!fs::exists(path, error)) {
-        return fail(Failure::Code::NotThere, path.string() + " is not there.",
-                    "Check its name and folder.", ENOENT);
+    const File file{::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_NOCTTY | O_CLOEXEC)};
+    if (file.fd < 0) return unreadable(path, errno);
+    struct stat info {
+    };
+    if (::fstat(file.fd, &info) != 0) return unreadable(path, errno);
+    if (auto fits = checkKind(path, info); !fits) return tl::unexpected(fits.error());
+    std::string text;
+    text.reserve(static_cast<std::size_t>(info.st_size));
+    std::array<char, 65536> buffer;
+    while (text.size() <= kMostBytes) {
+        const auto count = ::read(file.fd, buffer.data(), buffer.size());
+        if (count < 0 && errno == EINTR) continue;
+        if (count < 0) return unreadable(path, errno);
+        if (count == 0) return text;
+        text.append(buffer.data(), static_cast<std::size_t>(count));
     }
-    if (fs::is_directory(path, error)) {
-        return fail(Failure::Code::Unreadable, path.string() + " is a folder.",
-                    "Choose a file in it.", EISDIR);
-    }
-    std::ifstream in(path, std::ios::binary);
-    std::string text{std::istreambuf_iterator<char>(in), {}};
-    if (!in.is_open() || in.bad()) return failed("read", path, errno == 0 ? EIO : errno);
-    return text;
-}
-
-Fallible saveText(const fs::path& wanted, const std::string& text)
-{
-    const auto path = realFile(wanted);
-    const auto temporary = fs::path(path.string() + ".new~");
-    if (auto done = writeTemporary(temporary, text, modeOf(path)); !done) return done;
-    if (auto done = keepVersion(path); !done) {
-        ::unlink(temporary.c_str());
-        return done;
-    }
-    if (::rename(temporary.c_str(), path.c_str()) != 0) {
-        const int error = errno;
-        ::unlink(temporary.c_str());
-        return failed("save", path, error);
-    }
-    const auto folder = path.has_parent_path() ? path.parent_path() : fs::path(".");
-    const File directory{::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC)};
-    if (directory.fd >= 0) ::fsync(directory.fd);
-    return {};
+    info.st_size = static_cast<off_t>(text.size());
+    return tl::unexpected(checkKind(path, info).error());  // it grew meanwhile
 }
 
 fs::path shippedFile(const fs::path& program, const std::string& name)

@@ -3,25 +3,19 @@
 
 #include "core/value/result.h"
 
+#include <cstddef>
 #include <filesystem>
 #include <string>
 
 namespace jolly::format
 {
 
-/// Earlier versions that saveText() keeps beside a file: NAME.1~ is the newest.
-inline constexpr int kVersionsKept = 5;
+/// Larger files than this are none of ours.
+inline constexpr std::size_t kMostBytes = 64U << 20U;
 
-/// The whole file as it is. Fails with a sentence when it is missing, a folder or not readable.
+/// The whole file as it is. Fails with a sentence when it is missing, not readable, larger than
+/// kMostBytes, or no file but a folder, a pipe or a device.
 [[nodiscard]] Result<std::string> readText(const std::filesystem::path& path);
-
-/// Writes a file so that at every moment either the old or the new text is there: a temporary file
-/// beside it, fsync, rename, fsync of the folder. The text it had is kept as NAME.1~, older ones
-/// move on to NAME.5~. On failure the file is as it was.
-[[nodiscard]] Fallible saveText(const std::filesystem::path& path, const std::string& text);
-
-/// Where saveText() keeps an earlier version, 1 being the newest.
-[[nodiscard]] std::filesystem::path earlierVersion(const std::filesystem::path& path, int age);
 
 /// A file or folder that ships with the program: where it was installed, or in the source tree it
 /// was built from. Where it should be installed, when it is in neither.

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/arrange/arrange_overlay.h"
 #include "app/faceplate/faceplate.h"
-#include "format/files.h"
+#include "format/save.h"
 #include "rig_story.h"
 
 #include <QMouseEvent>

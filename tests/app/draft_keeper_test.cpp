@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/services/draft_keeper.h"
 
-#include "format/files.h"
+#include "format/save.h"
 #include "format/tangle_text.h"
 #include "support/small_tangle.h"
 

@@ -121,5 +121,33 @@ TEST(Notch, WithoutMatchedNotchesTheValueIsThatOfTheCalibration)
                   kLever.valueOf(raw, Sides::One));
 }
 
+TEST(Notches, OneWithoutAValueGivesWhatItsTravelHas)
+{
+    const Calibration lever{0, 0, 1000, 0};
+    NotchList notches{{"idle", 200, 10, 0.1}, {"taxi", 400, 10, {}}, {"climb", 900, 10, 0.8}};
+    const auto at = [&](int raw) { return valueWithNotches(lever, notches, raw, Sides::One); };
+    EXPECT_NEAR(at(400), 0.4, 1e-12);
+    EXPECT_NEAR(at(300), 0.25, 1e-12);
+    EXPECT_NEAR(at(650), 0.6, 1e-12);
+    EXPECT_EQ(at(1000), 1.0);
+    EXPECT_EQ(at(0), 0.0);
+    notches[0].value = 0.5;
+    EXPECT_NEAR(at(400), 0.5, 1e-12) << "as near to its travel as the axis can rise";
+    notches = {{"idle", 200, 10, {}}, {"climb", 900, 10, 0.1}};
+    EXPECT_NEAR(at(200), 0.1, 1e-12);
+}
+
+TEST(Notches, TheEndsAreExact)
+{
+    for (int i = 1; i < 1000; ++i) {
+        const NotchList notches{{"idle", i, 1, 0.37}};
+        for (const auto sides : {Sides::One, Sides::Two}) {
+            EXPECT_EQ(valueWithNotches({0, 500, 1000, 0}, notches, 1000, sides), 1.0) << i;
+            EXPECT_EQ(valueWithNotches({0, 500, 1000, 0}, notches, 0, sides),
+                      sides == Sides::One ? 0.0 : -1.0);
+        }
+    }
+}
+
 }  // namespace
 }  // namespace jolly

@@ -70,6 +70,28 @@ TEST_F(ReachCheck, ACurveThatKeepsToOneHalfIsSaidWithItsPercent)
     EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
 }
 
+TEST_F(ReachCheck, AValueThatTheHandMovesOnlyReachesItsOwnLimits)
+{
+    auto& strand = addStrand(tangle, kX, axis(1), {{Drive{}}, {DeadZone{}}});
+    EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+    strand.stages = {{Spring{}}};
+    EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+    strand.stages = {{Drive{.lowest = 0.0, .highest = 0.5}}};
+    EXPECT_THAT(findHalfReaches(tangle)[0].sentence, HasSubstr("reaches only 25 %"));
+}
+
+TEST_F(ReachCheck, AStrandThatCannotRunIsNotAskedHowFarItReaches)
+{
+    for (const CurvePoints& points :
+         {CurvePoints{}, CurvePoints{{0, 0}}, CurvePoints{{0, 0}, {0, 0}, {0, 0}}}) {
+        tangle.strands.clear();
+        addStrand(tangle, kX, axis(1), {{Curve{points}}});
+        addStrand(tangle, kX, axis(2), {{CounterCurve{points}}});
+        EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+        EXPECT_TRUE(hasErrors(findProblems(tangle)));
+    }
+}
+
 TEST_F(ReachCheck, AFunctionThatNothingLeadsToIsNamed)
 {
     tangle.devices[0].settings = {{.control = button(2), .label = "mail hatch"}};

@@ -100,6 +100,93 @@ TEST(StageLaws, StaysWithinTheAxisForAnyInputAndAnyTime)
     }
 }
 
+/// Fills every parameter of a stage with what no file may hold.
+struct Wild {
+    std::mt19937& random;
+
+    double odd()
+    {
+        const double all[] = {kNaN, kInfinity, -kInfinity, -7.0, -1.0, -0.5,
+                              0.0,  1e-300,    0.3,        0.3,  1.0,  9e99};
+        return all[random() % std::size(all)];
+    }
+    void operator()(const auto&, double& value) { value = odd(); }
+    void operator()(const auto&, CurvePoints& points)
+    {
+        points.assign(random() % 5, {});
+        for (auto& point : points) point = {odd(), odd()};
+    }
+    void operator()(const auto&, DetentList& detents)
+    {
+        detents.assign(random() % 4, {});
+        for (auto& detent : detents) detent = {"", odd(), odd(), odd()};
+    }
+    void operator()(const auto&, auto&) {}
+};
+
+TEST(StageLaws, WhateverAStageIsPreparedFromItRunsAndStaysWithinTheAxis)
+{
+    std::mt19937 random(12);
+    Wild wild{random};
+    for (int i = 0; i < 400; ++i) {
+        StageList::forEach([&](auto kind) {
+            kind.fields(kind, wild);
+            auto runner = prepare(kind, {});
+            for (const double in : {-1.0, -0.3, 0.0, 1e-9, 0.3, 1.0}) {
+                const double out =
+                    apply(runner, {in, 0.0}, {std::chrono::milliseconds(i % 50), {}}).x;
+                ASSERT_LE(std::abs(out), 1.0) << kind.kInfo.name;
+            }
+        });
+    }
+}
+
+TEST(StageLaws, ACurveWithoutSoundPointsLetsThrough)
+{
+    for (const CurvePoints& points :
+         {CurvePoints{}, CurvePoints{{0, 0}}, CurvePoints{{0, 0}, {0, 0}},
+          CurvePoints{{0, 0}, {kNaN, 1}}, CurvePoints{{1, 1}, {0, 0}}}) {
+        for (const bool isSmooth : {true, false}) {
+            for (const double in : {-1.0, 0.0, 0.25, 1.0}) {
+                EXPECT_EQ(settledAt(Curve{points, isSmooth, false}, in), in);
+                EXPECT_EQ(settledAt(CounterCurve{points, isSmooth, true}, in), in);
+                Curve::Runner bare(Curve{points, isSmooth, true});
+                EXPECT_NEAR(bare.apply({in, 0.0}, {}).x, in, 1e-12);
+                EXPECT_NEAR(bare.inverse(in), in, 1e-12);
+            }
+        }
+    }
+}
+
+TEST(StageLaws, FullInIsFullOutExactly)
+{
+    auto stages = stagesOf(DeadZone{0.1, 0.1, 0.1, 0.1}, Curve{}, CounterCurve{}, Invert{}, Scale{},
+                           Steady{}, Spikes{}, Stillness{}, Pace{}, Detents{}, Guard{}, Trim{},
+                           HoldValue{}, RoundDeadZone{std::nullopt, 0.07});
+    for (int i = 0; i <= 1000; ++i) {
+        const double part = i / 1000.0;
+        stages.emplace_back(Softness{2.0 * part - 1.0});
+        stages.emplace_back(LeadIn{0.9 * part});
+        stages.emplace_back(Reach{0.9 * part, 0.1 + 0.9 * part * 1.0});
+        stages.emplace_back(Reach{0.9 * part, 1.0});
+    }
+    for (const auto& stage : stages) {
+        for (const double end : {-1.0, 1.0}) {
+            const auto* reach = std::get_if<Reach>(&stage);
+            if (reach && end < 0.0 && reach->to < 0.01) continue;
+            const double wanted = std::holds_alternative<Invert>(stage) ? -end : end;
+            ASSERT_EQ(settledAt(stage, end), wanted) << infoOf(stage).name;
+        }
+        ASSERT_EQ(settledAt(stage, 1.0, Sides::One),
+                  std::holds_alternative<Invert>(stage) ? 0.0 : 1.0)
+            << infoOf(stage).name;
+    }
+    for (int i = 0; i <= 1000; ++i) {
+        EXPECT_EQ(Other(1.0).run(Blend{kOther, Blending::Weighted, i / 1000.0}, 1.0), 1.0);
+        EXPECT_EQ(Other(-1.0).run(Blend{kOther, Blending::Weighted, i / 1000.0}, -1.0), -1.0);
+    }
+}
+
 TEST(StageLaws, AreContinuousAndRiseWhereThatIsPromised)
 {
     const auto kRising =
@@ -171,6 +258,14 @@ TEST(Curves, TheCurveAndItsInverseAreThoseOfTheReference)
             EXPECT_NEAR(settledAt(curve, settledAt(counter, bent)), bent, 1e-9);
         }
     }
+}
+
+TEST(Curves, PointsCloserThanATenthOfAPercentAreRefused)
+{
+    Curve curve{{{0, 0}, {0.5, 0.4}, {0.5009, 0.5}, {1, 1}}};
+    EXPECT_THAT(curve.complaint(), HasSubstr("0.1 % apart or more: point 3"));
+    curve.points[2].in = 0.501;
+    EXPECT_EQ(curve.complaint(), "");
 }
 
 TEST(CounterCurve, UndoesWhatTheSimBends)

@@ -110,6 +110,38 @@ TEST(Steady, IsTheFilterOfThePaper)
     }
 }
 
+TEST(Steady, LagsByItsTimeConstantHoweverOftenEventsCome)
+{
+    constexpr double kSpeed = 0.4;
+    const Steady steady{1.0, 2.0};
+    const double promised = 1.0 / (2.0 * 3.14159265358979 * (1.0 + 2.0 * kSpeed));
+    EXPECT_NEAR(inSeconds(steady.delayAt(kSpeed)), promised, 1e-9);
+    for (const Time spacing : {Time(10ms), Time(8ms), Time(1ms), Time(125us)}) {
+        Trial run(steady);
+        double lag = 0.0;
+        for (Time t{}; t <= 4s; t += spacing) {
+            const double hand = kSpeed * inSeconds(t) - 0.8;
+            lag = (hand - run.at(t, hand)) / kSpeed;
+        }
+        EXPECT_NEAR(lag, promised, promised / 100) << "every " << spacing.count() << " ns";
+    }
+}
+
+TEST(Steady, AnotherControlOfTheStrandIsNoNewValue)
+{
+    Trial alone(Steady{});
+    Trial beside(Steady{});
+    for (Time t{}; t < 1s; t += 10ms) {
+        const double hand = 0.6 * std::sin(3.0 * inSeconds(t));
+        alone.at(t, hand);
+        beside.at(t, hand);
+        beside.at(t + 1ms, hand);
+        beside.at(t + 6ms, hand);
+        ASSERT_NEAR(alone.tickUntil(t + 8ms), beside.tickUntil(t + 8ms), 5e-3) << inSeconds(t);
+    }
+    EXPECT_NEAR(alone.at(1s, 0.2), beside.at(1s, 0.2), 1e-12);
+}
+
 TEST(Steady, JitterAtRestIsCalmedAndAFastHandIsNot)
 {
     Trial rest(Steady{});
@@ -128,6 +160,31 @@ TEST(Spikes, OneWildValueNeverComesOut)
     run.at(1ms, 0.1);
     EXPECT_EQ(run.at(2ms, 1.0), 0.1);
     EXPECT_EQ(run.at(3ms, 0.1), 0.1);
+}
+
+TEST(Spikes, OneWildValueNeverComesOutAtAnyRate)
+{
+    for (const Time spacing : {Time(125us), Time(1ms), Time(8ms), Time(16ms)}) {
+        Trial run(Spikes{});
+        double highest = 0.0;
+        for (int i = 0; i < 200; ++i) {
+            const double in = i % 7 == 5 ? 1.0 : 0.1 + 0.001 * (i % 2);
+            run.at(spacing * i, in);
+            run.at(spacing * i, in);  // another axis of the strand moved in the same frame
+            highest = std::max(highest, run.tickUntil(spacing * i + spacing / 2));
+        }
+        EXPECT_LT(highest, 0.11) << "every " << spacing.count() << " ns";
+    }
+}
+
+TEST(Spikes, WhatStaysIsNoSpike)
+{
+    Trial run(Spikes{});
+    run.at(0ms, 0.1);
+    EXPECT_EQ(run.at(500ms, 0.9), 0.1) << "it may be one";
+    EXPECT_EQ(run.tickUntil(517ms), 0.1);
+    EXPECT_EQ(run.tickUntil(520ms), 0.9) << "after 20 ms it is none";
+    EXPECT_TRUE(run.isStill());
 }
 
 TEST(Stillness, SmallMovesDoNothingAndRestIsExact)

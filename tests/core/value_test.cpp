@@ -84,5 +84,13 @@ TEST(Percent, HasOneDecimal)
     EXPECT_EQ(percent(-0.0001), "0.0 %");
 }
 
+TEST(ValueOfCounts, AHatIsADirectionWhateverADeviceCounts)
+{
+    EXPECT_EQ(valueOfCounts(ControlKind::Hat, {-5, 300}), (Value{-1.0, 1.0}));
+    EXPECT_EQ(valueOfCounts(ControlKind::Hat, {0, 1}), (Value{0.0, 1.0}));
+    EXPECT_EQ(valueOfCounts(ControlKind::Button, {2, 0}), (Value{1.0, 0.0}));
+    EXPECT_EQ(valueOfCounts(ControlKind::Turner, {-3, 0}), (Value{-3.0, 0.0}));
+}
+
 }  // namespace
 }  // namespace jolly

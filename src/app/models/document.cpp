@@ -6,6 +6,7 @@
 #include "core/tangle/feel.h"
 #include "format/files.h"
 #include "format/place.h"
+#include "format/save.h"
 #include "format/tangle_text.h"
 
 namespace jolly::app

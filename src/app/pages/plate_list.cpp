@@ -188,6 +188,7 @@ void DevicePlates::rebuild()
             Slot state{.place = i};
             for (const auto* strand : takersOf(m_studio.tangle(), {device.id, layout[i].control})) {
                 state.isUsed = true;
+                if (strand->sources.empty()) continue;
                 const auto& from = strand->sources.front();
                 if (m_studio.selected() == ControlRef{from.controller, from.control})
                     state.isSelected = true;

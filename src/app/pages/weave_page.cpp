@@ -309,6 +309,7 @@ QPointF WeavePage::placeOf(const QWidget& widget, QPointF anchor, const QScrollA
 
 void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Thread>& threads) const
 {
+    if (strand.sources.empty()) return;
     const auto& source = strand.sources.front();
     const auto* from = m_controllers.viewOf({source.controller, source.control});
     const auto* card = cardOf(strand.id);

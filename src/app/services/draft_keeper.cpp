@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/services/draft_keeper.h"
 
+#include "format/save.h"
 #include "format/tangle_text.h"
 
 #include <QCryptographicHash>
@@ -9,7 +10,6 @@
 #include <QFileInfo>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QSaveFile>
 
 namespace jolly::app
 {
@@ -130,15 +130,13 @@ void DraftKeeper::write()
     if (!m_document.hasChanges()) return drop();
     const auto text = QString::fromStdString(format::writeTangle(m_document.tangle()));
     const bool hasPlace = m_lock || take(false);
-    QSaveFile out(m_file);
-    const bool isWritten =
-        hasPlace && out.open(QIODevice::WriteOnly) &&
-        out.write(QJsonDocument(QJsonObject{{kOf, m_path}, {kTangle, text}}).toJson()) > 0 &&
-        out.commit();
-    if (isWritten) return;
+    const auto draft = QJsonDocument(QJsonObject{{kOf, m_path}, {kTangle, text}}).toJson();
+    const auto done =
+        hasPlace ? format::replaceText(m_file.toStdString(), draft.toStdString()) : Fallible();
+    if (hasPlace && done) return;
     Q_EMIT told(
-        tr("Edits that are not saved would not survive a crash: nothing can be written to %1.")
-            .arg(m_folder));
+        tr("Edits that are not saved would not survive a crash: nothing can be written to %1. %2")
+            .arg(m_folder, done ? QString() : QString::fromStdString(done.error().text())));
 }
 
 void DraftKeeper::drop()

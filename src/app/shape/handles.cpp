@@ -2,6 +2,7 @@
 #include "app/shape/handles.h"
 
 #include "core/shaping/curve_points.h"
+#include "core/tangle/stage_complaint.h"
 
 #include <QObject>
 #include <algorithm>
@@ -139,6 +140,7 @@ void moveTo(Detents& d, std::size_t part, CurvePoint to, const StageInput& input
 
 std::vector<PlotHandle> handlesOf(const StageParameters& stage, const StageInput& input)
 {
+    if (!complaintOf(stage).empty()) return {};
     return std::visit(
         [&](const auto& p) -> std::vector<PlotHandle> {
             if constexpr (requires { handles(p, input); }) return handles(p, input);

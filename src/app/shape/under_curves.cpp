@@ -57,7 +57,8 @@ const CounterCurve* bendOf(const Strand& strand)
     const CounterCurve* bend = nullptr;
     for (const auto& stage : strand.stages) {
         if (!stage.isOn) continue;
-        if (const auto* counter = std::get_if<CounterCurve>(&stage.parameters)) bend = counter;
+        const auto* counter = std::get_if<CounterCurve>(&stage.parameters);
+        if (counter && counter->complaint().empty()) bend = counter;
     }
     return bend;
 }

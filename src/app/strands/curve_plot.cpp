@@ -36,8 +36,13 @@ void CurvePlot::setCurve(const Stage& stage, StageInput input)
     const auto& curve = std::get<Curve>(stage.parameters);
     m_points = curve.points;
     m_isMirrored = curve.isMirrored;
-    m_chosen = std::clamp(m_chosen, 0, static_cast<int>(m_points.size()) - 1);
+    m_chosen = std::clamp(m_chosen, 0, lastPoint());
     setStage(stage, input);
+}
+
+int CurvePlot::lastPoint() const
+{
+    return std::max(0, static_cast<int>(m_points.size()) - 1);
 }
 
 QRectF CurvePlot::field() const
@@ -78,7 +83,7 @@ int CurvePlot::pointNear(QPointF place) const
 
 void CurvePlot::choose(int point)
 {
-    m_chosen = std::clamp(point, 0, static_cast<int>(m_points.size()) - 1);
+    m_chosen = std::clamp(point, 0, lastPoint());
     update();
     Q_EMIT chosenChanged();
 }
@@ -130,6 +135,7 @@ void CurvePlot::mouseDoubleClickEvent(QMouseEvent* event)
 
 void CurvePlot::keyPressEvent(QKeyEvent* event)
 {
+    if (m_points.empty()) return StagePlot::keyPressEvent(event);
     const double step = event->modifiers() & Qt::ShiftModifier ? 0.001 : 0.01;
     const auto p = m_points[static_cast<std::size_t>(m_chosen)];
     switch (event->key()) {

@@ -40,6 +40,7 @@ class CurvePlot : public StagePlot
 
  private:
     [[nodiscard]] int pointNear(QPointF place) const;
+    [[nodiscard]] int lastPoint() const;
     void choose(int point);
     void moveChosen(CurvePoint to, bool isGesture);
     void addPoint(CurvePoint at);

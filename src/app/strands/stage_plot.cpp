@@ -33,9 +33,10 @@ void StagePlot::setStage(const Stage& stage, StageInput input)
 
 void StagePlot::sample()
 {
+    m_line.clear();
+    if (!complaintOf(m_stage.parameters).empty()) return;
     auto runner = prepare(m_stage.parameters, m_input);
     const double low = m_input.sides == Sides::Two ? -1.0 : 0.0;
-    m_line.clear();
     for (int i = 0; i <= kSamples; ++i) {
         const double in = low + (1.0 - low) * i / kSamples;
         m_line.push_back({in, m_stage.isOn ? settled(runner, {in, 0.0}).x : in});
@@ -89,6 +90,7 @@ void StagePlot::paintEvent(QPaintEvent*)
         QPen(m_stage.isOn ? p.straw : p.faint, 1.8, m_stage.isOn ? Qt::SolidLine : Qt::DashLine));
     painter.drawPolyline(line);
     paintOver(painter);
+    if (m_line.empty()) return;
     painter.setPen(Qt::NoPen);
     painter.setBrush(p.strong);
     painter.drawEllipse(placeOf(m_dot.in, m_dot.out), 4, 4);

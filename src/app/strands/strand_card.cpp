@@ -9,6 +9,7 @@
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/weave/weave.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -253,6 +254,12 @@ QString StrandCard::clashText(const Strand& strand) const
 void StrandCard::prepareRunners(const Strand& strand)
 {
     m_runners.clear();
+    const auto& all = m_studio.tangle().strands;
+    const auto mine = std::ranges::find(all, m_id, &Strand::id);
+    m_canRun =
+        mine != all.end() && !hasErrors(findStrandProblems(
+                                 m_studio.tangle(), static_cast<std::size_t>(mine - all.begin())));
+    if (!m_canRun) return;
     auto input = m_input;
     for (const auto& stage : strand.stages) {
         m_runners.push_back(prepare(stage.parameters, input));
@@ -299,6 +306,11 @@ void StrandCard::showValue(Value in)
         return isAxis ? percentText(v.x, isTwoSided) : word(v);
     };
     m_in->setText(tr("in %1").arg(shown(in)));
+    if (!m_canRun) {
+        for (auto& box : m_boxes) box.value->setText({});
+        m_out->setText(tr("nothing comes out"));
+        return;
+    }
     for (std::size_t i = 0; i < m_runners.size(); ++i) {
         const auto before = in;
         if (m_shown.stages[i].isOn) in = settled(m_runners[i], in);

@@ -76,6 +76,7 @@ class StrandCard : public Card
     std::string m_id;
     Strand m_shown;
     StageInput m_input;
+    bool m_canRun = false;  ///< it has no errors
     std::vector<StageRunner> m_runners;
     std::vector<StageBox> m_boxes;
     QLabel* m_name = nullptr;

@@ -5,6 +5,7 @@
 #include "format/faceplate_text.h"
 #include "format/files.h"
 #include "format/place.h"
+#include "format/save.h"
 
 #include <QFileInfo>
 

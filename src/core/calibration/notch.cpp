@@ -170,25 +170,28 @@ double valueWithNotches(const Calibration& calibration, std::span<const Notch> n
                         std::int32_t raw, Sides sides) noexcept
 {
     const double in = calibration.valueOf(raw, sides);
-    const auto isMatched = [](const Notch& notch) { return notch.value.has_value(); };
-    if (std::ranges::none_of(notches, isMatched)) return in;
+    const auto hasValue = [](const Notch& notch) { return notch.value.has_value(); };
+    auto nextWithValue = std::ranges::find_if(notches, hasValue);
+    if (nextWithValue == notches.end()) return in;
     struct Anchor {
         double in;
         double out;
     };
     Anchor below{lowestOf(sides), lowestOf(sides)};
-    Anchor above{1.0, 1.0};
-    for (const auto& notch : notches) {
-        if (!isMatched(notch)) continue;
-        const Anchor anchor{calibration.valueOf(notch.at, sides), *notch.value};
-        if (anchor.in > in) {
-            above = anchor;
-            break;
+    for (auto notch = notches.begin(); notch != notches.end(); ++notch) {
+        if (notch > nextWithValue) nextWithValue = std::find_if(notch, notches.end(), hasValue);
+        const double at = calibration.valueOf(notch->at, sides);
+        const double highest = nextWithValue == notches.end() ? 1.0 : *nextWithValue->value;
+        const Anchor anchor{
+            at, notch->value ? *notch->value : std::max(std::min(at, highest), below.out)};
+        if (in < at) {
+            const double part = (in - below.in) / (at - below.in);
+            return below.out + part * (anchor.out - below.out);
         }
         below = anchor;
     }
-    const double width = above.in - below.in;
-    return width > 0.0 ? below.out + (in - below.in) / width * (above.out - below.out) : below.out;
+    if (in >= 1.0) return below.in >= 1.0 ? below.out : 1.0;
+    return below.out + (in - below.in) / (1.0 - below.in) * (1.0 - below.out);
 }
 
 }  // namespace jolly

@@ -55,7 +55,9 @@ using NotchList = std::vector<Notch>;
                                        Sides sides);
 
 /// The value of an axis by its calibration, bent so that notches with a value of their own give
-/// exactly that in their middle; straight in between. RT-safe. Pure: any thread.
+/// exactly that in their middle; straight in between. Once one has a value, the others keep what
+/// their travel gives, or come as near to it as the values below and above them let the axis rise.
+/// RT-safe. Pure: any thread.
 [[nodiscard]] double valueWithNotches(const Calibration& calibration,
                                       std::span<const Notch> notches, std::int32_t raw,
                                       Sides sides) noexcept;

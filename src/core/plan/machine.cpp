@@ -86,7 +86,7 @@ Value Machine::valueOf(const PlanInput& input, Counts raw) const noexcept
                                  input.control.sides),
                 0.0};
     }
-    return {static_cast<double>(raw.x), static_cast<double>(raw.y)};
+    return valueOfCounts(input.control.kind, raw);
 }
 
 bool Machine::doesWork(const PlanStage& stage) const noexcept

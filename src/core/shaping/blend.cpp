@@ -32,7 +32,7 @@ Value Blend::Runner::apply(Value in, const Moment& moment) const noexcept
         case Blending::Sum:
             return {std::clamp(a + b, -1.0, 1.0), in.y};
         case Blending::Weighted:
-            return {(1.0 - share) * a + share * b, in.y};
+            return {std::lerp(a, b, share), in.y};
     }
     return in;
 }

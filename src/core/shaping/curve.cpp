@@ -14,6 +14,7 @@ namespace
 {
 
 constexpr double kExact = 1e-12;
+constexpr double kLeastStep = 0.001;  ///< along the travel, from point to point
 /// The last of Newton's steps: what is left after it is as small as its square.
 constexpr double kLastStep = 1e-8;
 constexpr int kMostSteps = 60;
@@ -41,6 +42,19 @@ void liftFallingPoints(CurvePoints& points)
     }
 }
 
+/// Whether a curve can be laid through them.
+bool areSound(const CurvePoints& points)
+{
+    const auto isOut = [](const CurvePoint& p) {
+        return !(std::abs(p.in) <= 1.0 && std::abs(p.out) <= 1.0);
+    };
+    const auto doesNotRise = [](const CurvePoint& a, const CurvePoint& b) {
+        return !(b.in > a.in);
+    };
+    return points.size() >= 2 && std::ranges::none_of(points, isOut) &&
+           std::ranges::adjacent_find(points, doesNotRise) == points.end();
+}
+
 }  // namespace
 
 std::string Curve::complaint() const
@@ -50,10 +64,13 @@ std::string Curve::complaint() const
         return "\"points\" has " + std::to_string(points.size()) + " points; keep " +
                std::to_string(kMostPoints) + " or fewer";
     for (std::size_t i = 1; i < points.size(); ++i) {
-        if (points[i].in <= points[i - 1].in) {
-            return "\"points\" must go from left to right: point " + std::to_string(i + 1) +
-                   " at " + percent(points[i].in) + " is not to the right of the one before it";
-        }
+        const double step = points[i].in - points[i - 1].in;
+        if (step >= kLeastStep - kExact) continue;
+        const auto point = "point " + std::to_string(i + 1) + " at " + percent(points[i].in);
+        return step <= 0.0 ? "\"points\" must go from left to right: " + point +
+                                 " is not to the right of the one before it"
+                           : "\"points\" must be 0.1 % apart or more: " + point +
+                                 " is closer to the one before it";
     }
     if (isMirrored && points.front() != CurvePoint{}) {
         return "a mirrored curve must begin at 0, 0, or it would jump at rest; move the first "
@@ -77,7 +94,7 @@ void mirrorPoints(Curve& curve, Sides sides)
         if (points.size() < 2) points.push_back({1.0, 1.0});
         return;
     }
-    if (sides == Sides::One || points.front().in < 0.0) return;
+    if (sides == Sides::One || points.empty() || points.front().in < 0.0) return;
     CurvePoints whole;
     for (auto p = points.rbegin(); p != points.rend(); ++p) {
         if (p->in > 0.0) whole.push_back({-p->in, -p->out});
@@ -113,6 +130,7 @@ std::vector<double> monotoneSlopes(const CurvePoints& points)
 
 Curve::Runner::Runner(const Curve& curve) : m_points(curve.points), m_isMirrored(curve.isMirrored)
 {
+    if (!areSound(m_points)) m_points = {{-1.0, -1.0}, {1.0, 1.0}};
     if (curve.keepsRising) liftFallingPoints(m_points);
     if (curve.isSmooth) m_slopes = monotoneSlopes(m_points);
 }

@@ -42,6 +42,8 @@ struct Curve {
     class Runner
     {
      public:
+        /// Straight through where no curve can be laid through the points: fewer than two, beyond
+        /// the axis, or not strictly rising along the travel.
         explicit Runner(const Curve& curve);
 
         /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.

@@ -36,6 +36,12 @@ struct Drive {
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;
 
+    /// Where its value can go, wherever the hand rests.
+    [[nodiscard]] Stretch ownTravel(double low) const noexcept
+    {
+        return {lowest > low ? lowest : low, highest};
+    }
+
     class Runner
     {
      public:

@@ -36,8 +36,7 @@ struct Guard {
      public:
         explicit Runner(const Guard& guard) noexcept
             : m_distance(guard.distance),
-              m_patience(
-                  std::chrono::duration_cast<Time>(std::chrono::duration<double>(guard.seconds)))
+              m_patience(std::chrono::round<Time>(std::chrono::duration<double>(guard.seconds)))
         {
         }
 

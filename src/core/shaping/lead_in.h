@@ -35,8 +35,8 @@ struct LeadIn {
         /// @param in  value in [-1, +1]. @return value in [-1, +1]. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment&) const noexcept
         {
-            const double sign = in.x > 0.0 ? 1.0 : -1.0;
-            return {in.x == 0.0 ? 0.0 : sign * start + (1.0 - start) * in.x, in.y};
+            if (in.x == 0.0 || in.x >= 1.0 || in.x <= -1.0) return in;
+            return {(in.x > 0.0 ? start : -start) + (1.0 - start) * in.x, in.y};
         }
 
         double start;

@@ -42,19 +42,20 @@ struct Reach {
         /// @param in  value in [low, 1]. @return value in [low, 1]. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment&) const noexcept
         {
-            const double out = m_low + (1.0 - m_low) * (in.x - m_from) / m_width;
-            return {out < m_low ? m_low : out > 1.0 ? 1.0 : out, in.y};
+            if (in.x <= m_from) return {m_low, in.y};
+            if (in.x >= m_to) return {1.0, in.y};
+            return {m_low + (1.0 - m_low) * (in.x - m_from) / (m_to - m_from), in.y};
         }
 
         Runner(const Reach& reach, double low) noexcept
             : m_low(low),
               m_from(low + (1.0 - low) * reach.from),
-              m_width((1.0 - low) * (reach.to - reach.from))
+              m_to(reach.to >= 1.0 ? 1.0 : low + (1.0 - low) * reach.to)
         {
         }
 
      private:
-        double m_low, m_from, m_width;
+        double m_low, m_from, m_to;
     };
 
     [[nodiscard]] Runner prepare(const StageInput& input) const { return {*this, input.low()}; }

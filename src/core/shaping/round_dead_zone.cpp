@@ -29,9 +29,9 @@ Value RoundDeadZone::Runner::apply(Value in, const Moment& moment) const noexcep
     const double larger = std::max(std::abs(x), std::abs(y));
     const double length = shape == ZoneShape::Round ? std::hypot(x, y) : larger;
     if (length <= size) return {0.0, in.y};
-    double wanted = length >= 1.0 - end ? 1.0 : (length - size) / (1.0 - size - end);
-    if (reachesCorners && shape == ZoneShape::Round) wanted *= length / larger;
-    return {std::clamp(x / length * wanted, -1.0, 1.0), in.y};
+    const double wanted = length >= 1.0 - end ? 1.0 : (length - size) / (1.0 - size - end);
+    const double full = reachesCorners ? larger : length;  // of what becomes the end
+    return {std::clamp(x / full * wanted, -1.0, 1.0), in.y};
 }
 
 }  // namespace jolly

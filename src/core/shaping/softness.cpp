@@ -27,6 +27,7 @@ Softness::Runner::Runner(double softness) noexcept : m_softness(softness)
 Value Softness::Runner::apply(Value in, const Moment&) const noexcept
 {
     const double v = in.x;
+    if (std::abs(v) >= 1.0) return in;  // the end is the end, whatever rounding makes of it
     if (m_softness >= 0.0) return {(1.0 - m_softness) * v + m_softness * v * v * v, in.y};
     if (m_softness <= -1.0) return {std::cbrt(v), in.y};
     const double out = m_width * std::sinh(std::asinh(m_gain * v) / 3.0);

@@ -6,12 +6,17 @@
 namespace jolly
 {
 
-Value Spikes::Runner::apply(Value in, const Moment&) noexcept
+Value Spikes::Runner::apply(Value in, const Moment& moment) noexcept
 {
-    m_longBefore = m_hasStarted ? m_before : in.x;
-    m_before = m_hasStarted ? m_now : in.x;
-    m_now = in.x;
+    if (!m_hasStarted) m_now = in.x;
+    if (!m_hasStarted || moment.now - m_since >= kLongestSpacing) m_longBefore = m_before = m_now;
     m_hasStarted = true;
+    if (in.x != m_now) {
+        m_longBefore = m_before;
+        m_before = m_now;
+        m_now = in.x;
+        m_since = moment.now;
+    }
     const auto [low, high] = std::minmax(m_longBefore, m_before);
     return {std::clamp(m_now, low, high), in.y};
 }

@@ -9,7 +9,9 @@ namespace jolly
 {
 
 /// Stage "no spikes": the middle one of the last three values, so that one wild value never comes
-/// out. It adds the time of one event; when events stop, one or two ticks.
+/// out. It adds the time of one event. A value that has stayed for kLongestSpacing is no spike: it
+/// comes out, and counts as all three. A value that comes again unchanged is no new one: neither
+/// time nor another control of the strand makes a spike count twice.
 struct Spikes {
     static constexpr StageInfo kInfo{.name = "no spikes",
                                      .sentence = "Leaves out single wild values."};
@@ -28,7 +30,7 @@ struct Spikes {
     {
      public:
         /// @return one of the last three values. RT-safe.
-        [[nodiscard]] Value apply(Value in, const Moment&) noexcept;
+        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         [[nodiscard]] bool isMoving() const noexcept
         {
             return m_hasStarted && (m_before != m_now || m_longBefore != m_now);
@@ -38,6 +40,7 @@ struct Spikes {
 
      private:
         double m_longBefore = 0.0, m_before = 0.0, m_now = 0.0;
+        Time m_since{};  ///< the last value is there
         bool m_hasStarted = false;
     };
 

@@ -29,6 +29,9 @@ struct Spring {
     [[nodiscard]] std::string complaint() const { return {}; }
     [[nodiscard]] std::string summary() const;
 
+    /// Where its value can go, wherever the hand rests.
+    [[nodiscard]] static Stretch ownTravel(double low) noexcept { return {low, 1.0}; }
+
     class Runner
     {
      public:

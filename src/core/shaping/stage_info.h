@@ -25,6 +25,12 @@ struct StageInfo {
     bool isFeel = true;  ///< how an axis feels; else what it is for, which is not copied to others
 };
 
+/// A stretch of an axis's travel.
+struct Stretch {
+    double from = 0.0;
+    double to = 1.0;
+};
+
 /// A parameter that is a part of the travel, shown in percent. `low` <= value <= `high`.
 struct AmountField {
     std::string_view key;
@@ -117,6 +123,10 @@ struct Moment {
         return seen && seen->input < inputs.size() ? inputs[seen->input] : Value{};
     }
 };
+
+/// A control in motion tells its values at least this often. After a longer silence it had stopped,
+/// and what comes next is taken to have begun to move this long ago.
+inline constexpr Time kLongestSpacing = std::chrono::milliseconds(20);
 
 /// How often a stage that works by time is run while it is in motion. At rest nothing runs.
 inline constexpr Time kTick = std::chrono::milliseconds(4);

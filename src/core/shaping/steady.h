@@ -9,11 +9,12 @@ namespace jolly
 {
 
 /// Stage "steady": calms jitter without lag in motion. The 1 Euro filter: a low-pass whose cut-off
-/// rises with the speed of the hand. It works with the true spacing of events, and goes on by
-/// itself until the value has arrived.
+/// rises with the speed of the hand, judged by the values as they come in. At each new value its
+/// output is that of the paper's filter for the new values alone, with their true spacing, however
+/// often they come; in between it goes on towards the last value until it has arrived.
 /// @par Source  G. Casiez, N. Roussel, D. Vogel, "1 Euro Filter: A Simple Speed-based Low-pass
 /// Filter for Noisy Input in Interactive Systems", CHI 2012, algorithms 1 and 2; the speed's own
-/// cut-off is 1 Hz as there.
+/// cut-off is 1 Hz as there, and it is taken from the raw values as in the authors' own code.
 struct Steady {
     static constexpr StageInfo kInfo{.name = "steady",
                                      .sentence = "Calms jitter at rest without lag in motion."};
@@ -58,14 +59,19 @@ struct Steady {
         }
 
      private:
-        /// What it remembers.
+        /// What it remembers of the last new value.
         struct Past {
-            double value = 0.0;
-            double speed = 0.0;
+            double raw = 0.0;    ///< the value that came in
+            double value = 0.0;  ///< what came out
+            double speed = 0.0;  ///< full deflections a second
             Time last{};
             bool hasStarted = false;
             bool isMoving = false;
         };
+
+        [[nodiscard]] double valueAfter(Time since) const noexcept;
+        [[nodiscard]] double cutoffNow() const noexcept;
+        void take(double raw, Time now) noexcept;
 
         double m_cutoff, m_quickness;
         Past m_past;

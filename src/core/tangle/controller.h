@@ -55,9 +55,7 @@ struct ControlDescription {
     /// RT-safe.
     [[nodiscard]] Value valueOf(Counts counts) const noexcept
     {
-        if (kind != ControlKind::Axis) {
-            return {static_cast<double>(counts.x), static_cast<double>(counts.y)};
-        }
+        if (kind != ControlKind::Axis) return valueOfCounts(kind, counts);
         return {Calibration::ofRange(low, high).valueOf(counts.x, Sides::Two), 0.0};
     }
 };

@@ -161,6 +161,7 @@ Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController&
     if (!moved || !to)
         return fail(Failure::Code::NotThere, "That control is not there any more.",
                     "Touch it again.");
+    if (moved->sources.empty()) moved->sources.emplace_back();
     const auto& source = moved->sources.front();
     const auto* known = findController(tangle, source.controller);
     const auto* from = known ? findControl(*known, source.control) : nullptr;

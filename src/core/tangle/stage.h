@@ -32,11 +32,16 @@
 namespace jolly
 {
 
+/// Runs in the place of a stage that cannot: what comes in goes out.
+struct LetThrough {
+    [[nodiscard]] Value apply(Value in, const Moment&) const noexcept { return in; }
+};
+
 /// A closed list of kinds of stages, and what follows from it.
 template <class... Kind>
 struct StageListOf {
     using Parameters = std::variant<Kind...>;
-    using Runner = std::variant<typename Kind::Runner...>;
+    using Runner = std::variant<typename Kind::Runner..., LetThrough>;
 
     /// Calls `visit(Kind{})` for each kind, in the order of the list.
     template <class Visitor>
@@ -107,6 +112,18 @@ struct Stage {
         [sides](const auto& p) {
             if constexpr (requires { p.sidesAfter(sides); }) return p.sidesAfter(sides);
             return sides;
+        },
+        parameters);
+}
+
+/// Where the value of a stage can go that keeps one of its own; empty for all others.
+[[nodiscard]] inline std::optional<Stretch> ownTravelOf(const StageParameters& parameters,
+                                                        double low)
+{
+    return std::visit(
+        [low](const auto& p) -> std::optional<Stretch> {
+            if constexpr (requires { p.ownTravel(low); }) return p.ownTravel(low);
+            return std::nullopt;
         },
         parameters);
 }

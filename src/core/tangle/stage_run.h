@@ -2,12 +2,15 @@
 #pragma once
 
 #include "core/tangle/stage.h"
+#include "core/tangle/stage_complaint.h"
 
 namespace jolly
 {
 
+/// What runs a stage. One that has a complaint lets its input through. Allocates.
 [[nodiscard]] inline StageRunner prepare(const StageParameters& parameters, const StageInput& input)
 {
+    if (!complaintOf(parameters).empty()) return LetThrough{};
     return std::visit([&](const auto& p) -> StageRunner { return p.prepare(input); }, parameters);
 }
 

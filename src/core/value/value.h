@@ -32,6 +32,18 @@ enum class ControlKind : std::uint8_t { Axis, Button, Hat, Turner };
 /// Whether an axis rests in the middle of its travel or at its low end.
 enum class Sides : std::uint8_t { Two, One };
 
+/// The value of a control that is no axis: of a hat the directions of its counts, of a button
+/// whether there are any, of a turner the counts. RT-safe. Pure: any thread.
+[[nodiscard]] constexpr Value valueOfCounts(ControlKind kind, Counts counts) noexcept
+{
+    const auto direction = [](std::int32_t count) {
+        return count > 0 ? 1.0 : count < 0 ? -1.0 : 0.0;
+    };
+    if (kind == ControlKind::Hat) return {direction(counts.x), direction(counts.y)};
+    if (kind == ControlKind::Button) return {counts.x != 0 ? 1.0 : 0.0, 0.0};
+    return {static_cast<double>(counts.x), 0.0};
+}
+
 /// How a button behaves in the pilot's hand; decides what happens at go-live.
 enum class ButtonKind : std::uint8_t {
     Push,          ///< springs back

@@ -8,6 +8,7 @@
 #include "core/weave/weave.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace jolly
@@ -35,7 +36,7 @@ void forEachAxisEnd(const Tangle& tangle, Deed&& deed)
 {
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
         const auto& strand = tangle.strands[s];
-        if (!doesCount(strand) || strand.sources.size() != 1) continue;
+        if (!doesCount(strand) || hasErrors(findStrandProblems(tangle, s))) continue;
         const auto* controller = findController(tangle, strand.sources.front().controller);
         const auto* from =
             controller ? findControl(*controller, strand.sources.front().control) : nullptr;
@@ -60,24 +61,24 @@ std::string placeOf(const AxisEnd& end)
 /// How much of the travel of its target the strand covers, in [0, 1].
 double coverOf(const AxisEnd& end)
 {
-    std::vector<StageRunner> stages;
+    std::array<double, kSteps + 1> sweep;
+    const auto sweepOver = [&sweep](const Stretch& part) {
+        for (int step = 0; step <= kSteps; ++step)
+            sweep[static_cast<std::size_t>(step)] =
+                std::lerp(part.from, part.to, static_cast<double>(step) / kSteps);
+    };
     Sides sides = end.from.sides;
+    sweepOver({StageInput{ControlKind::Axis, sides}.low(), 1.0});
     for (const auto& stage : end.strand.stages) {
         if (!stage.isOn) continue;
-        stages.push_back(prepare(stage.parameters, {ControlKind::Axis, sides}));
+        const StageInput input{ControlKind::Axis, sides};
+        auto runner = prepare(stage.parameters, input);
+        for (auto& value : sweep) value = settled(runner, {value, 0.0}).x;
+        if (const auto own = ownTravelOf(stage.parameters, input.low())) sweepOver(*own);
         sides = sidesAfter(stage.parameters, sides);
     }
-    double low = 2.0;
-    double high = -2.0;
-    for (int step = 0; step <= kSteps; ++step) {
-        const double part = static_cast<double>(step) / kSteps;
-        Value value{end.from.sides == Sides::One ? part : 2.0 * part - 1.0, 0.0};
-        for (auto& stage : stages) value = settled(stage, value);
-        const double out = convertSides(value.x, sides, Sides::One);
-        low = std::min(low, out);
-        high = std::max(high, out);
-    }
-    return high - low;
+    const auto [low, high] = std::ranges::minmax(sweep);
+    return convertSides(high, sides, Sides::One) - convertSides(low, sides, Sides::One);
 }
 
 }  // namespace

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
-#include "core/tangle/stage_ranges.h"
+#include "core/tangle/stage_complaint.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/weave.h"
 
@@ -105,10 +105,7 @@ class StrandCheck
         const auto& info = infoOf(stage.parameters);
         const auto path = "/stages/" + std::to_string(i);
         const auto name = std::string(info.name);
-        auto complaint = rangeComplaint(stage.parameters);
-        if (complaint.empty())
-            complaint = std::visit([](const auto& p) { return p.complaint(); }, stage.parameters);
-        if (!complaint.empty())
+        if (const auto complaint = complaintOf(stage.parameters); !complaint.empty())
             error(path, ", stage \"" + name + "\": " + complaint, "Change the stage.");
         forEachControl(stage.parameters, [&](const ControlField& field, const auto& source) {
             if (source || !field.mayBeNone) checkSeen(path, name, field, source);

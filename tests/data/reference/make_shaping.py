@@ -78,7 +78,7 @@ def one_euro(draw):
         t += spacing
         x = max(-1, min(1, x + draw.gauss(0, 0.004 if i % 50 < 40 else 0.05)))
         alpha = lambda fc: 1 / (1 + (1 / (2 * math.pi * fc)) / spacing)
-        dx = 0.0 if last is None else (x - x_filter.last) / spacing
+        dx = 0.0 if last is None else (x - last) / spacing  # as in the authors' own code
         edx = dx_filter.filter(dx, alpha(1.0))
         out = x_filter.filter(x, alpha(cutoff + beta * abs(edx)))
         last = x

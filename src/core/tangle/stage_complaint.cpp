@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/tangle/stage_ranges.h"
+#include "core/tangle/stage_complaint.h"
 
 #include "core/value/percent.h"
 
@@ -73,7 +73,7 @@ std::string complaintAbout(const DetentsField&, const DetentList& detents)
 
 }  // namespace
 
-std::string rangeComplaint(const StageParameters& parameters)
+std::string complaintOf(const StageParameters& parameters)
 {
     std::string complaint;
     std::visit(
@@ -83,6 +83,7 @@ std::string rangeComplaint(const StageParameters& parameters)
                     if (complaint.empty()) complaint = complaintAbout(spec, value);
                 }
             });
+            if (complaint.empty()) complaint = p.complaint();
         },
         parameters);
     return complaint;

@@ -6,6 +6,8 @@
 #include "linux/child.h"
 #include "linux/game_room.h"
 
+#include <unistd.h>
+
 #include <iostream>
 #include <memory>
 #include <thread>
@@ -61,9 +63,10 @@ class Lift
     {
         auto engine = EngineClient::connect();
         if (!engine && engine.error().code == Failure::Code::NotThere) {
-            m_child = Child::start({programFolder() / "tangle", "run", "--idle", "--with-parent",
-                                    "--world", m_options.world},
-                                   Child::Output::Quiet);
+            m_child =
+                Child::start({programFolder() / "tangle", "run", "--idle", "--with-parent",
+                              "--parent", std::to_string(getpid()), "--world", m_options.world},
+                             Child::Output::Quiet);
             const auto end = std::chrono::steady_clock::now() + kEngineStart;
             while (!engine && std::chrono::steady_clock::now() < end) {
                 std::this_thread::sleep_for(kAskAgain);

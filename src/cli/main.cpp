@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/commands.h"
+#include "cli/plain_output.h"
 
 #include <cstdio>
+#include <iostream>
 
 namespace
 {
@@ -32,6 +34,8 @@ int run(int argc, char** argv)
 
 int main(int argc, char** argv)
 {
+    const jolly::PlainOutput plainOut(std::cout);
+    const jolly::PlainOutput plainErr(std::cerr);
     try {
         return run(argc, argv);
     } catch (const std::exception& error) {

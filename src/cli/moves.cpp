@@ -1,13 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/moves.h"
 
-#include "format/files.h"
-
 #include <nlohmann/json.hpp>
+#include <simdjson.h>
 
 #include <cmath>
+#include <filesystem>
+#include <fstream>
 #include <iostream>
-#include <sstream>
+#include <limits>
+#include <unordered_map>
 
 namespace jolly
 {
@@ -15,67 +17,87 @@ namespace jolly
 namespace
 {
 
-using Json = nlohmann::ordered_json;
+constexpr const char* kExpected =
+    "expected {\"t\": seconds, \"controller\": alias, \"control\": \"ABS_X\", \"raw\": 512}";
+constexpr std::size_t kLongestLine = 65536;
 
 }  // namespace
 
-tl::expected<RecordedMove, std::string> readMove(const std::string& line)
+struct MoveReader::Parser {
+    simdjson::dom::parser json;
+    std::unordered_map<std::string, ControlCode> codes;  ///< names seen so far
+    std::string name;
+};
+
+MoveReader::MoveReader() : m_parser(std::make_unique<Parser>()) {}
+
+MoveReader::~MoveReader() = default;
+
+std::string MoveReader::read(std::string& line, RecordedMove& move)
 {
-    const auto json = Json::parse(line, nullptr, false);
-    if (!json.is_object() || !json.contains("t") || !json["t"].is_number() ||
-        !json.contains("raw") || !json["raw"].is_number_integer() || !json.contains("controller") ||
-        !json["controller"].is_string() || !json.contains("control") ||
-        !json["control"].is_string()) {
-        return tl::unexpected<std::string>(
-            "expected {\"t\": seconds, \"controller\": alias, \"control\": \"ABS_X\", \"raw\": "
-            "512}");
+    if (line.size() > kLongestLine) return "it is longer than any move";
+    line.reserve(line.size() + simdjson::SIMDJSON_PADDING);
+    simdjson::dom::object json;
+    if (m_parser->json.parse(line).get(json)) return kExpected;
+    simdjson::dom::element raw;
+    std::string_view controller;
+    std::string_view control;
+    if (json["t"].get(move.t) || json["raw"].get(raw) || json["controller"].get(controller) ||
+        json["control"].get(control) || !(raw.is_int64() || raw.is_uint64()))
+        return kExpected;
+    std::int64_t counts = 0;
+    using Limits = std::numeric_limits<std::int32_t>;
+    if (raw.get(counts) || counts < Limits::min() || counts > Limits::max())
+        return "its raw count is larger than any device's";
+    if (!(std::abs(move.t) <= kFurthest)) return "its time is further away than any flight";
+    m_parser->name.assign(control);
+    auto code = m_parser->codes.find(m_parser->name);
+    if (code == m_parser->codes.end()) {
+        const auto parsed = parseControlCode(control);
+        if (!parsed)
+            return "\"" + m_parser->name + "\" is no control; expected a name such as \"ABS_X\"";
+        code = m_parser->codes.emplace(m_parser->name, *parsed).first;
     }
-    const double raw = json["raw"];
-    if (std::abs(raw) > 2147483647.0)
-        return tl::unexpected<std::string>("its raw count is larger than any device's");
-    const std::string control = json["control"];
-    const auto code = parseControlCode(control);
-    if (!code) {
-        return tl::unexpected("\"" + control +
-                              "\" is no control; expected a name such as \"ABS_X\"");
-    }
-    return RecordedMove{json["t"], json["controller"], *code, static_cast<std::int32_t>(raw)};
+    move.time = std::chrono::round<Time>(std::chrono::duration<double>(move.t));
+    move.controller.assign(controller);
+    move.control = code->second;
+    move.raw = static_cast<std::int32_t>(counts);
+    return {};
 }
 
 std::string writeMove(const RecordedMove& move)
 {
-    return Json{{"t", move.t},
-                {"controller", move.controller},
-                {"control", toText(move.control)},
-                {"raw", move.raw}}
-        .dump();
+    return nlohmann::ordered_json{{"t", move.t},
+                                  {"controller", move.controller},
+                                  {"control", toText(move.control)},
+                                  {"raw", move.raw}}
+        .dump(-1, ' ', false, nlohmann::ordered_json::error_handler_t::replace);
 }
 
 ExitCode forEachMove(const std::string& file,
                      const std::function<std::string(const RecordedMove&)>& take)
 {
-    const auto text = format::readText(file);
-    if (!text) {
-        complain(text.error());
+    std::ifstream in(file, std::ios::binary);
+    if (!in.is_open() || std::filesystem::is_directory(file)) {
+        complain({.code = Failure::Code::NotThere,
+                  .sentence = "The moves in " + file + " cannot be read.",
+                  .cure = "Check its name and permissions."});
         return ExitCode::Usage;
     }
-    std::istringstream in(*text);
-    int number = 0;
+    MoveReader reader;
+    RecordedMove move;
+    std::size_t number = 0;
     double last = -std::numeric_limits<double>::infinity();
     for (std::string line; std::getline(in, line);) {
         ++number;
         if (line.find_first_not_of(" \t\r") == std::string::npos) continue;
-        const auto move = readMove(line);
-        std::string wrong;
-        if (!move) {
-            wrong = move.error();
-        } else if (move->t < last) {
+        auto wrong = reader.read(line, move);
+        if (wrong.empty() && move.t < last)
             wrong = "its time is before that of the line above; moves go forward in time";
-        } else {
-            last = move->t;
-            wrong = take(*move);
-        }
+        if (wrong.empty()) wrong = take(move);
+        last = move.t;
         if (wrong.empty()) continue;
+        std::cout.flush();
         std::cerr << file << ":" << number << ": this line was not taken: " << wrong << "."
                   << std::endl;
         return ExitCode::Usage;

@@ -3,11 +3,11 @@
 
 #include "cli/commands.h"
 #include "core/value/control_code.h"
-
-#include <tl/expected.hpp>
+#include "core/value/time.h"
 
 #include <cstdint>
 #include <functional>
+#include <memory>
 #include <string>
 
 namespace jolly
@@ -15,19 +15,36 @@ namespace jolly
 
 /// One line of a moves file: {"t": seconds, "controller": alias, "control": "ABS_X", "raw": 512}.
 struct RecordedMove {
-    double t = 0.0;
-    std::string controller;
+    double t = 0.0;  ///< seconds, no further from 0 than kFurthest
+    Time time{};     ///< the same, to the nearest nanosecond
+    std::string controller{};
     ControlCode control{};
     std::int32_t raw = 0;
 };
 
-/// @return the move, or what is wrong with the line as the end of a sentence.
-[[nodiscard]] tl::expected<RecordedMove, std::string> readMove(const std::string& line);
+/// Times in a moves file are no further from 0 than this, in seconds: what fits into a Time.
+inline constexpr double kFurthest = 9.0e9;
+
+/// Reads lines of a moves file.
+class MoveReader
+{
+ public:
+    MoveReader();
+    ~MoveReader();
+
+    /// @param line  may be padded while it is read. @return what is wrong with it as the end of a
+    /// sentence; empty when `move` is what it says.
+    [[nodiscard]] std::string read(std::string& line, RecordedMove& move);
+
+ private:
+    struct Parser;
+    std::unique_ptr<Parser> m_parser;
+};
 
 [[nodiscard]] std::string writeMove(const RecordedMove& move);
 
-/// Gives every move of a file to `take`, in order, until it says what is wrong with one. Says on
-/// standard error which line is wrong and why; empty lines are skipped.
+/// Gives every move of a file to `take`, in order and one by one, until it says what is wrong with
+/// one. Says on standard error which line is wrong and why; empty lines are skipped.
 ///
 /// @param take  @return what is wrong with the move as the end of a sentence; empty when nothing.
 /// @return Fine or Usage.

@@ -8,7 +8,9 @@
 #include <nlohmann/json.hpp>
 
 #include <iostream>
+#include <map>
 #include <memory>
+#include <utility>
 
 namespace jolly
 {
@@ -16,33 +18,35 @@ namespace jolly
 namespace
 {
 
-using Json = nlohmann::ordered_json;
+using Json = nlohmann::json;
 
-/// Feeds recorded moves through a tangle in virtual time.
 /// How long after the last move it is waited for what moves by itself.
 constexpr Time kLongest = std::chrono::minutes(1);
 
+/// Feeds recorded moves through a tangle in virtual time, and prints what leaves it.
 class Replay
 {
  public:
-    explicit Replay(const Tangle& tangle) : m_tangle(tangle), m_machine(compile(tangle)) {}
+    explicit Replay(const Tangle& tangle) : m_tangle(tangle), m_machine(compile(tangle))
+    {
+        for (const auto& output : m_machine.plan().outputs)
+            m_heads.push_back(",\"device\":" + Json(tangle.devices[output.device].id).dump() +
+                              ",\"control\":" + Json(toText(output.layout.control)).dump());
+    }
 
     /// @return what is wrong with the move, as the end of a sentence; empty when nothing is.
     std::string feed(const RecordedMove& move)
     {
-        const auto* controller = findBy(m_tangle.rig, &RigController::alias, move.controller);
-        if (!controller) controller = findController(m_tangle, move.controller);
-        if (!controller) return "the tangle has no controller \"" + move.controller + "\"";
-        const auto rig = static_cast<std::size_t>(controller - m_tangle.rig.data());
-        const auto code = isHatCode(move.control) ? hatOf(move.control) : move.control;
-        const auto input = m_machine.plan().inputOf(rig, code);
+        const bool isNewFrame = move.t != m_t || move.controller != m_controller;
+        if (isNewFrame || m_machine.isFull()) flush();
+        if (move.controller != m_controller) {
+            if (auto wrong = choose(move.controller); !wrong.empty()) return wrong;
+        }
+        const auto input = inputOf(move.control);
         if (!input) return move.controller + " has no control " + toText(move.control);
-        if (move.t != m_t || move.controller != m_controller || m_machine.isFull()) flush();
-        const auto time = std::chrono::duration_cast<Time>(std::chrono::duration<double>(move.t));
-        runUntil(time);
+        if (m_machine.nextTick() <= move.time) runUntil(move.time);
         m_t = move.t;
-        m_controller = move.controller;
-        m_machine.move(*input, isHatY(move.control), move.raw, time);
+        m_machine.move(*input, isHatY(move.control), move.raw, move.time);
         return {};
     }
 
@@ -67,35 +71,53 @@ class Replay
     /// Ends the frame: prints what changed.
     void flush()
     {
-        for (const auto& change : m_machine.changes()) print(change);
+        if (m_machine.changes().empty()) return;
+        const auto time = "{\"t\":" + Json(m_t).dump();
+        for (const auto& change : m_machine.changes()) print(time, change);
         m_machine.clearChanges();
     }
 
  private:
-    void print(const Change& change) const
+    /// The controller that the next moves are of, by its alias or id.
+    std::string choose(const std::string& name)
     {
-        const auto& output = m_machine.plan().outputs[change.output];
-        Json line{{"t", m_t},
-                  {"device", m_tangle.devices[output.device].id},
-                  {"control", toText(output.layout.control)}};
-        switch (output.layout.control.kind) {
-            case ControlKind::Hat:
-                line["value"] = line["raw"] = {change.raw.x, change.raw.y};
-                break;
-            case ControlKind::Axis:
-                line["value"] = m_machine.outputValue(change.output).x + 0.0;  // never -0
-                line["raw"] = change.raw.x;
-                break;
-            default:
-                line["value"] = line["raw"] = change.raw.x;
+        const auto* controller = findBy(m_tangle.rig, &RigController::alias, name);
+        if (!controller) controller = findController(m_tangle, name);
+        if (!controller) return "the tangle has no controller \"" + name + "\"";
+        m_controller = name;
+        m_rig = static_cast<std::size_t>(controller - m_tangle.rig.data());
+        return {};
+    }
+
+    std::optional<std::uint32_t> inputOf(ControlCode control)
+    {
+        const std::pair key(m_rig, isHatCode(control) ? hatOf(control) : control);
+        const auto known = m_inputs.find(key);
+        if (known != m_inputs.end()) return known->second;
+        return m_inputs.emplace(key, m_machine.plan().inputOf(key.first, key.second)).first->second;
+    }
+
+    void print(const std::string& time, const Change& change) const
+    {
+        std::cout << time << m_heads[change.output];
+        auto raw = std::to_string(change.raw.x);
+        const auto kind = m_machine.plan().outputs[change.output].layout.control.kind;
+        if (kind == ControlKind::Axis) {  // + 0.0: never -0
+            const double value = m_machine.outputValue(change.output).x + 0.0;
+            std::cout << ",\"value\":" << Json(value).dump() << ",\"raw\":" << raw << "}\n";
+            return;
         }
-        std::cout << line.dump() << "\n";
+        if (kind == ControlKind::Hat) raw = "[" + raw + "," + std::to_string(change.raw.y) + "]";
+        std::cout << ",\"raw\":" << raw << ",\"value\":" << raw << "}\n";
     }
 
     const Tangle& m_tangle;
     Machine m_machine;
     double m_t = 0.0;
     std::string m_controller;
+    std::size_t m_rig = 0;
+    std::map<std::pair<std::size_t, ControlCode>, std::optional<std::uint32_t>> m_inputs;
+    std::vector<std::string> m_heads;  ///< of each output's lines
 };
 
 ExitCode replay(const std::string& file, const std::string& movesFile)
@@ -108,13 +130,14 @@ ExitCode replay(const std::string& file, const std::string& movesFile)
     const auto read = format::readTangle(*text);
     complain(read.problems, file);
     if (hasErrors(read.problems)) return ExitCode::Faulty;
+    std::ios::sync_with_stdio(false);
     Replay replay(read.tangle);
     const auto code =
         forEachMove(movesFile, [&](const RecordedMove& move) { return replay.feed(move); });
-    if (code != ExitCode::Fine) return code;
-    replay.flush();
-    replay.settle();
-    return ExitCode::Fine;
+    replay.flush();  // also what came right before a bad line
+    if (code == ExitCode::Fine) replay.settle();
+    std::cout.flush();
+    return code;
 }
 
 }  // namespace

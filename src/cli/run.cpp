@@ -4,6 +4,7 @@
 #include "format/files.h"
 
 #include <sys/prctl.h>
+#include <unistd.h>
 
 #include <csignal>
 #include <iostream>
@@ -20,6 +21,7 @@ struct RunOptions {
     double seconds = 0.0;
     bool staysIdle = false;
     bool endsWithParent = false;
+    pid_t parent = 0;  ///< that it ends with; 0 for whoever started it
 };
 
 /// How long the world may take to tell what is there before the flight begins.
@@ -30,6 +32,13 @@ RunningEngine* g_running = nullptr;
 void stopRunning(int)
 {
     if (g_running) g_running->requestStop();
+}
+
+/// Whether the program that started this one is gone already, so that nobody will tell of its end.
+bool isOrphan(pid_t parent)
+{
+    constexpr pid_t kInit = 1;
+    return parent == 0 ? getppid() == kInit : getppid() != parent;
 }
 
 /// Reads the tangle to run; an empty one when none was named.
@@ -95,9 +104,13 @@ ExitCode run(const RunOptions& options)
     g_running = &running;
     std::signal(SIGINT, stopRunning);
     std::signal(SIGTERM, stopRunning);
+    std::signal(SIGHUP, stopRunning);
     if (options.endsWithParent) prctl(PR_SET_PDEATHSIG, SIGTERM);
+    if (options.endsWithParent && isOrphan(options.parent)) return ExitCode::Fine;
     code = fly(running, options);
     g_running = nullptr;
+    // Everything is given back. A tangle that a client sent is not waited for.
+    if (running.isReading()) std::_Exit(static_cast<int>(code));
     return code;
 }
 
@@ -112,8 +125,14 @@ void addRun(CLI::App& app, ExitCode& code)
     options->world.addTo(*command);
     command->add_option("--for", options->seconds, "End after so many seconds")
         ->check(CLI::PositiveNumber);
-    command->add_flag("--with-parent", options->endsWithParent,
-                      "End when the program that started it ends, even if that is killed");
+    auto* withParent =
+        command->add_flag("--with-parent", options->endsWithParent,
+                          "End when the program that started it ends, even if that is killed");
+    command
+        ->add_option(
+            "--parent", options->parent,
+            "The process number of that program; the engine does not begin when it is gone")
+        ->needs(withParent);
     command->add_flag("--idle", options->staysIdle, "Wait to be told to go live");
     command->callback([options, &code] { code = run(*options); });
 }

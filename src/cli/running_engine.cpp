@@ -2,12 +2,28 @@
 #include "cli/running_engine.h"
 
 #include "control/preflight.h"
+#include "format/files.h"
 
 #include <algorithm>
 #include <iostream>
 
 namespace jolly
 {
+
+namespace
+{
+
+/// Says that a tangle is being read, for as long as it lives.
+struct Reading {
+    explicit Reading(std::atomic<bool>& isReading) : m_isReading(isReading) { m_isReading = true; }
+    Reading(const Reading&) = delete;
+    Reading& operator=(const Reading&) = delete;
+    ~Reading() { m_isReading = false; }
+
+    std::atomic<bool>& m_isReading;
+};
+
+}  // namespace
 
 RunningEngine::RunningEngine(std::unique_ptr<World> world, LiveMemory live)
     : m_world(std::move(world)),
@@ -39,9 +55,10 @@ void RunningEngine::run(Time end)
         m_door.serve(m_engine);
         if (m_engine.generation() != m_toldGeneration) tellTroubles();
     }
+    m_engine.sayEnding();
     m_engine.standDown();
     while (!m_engine.isAtRest()) m_engine.step(Time::max());
-    m_door.serve(m_engine);
+    m_door.close();
 }
 
 void RunningEngine::requestStop() noexcept
@@ -64,6 +81,11 @@ void RunningEngine::tellTroubles()
 
 Problems RunningEngine::load(const std::string& text, bool& accepted)
 {
+    const Reading reading(m_isReading);
+    accepted = false;
+    if (m_isStopped) return {{Severity::Error, "", "The engine is ending.", "Start another one."}};
+    if (text.size() > format::kMostBytes)
+        return {{Severity::Error, "", "This is larger than any tangle.", "Choose another one."}};
     auto read = format::readTangle(text);
     accepted = read.isReadable;
     if (!read.isReadable) return read.problems;

@@ -33,6 +33,9 @@ class RunningEngine : public EngineHost
     /// Ends run() soon. Safe in a signal handler.
     void requestStop() noexcept;
 
+    /// Whether a client's tangle is still being read, on the service's thread.
+    [[nodiscard]] bool isReading() const noexcept { return m_isReading; }
+
     [[nodiscard]] Time now() const noexcept { return m_world->now(); }
 
     [[nodiscard]] Problems load(const std::string& tangle, bool& accepted) override;
@@ -57,6 +60,7 @@ class RunningEngine : public EngineHost
     Engine m_engine;
     EngineDoor m_door;
     std::atomic<bool> m_isStopped{false};
+    std::atomic<bool> m_isReading{false};
     mutable std::mutex m_mutex;  ///< of m_tangle; never taken by the loop
     Tangle m_tangle;
     std::uint64_t m_toldGeneration = 0;

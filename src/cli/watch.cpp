@@ -47,7 +47,8 @@ class Teller : public FirstLook
     {
         auto code = seen.description.controls[move.control].code;
         if (move.isHatY) ++code.code;
-        std::cout << writeMove({inSeconds(time), seen.description.identity.name, code, move.raw})
+        std::cout << writeMove(
+                         {inSeconds(time), time, seen.description.identity.name, code, move.raw})
                   << std::endl;
     }
 

@@ -2,11 +2,14 @@
 #include "control/engine_service.h"
 
 #include "control/bus_names.h"
+#include "control/bus_thread.h"
 #include "control/engine_adaptor.h"
+#include "control/load_queue.h"
 #include "control/status_json.h"
 
-#include <fcntl.h>
 #include <sdbus-c++/sdbus-c++.h>
+
+#include <optional>
 
 namespace jolly
 {
@@ -27,32 +30,44 @@ struct ServiceConnection {
     std::unique_ptr<sdbus::IConnection> m_connection;
 };
 
+/// The engine's object on one connection, for as long as that bus lives.
 class EngineService::Object : private ServiceConnection,
                               public sdbus::AdaptorInterfaces<org::jollytangle::Engine1_adaptor>
 {
  public:
-    Object(std::unique_ptr<sdbus::IConnection> connection, EngineHost& host)
+    /// @param died  called when the bus is gone.
+    Object(std::unique_ptr<sdbus::IConnection> connection, EngineHost& host,
+           std::function<void()> died)
         : ServiceConnection{std::move(connection)},
           AdaptorInterfaces(*m_connection, kBusObject),
           m_host(host)
     {
+        m_loads.emplace();
         registerAdaptor();
         m_connection->requestName(kBusName);
-        m_connection->enterEventLoopAsync();
+        m_thread.emplace(*m_connection, std::move(died));
     }
 
     ~Object()
     {
-        m_connection->leaveEventLoop();
+        m_thread.reset();
+        m_loads.reset();
         unregisterAdaptor();
     }
 
  private:
-    std::tuple<bool, std::string> Load(const std::string& tangle) override
+    /// A tangle may take its time; other calls are answered meanwhile.
+    void Load(sdbus::Result<bool, std::string>&& result, std::string tangle) override
     {
-        bool accepted = false;
-        const auto problems = m_host.load(tangle, accepted);
-        return {accepted, problemsToJson(problems)};
+        auto answer = std::make_shared<sdbus::Result<bool, std::string>>(std::move(result));
+        m_loads->add([this, answer, tangle = std::move(tangle)] {
+            bool accepted = false;
+            const auto problems = m_host.load(tangle, accepted);
+            try {
+                answer->returnResults(accepted, problemsToJson(problems));
+            } catch (const sdbus::Error&) {  // whoever asked is gone, or the bus
+            }
+        });
     }
     void GoLive() override { orThrow(m_host.goLive()); }
     void StandDown() override { orThrow(m_host.standDown()); }
@@ -67,13 +82,33 @@ class EngineService::Object : private ServiceConnection,
     sdbus::UnixFd Values() override { return sdbus::UnixFd(m_host.liveFd()); }
 
     EngineHost& m_host;
+    std::optional<LoadQueue> m_loads;
+    std::optional<BusThread> m_thread;
 };
 
-EngineService::EngineService(std::unique_ptr<Object> object) : m_object(std::move(object)) {}
+EngineService::EngineService(EngineHost& host) : m_host(host) {}
 
-EngineService::~EngineService() = default;
+EngineService::~EngineService()
+{
+    {
+        const std::lock_guard lock(m_mutex);
+        m_isEnding = true;
+    }
+    m_news.notify_one();
+    if (m_keeper.joinable()) m_keeper.join();
+    m_object.reset();
+}
 
 Result<std::unique_ptr<EngineService>> EngineService::offer(EngineHost& host)
+{
+    std::unique_ptr<EngineService> service(new EngineService(host));
+    if (auto done = service->appear(); !done) return tl::unexpected(std::move(done.error()));
+    service->m_keeper = std::thread([raw = service.get()] { raw->keep(); });
+    return service;
+}
+
+/// Comes to the bus there is.
+Fallible EngineService::appear()
 {
     std::unique_ptr<sdbus::IConnection> connection;
     try {
@@ -84,12 +119,36 @@ Result<std::unique_ptr<EngineService>> EngineService::offer(EngineHost& host)
             "There is no session bus, so no window and no other command can reach this engine.",
             "Start it as \"dbus-run-session -- tangle run FILE\" to have one.");
     }
+    const auto died = [this] {
+        const std::lock_guard lock(m_mutex);
+        m_hasDied = true;
+        m_news.notify_one();
+    };
     try {
-        return std::unique_ptr<EngineService>(
-            new EngineService(std::make_unique<Object>(std::move(connection), host)));
+        m_object = std::make_unique<Object>(std::move(connection), m_host, died);
+        return {};
     } catch (const sdbus::Error& e) {
         return fail(Failure::Code::Busy, "An engine is running already.",
                     "Use that one (\"tangle status\"), or end it with \"tangle down --quit\".");
+    }
+}
+
+/// When the bus dies the flight goes on, and the service comes back with the next bus.
+void EngineService::keep()
+{
+    std::unique_lock lock(m_mutex);
+    while (true) {
+        m_news.wait(lock, [this] { return m_isEnding || m_hasDied; });
+        while (m_hasDied && !m_isEnding) {
+            m_hasDied = false;
+            lock.unlock();
+            m_object.reset();
+            const bool isBack = appear().has_value();
+            lock.lock();
+            m_hasDied = m_hasDied || !isBack;
+            if (!isBack) m_news.wait_for(lock, kLookAgain, [this] { return m_isEnding; });
+        }
+        if (m_isEnding) return;
     }
 }
 

@@ -4,8 +4,12 @@
 #include "core/value/result.h"
 #include "engine/status.h"
 
+#include <chrono>
+#include <condition_variable>
 #include <memory>
+#include <mutex>
 #include <string>
+#include <thread>
 
 namespace jolly
 {
@@ -16,7 +20,8 @@ class EngineHost
  public:
     virtual ~EngineHost() = default;
 
-    /// Runs another tangle. @return all there is to say about it; `accepted` tells whether it runs.
+    /// Runs another tangle; one after the other, on a thread of its own.
+    /// @return all there is to say about it; `accepted` tells whether it runs.
     [[nodiscard]] virtual Problems load(const std::string& tangle, bool& accepted) = 0;
     [[nodiscard]] virtual Fallible goLive() = 0;
     [[nodiscard]] virtual Fallible standDown() = 0;
@@ -27,20 +32,33 @@ class EngineHost
     [[nodiscard]] virtual int liveFd() const = 0;
 };
 
-/// Offers an engine on the session bus, as data/dbus/org.jollytangle.Engine1.xml says, on a thread
-/// of its own until it is destroyed.
+/// Offers an engine on the session bus, as data/dbus/org.jollytangle.Engine1.xml says, on threads
+/// of its own until it is destroyed. When the bus dies it comes back with the next one.
 class EngineService
 {
  public:
+    /// How long it waits before it looks for a bus again.
+    static constexpr std::chrono::milliseconds kLookAgain{500};
+
     /// Busy when an engine is there already, NotThere without a session bus.
     [[nodiscard]] static Result<std::unique_ptr<EngineService>> offer(EngineHost& host);
+
+    /// Waits for the tangle that is just being read; see EngineHost::load().
     ~EngineService();
 
  private:
     class Object;
-    explicit EngineService(std::unique_ptr<Object> object);
+    explicit EngineService(EngineHost& host);
+    Fallible appear();
+    void keep();
 
+    EngineHost& m_host;
     std::unique_ptr<Object> m_object;
+    std::mutex m_mutex;  ///< of the two below
+    bool m_isEnding = false;
+    bool m_hasDied = false;
+    std::condition_variable m_news;
+    std::thread m_keeper;
 };
 
 }  // namespace jolly

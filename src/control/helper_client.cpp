@@ -2,12 +2,14 @@
 #include "control/helper_client.h"
 
 #include "control/bus_names.h"
+#include "control/bus_thread.h"
 
 #include <fcntl.h>
 #include <sdbus-c++/sdbus-c++.h>
 #include <sys/eventfd.h>
 
 #include <atomic>
+#include <optional>
 
 namespace jolly
 {
@@ -56,18 +58,29 @@ class HelperClient::Bus
         m_gone = m_connection->addMatch(kGone, [this, &client](sdbus::Message&) {
             if (m_isKeeping.exchange(false)) lose(client);
         });
-        m_connection->enterEventLoopAsync();
+        m_thread.emplace(*m_connection, [this, &client] {
+            m_isDead = true;
+            const bool wasKeeping = m_isKeeping.exchange(false);
+            for (int left = m_asked.exchange(0); left > 0; --left)
+                client.tell({.kind = HelperNews::Kind::Kept, .done = noHelper("the bus is gone")});
+            if (wasKeeping)
+                client.tell({.kind = HelperNews::Kind::Lost, .done = noHelper("the bus is gone")});
+        });
     }
-    ~Bus() { m_connection->leaveEventLoop(); }
+
+    [[nodiscard]] bool isDead() const noexcept { return m_isDead; }
 
     void keep(HelperClient& client, const std::vector<int>& nodes)
     {
         const std::vector<sdbus::UnixFd> fds(nodes.begin(), nodes.end());
+        ++m_asked;
         m_proxy->callMethodAsync("Keep")
             .onInterface(kHelperInterface)
             .withTimeout(kPatience)
             .withArguments(fds)
             .uponReplyInvoke([this, &client, isAny = !nodes.empty()](const sdbus::Error* error) {
+                if (m_asked == 0) return;  // the bus died, and that was told
+                --m_asked;
                 m_isKeeping = isAny && !error;
                 client.tell({.kind = HelperNews::Kind::Kept, .done = doneOf(error)});
             });
@@ -103,6 +116,9 @@ class HelperClient::Bus
     std::unique_ptr<sdbus::IProxy> m_proxy;
     sdbus::Slot m_gone;
     std::atomic<bool> m_isKeeping = false;
+    std::atomic<bool> m_isDead = false;
+    std::atomic<int> m_asked = 0;  ///< calls of Keep without an answer
+    std::optional<BusThread> m_thread;
 };
 
 HelperClient::HelperClient() : m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)) {}
@@ -114,6 +130,7 @@ template <class Call>
 Fallible HelperClient::ask(Call&& call)
 {
     try {
+        if (m_bus && m_bus->isDead()) m_bus.reset();
         if (!m_bus) m_bus = std::make_unique<Bus>(*this);
         call();
         return {};

@@ -56,6 +56,11 @@ std::uint64_t LiveView::sequence() const noexcept
     return m_block ? m_block->header.sequence.load(std::memory_order_acquire) : 0;
 }
 
+bool LiveView::isEndWanted() const noexcept
+{
+    return m_block && m_block->header.isEnding != 0;
+}
+
 int LiveView::watchEngine() const noexcept
 {
     if (!m_block) return -1;

@@ -54,6 +54,9 @@ class LiveView
     /// The number that changes with every move; odd while the engine writes.
     [[nodiscard]] std::uint64_t sequence() const noexcept;
 
+    /// Whether the engine ended, or ends, because somebody wanted it: it did not die.
+    [[nodiscard]] bool isEndWanted() const noexcept;
+
     /// A new file descriptor that becomes readable when the engine's process ends; -1 when that
     /// cannot be watched.
     [[nodiscard]] int watchEngine() const noexcept;

@@ -2,6 +2,7 @@
 #include "control/preflight.h"
 
 #include "core/tangle/lookup.h"
+#include "core/tangle/told.h"
 #include "core/weave/weave.h"
 
 #include <algorithm>
@@ -139,6 +140,7 @@ Problems preflight(const Tangle& tangle, const EngineStatus& status)
     findWaiting(tangle, status, problems);
     findChanged(tangle, status, problems);
     findImpossibleRanges(tangle, status, problems);
+    problems = told(std::move(problems));  // those of the world are few, and never left out
     problems.insert(problems.end(), status.troubles.begin(), status.troubles.end());
     return problems;
 }

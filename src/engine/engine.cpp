@@ -2,7 +2,6 @@
 #include "engine/engine.h"
 
 #include <algorithm>
-#include <map>
 
 namespace jolly
 {
@@ -88,7 +87,6 @@ Fallible Engine::goLive()
     if (isLive()) return {};
     m_woven->machine.reset();
     primeAll();
-    m_woven->machine.clearChanges();
     auto done = m_fleet.launch(*m_woven, m_world.now());
     trouble(done ? Problem{Severity::Error, kLivePath, "", ""}
                  : Problem{Severity::Error, kLivePath, done.error().sentence, done.error().cure});
@@ -129,7 +127,7 @@ void Engine::controllerArrived(Handle handle, const ControllerDescription& descr
     bindDeck();
     layOut();
     for (const auto& controller : m_deck.controllers()) {
-        if (controller.handle == handle) prime(controller);
+        if (controller.handle == handle) prime(controller, [this] { flush(m_world.now()); });
     }
     flush(m_world.now());
     m_wantsHold = isLive();
@@ -212,20 +210,28 @@ void Engine::trouble(const Problem& problem)
     m_isStale = true;
 }
 
-void Engine::prime(const DeckController& controller)
+/// Lets the machine take the controls as they stand. @param makeRoom  called when one more control
+/// might not find room for its changes.
+template <class MakeRoom>
+void Engine::prime(const DeckController& controller, MakeRoom&& makeRoom)
 {
+    auto& machine = m_woven->machine;
     for (std::size_t i = 0; i < controller.state.size(); ++i) {
         const auto input = controller.inputOf[i];
         if (input == DeckController::kUnbound) continue;
-        if (m_woven->machine.isFull()) flush(m_world.now());
-        m_woven->machine.prime(static_cast<std::uint32_t>(input), controller.state[i],
-                               m_world.now());
+        if (machine.isFull()) makeRoom();
+        machine.prime(static_cast<std::uint32_t>(input), controller.state[i], m_world.now());
     }
 }
 
+/// Begins with all controls as they stand. Nothing is sent: the fleet takes the outputs as a whole
+/// afterwards, and may still be another tangle's.
 void Engine::primeAll()
 {
-    for (const auto& controller : m_deck.controllers()) prime(controller);
+    auto& machine = m_woven->machine;
+    for (const auto& controller : m_deck.controllers())
+        prime(controller, [&machine] { machine.clearChanges(); });
+    machine.clearChanges();
 }
 
 void Engine::bindDeck()

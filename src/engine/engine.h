@@ -42,6 +42,9 @@ class Engine : private WorldListener
     /// Releases everything and gives everything back. Devices end within Fleet::kFarewell.
     void standDown();
 
+    /// Lets clients know that the end that comes is wanted, and no death.
+    void sayEnding() noexcept { m_live.sayEnding(); }
+
     [[nodiscard]] bool isLive() const noexcept { return m_fleet.isFlying(); }
 
     /// Changes whenever the status does.
@@ -59,7 +62,8 @@ class Engine : private WorldListener
 
     void moveOne(DeckController& controller, const RawMove& move, Time time) noexcept;
     void flush(Time time) noexcept;
-    void prime(const DeckController& controller);
+    template <class MakeRoom>
+    void prime(const DeckController& controller, MakeRoom&& makeRoom);
     void primeAll();
     void bindDeck();
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;

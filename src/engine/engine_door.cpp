@@ -7,7 +7,13 @@ namespace jolly
 namespace
 {
 
-constexpr auto kPatience = std::chrono::seconds(5);
+constexpr auto kPatience = std::chrono::milliseconds(5000);
+constexpr auto kLook = std::chrono::milliseconds(100);  ///< whether it was closed meanwhile
+
+tl::unexpected<Failure> ending()
+{
+    return fail(Failure::Code::NotThere, "The engine is ending.", "Start another one.");
+}
 
 }  // namespace
 
@@ -34,21 +40,32 @@ Fallible EngineDoor::quit()
 Fallible EngineDoor::ask(Wish wish, std::unique_ptr<WovenTangle> woven)
 {
     const std::lock_guard lock(m_asking);
-    Order order{wish, std::move(woven), {}};
-    auto answer = order.answer.get_future();
-    const bool isSent = m_orders.push(std::move(order));
+    auto order = std::make_unique<Order>();
+    order->wish = wish;
+    order->woven = std::move(woven);
+    auto answer = order->answer.get_future();
+    const bool isSent = !m_isClosed && m_orders.push(std::move(order));
     m_world.wake();
-    if (!isSent || answer.wait_for(kPatience) != std::future_status::ready) {
-        return fail(Failure::Code::Busy, "The engine did not answer within five seconds.",
-                    "Try again; if it stays so, stop it and start it anew.");
+    for (auto waited = kLook; isSent && waited <= kPatience; waited += kLook) {
+        if (answer.wait_for(kLook) == std::future_status::ready) return answer.get().outcome;
+        if (m_isClosed) break;
     }
-    return answer.get().outcome;
+    if (m_isClosed) return ending();
+    return fail(Failure::Code::Busy, "The engine did not answer within five seconds.",
+                "Try again; if it stays so, stop it and start it anew.");
+}
+
+void EngineDoor::close()
+{
+    m_isClosed = true;
+    std::unique_ptr<Order> order;
+    while (m_orders.pop(order)) order->answer.set_value({ending(), std::move(order->woven)});
 }
 
 void EngineDoor::serve(Engine& engine)
 {
-    Order order;
-    while (m_orders.pop(order)) order.answer.set_value(carryOut(order, engine));
+    std::unique_ptr<Order> order;
+    while (m_orders.pop(order)) order->answer.set_value(carryOut(*order, engine));
 }
 
 EngineDoor::Answer EngineDoor::carryOut(Order& order, Engine& engine)

@@ -4,6 +4,7 @@
 #include "engine/engine.h"
 #include "engine/spsc_queue.h"
 
+#include <atomic>
 #include <cstdint>
 #include <future>
 #include <memory>
@@ -27,8 +28,12 @@ class EngineDoor
     /// Stands down and ends the loop. Control threads only.
     Fallible quit();
 
-    /// Does what was asked. The engine's thread only.
+    /// Does what was asked. The engine's thread only; RT-safe while nothing is.
     void serve(Engine& engine);
+
+    /// Nothing is done any more: what was asked and what will be is refused at once. The engine's
+    /// thread only.
+    void close();
 
     [[nodiscard]] bool hasQuit() const noexcept { return m_hasQuit; }
 
@@ -51,7 +56,8 @@ class EngineDoor
 
     World& m_world;
     std::mutex m_asking;  ///< among control threads; the engine's thread never takes it
-    SpscQueue<Order, 8> m_orders;
+    SpscQueue<std::unique_ptr<Order>, 8> m_orders;
+    std::atomic<bool> m_isClosed{false};
     bool m_hasQuit = false;
 };
 

@@ -32,7 +32,7 @@ struct LiveHeader {
     std::atomic<std::uint32_t> magic;
     std::atomic<std::uint32_t> version;
     std::atomic<std::int32_t> enginePid;
-    std::atomic<std::uint32_t> unused;
+    std::atomic<std::uint32_t> isEnding;  ///< 1: the engine ends because somebody wants it
     std::atomic<std::uint64_t> sequence;
     std::atomic<std::uint64_t> generation;
     std::atomic<std::uint64_t> events;  ///< raw moves since the start

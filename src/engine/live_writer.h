@@ -70,6 +70,7 @@ class LiveWriter
         m_block.header.delayNs.store(delay.count(), std::memory_order_relaxed);
     }
 
+    void sayEnding() noexcept { m_block.header.isEnding = 1; }
     void newGeneration() noexcept { add(m_block.header.generation, 1); }
     [[nodiscard]] std::uint64_t generation() const noexcept { return m_block.header.generation; }
 

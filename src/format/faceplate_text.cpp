@@ -20,6 +20,7 @@ ReadFaceplate readFaceplate(std::string_view text)
     ReadFaceplate result;
     result.isReadable = readFile(text, kVersionKey, result.faceplate, result.problems,
                                  [](SharedFaceplate&, Problems&) {});
+    tell(result.problems, text);
     return result;
 }
 

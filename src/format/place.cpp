@@ -2,7 +2,9 @@
 #include "format/place.h"
 
 #include <algorithm>
-#include <charconv>
+#include <map>
+#include <utility>
+#include <vector>
 
 namespace jolly::format
 {
@@ -10,21 +12,53 @@ namespace jolly::format
 namespace
 {
 
-/// Walks through well-formed JSON, one value at a time.
+/// The places that are looked for, as a tree of the steps of their pointers.
+struct Wanted {
+    std::map<std::string, Wanted, std::less<>> below;
+    std::size_t at = 0;  ///< byte of the value, or of the last of its parents that is there
+
+    Wanted& along(std::string_view pointer)
+    {
+        auto* node = this;
+        while (!pointer.empty()) {
+            const auto end = std::min(pointer.find('/', 1), pointer.size());
+            node = &node->below[std::string(pointer.substr(1, end - 1))];
+            pointer.remove_prefix(end);
+        }
+        return *node;
+    }
+
+    void setAll(std::size_t byte)
+    {
+        at = byte;
+        for (auto& [step, node] : below) node.setAll(byte);
+    }
+};
+
+/// Walks once through well-formed JSON and notes where the wanted values are.
 class Walker
 {
  public:
     explicit Walker(std::string_view json) : m_json(json) { skipSpace(); }
 
-    [[nodiscard]] std::size_t at() const { return m_at; }
-
-    /// Goes to the value of `step` inside the object or array here; false and no move without it.
-    bool enter(const std::string& step)
+    void walk(Wanted& wanted)
     {
-        const auto start = m_at;
-        if (enterFound(step)) return true;
-        m_at = start;
-        return false;
+        wanted.setAll(m_at);
+        const char open = here();
+        if (wanted.below.empty() || (open != '{' && open != '[')) return skipValue();
+        ++m_at;
+        skipSpace();
+        for (std::size_t i = 0; m_at < m_json.size() && here() != '}' && here() != ']'; ++i) {
+            const auto found =
+                wanted.below.find(open == '{' ? std::string(skipText()) : std::to_string(i));
+            if (found == wanted.below.end()) {
+                skipValue();
+            } else {
+                walk(found->second);
+            }
+        }
+        ++m_at;
+        skipSpace();
     }
 
  private:
@@ -69,30 +103,14 @@ class Walker
         skipSpace();
     }
 
-    bool enterFound(const std::string& step)
-    {
-        const char open = here();
-        if (open != '{' && open != '[') return false;
-        ++m_at;
-        skipSpace();
-        for (int i = 0; m_at < m_json.size() && here() != '}' && here() != ']'; ++i) {
-            const bool isHere = open == '{' ? skipText() == step : std::to_string(i) == step;
-            if (isHere) return true;
-            skipValue();
-        }
-        return false;
-    }
-
     std::string_view m_json;
     std::size_t m_at = 0;
 };
 
-}  // namespace
-
-Place placeAt(std::string_view text, std::size_t offset)
+/// Goes on over a piece of text.
+void advance(Place& place, std::string_view text)
 {
-    Place place;
-    for (const char c : text.substr(0, std::min(offset, text.size()))) {
+    for (const char c : text) {
         if (c == '\n') {
             ++place.line;
             place.column = 1;
@@ -100,27 +118,42 @@ Place placeAt(std::string_view text, std::size_t offset)
             ++place.column;
         }
     }
+}
+
+}  // namespace
+
+Place placeAt(std::string_view text, std::size_t offset)
+{
+    Place place;
+    advance(place, text.substr(0, std::min(offset, text.size())));
     return place;
 }
 
 Place placeOf(std::string_view json, std::string_view pointer)
 {
-    Walker walker(json);
-    while (!pointer.empty()) {
-        const auto end = std::min(pointer.find('/', 1), pointer.size());
-        if (!walker.enter(std::string(pointer.substr(1, end - 1)))) break;
-        pointer.remove_prefix(end);
-    }
-    return placeAt(json, walker.at());
+    Wanted all;
+    const auto& wanted = all.along(pointer);
+    Walker(json).walk(all);
+    return placeAt(json, wanted.at);
 }
 
 void addPlaces(Problems& problems, std::string_view json)
 {
+    Wanted all;
+    std::vector<std::pair<Problem*, const Wanted*>> placed;
     for (auto& problem : problems) {
-        if (problem.line > 0) continue;
-        const auto place = placeOf(json, problem.path);
-        problem.line = place.line;
-        problem.column = place.column;
+        if (problem.line == 0) placed.emplace_back(&problem, &all.along(problem.path));
+    }
+    Walker(json).walk(all);
+    std::ranges::sort(placed, {}, [](const auto& each) { return each.second->at; });
+    Place place;
+    std::size_t at = 0;
+    for (auto& [problem, wanted] : placed) {
+        const auto end = std::min(wanted->at, json.size());
+        advance(place, json.substr(at, end - at));
+        at = end;
+        problem->line = place.line;
+        problem->column = place.column;
     }
 }
 
@@ -131,7 +164,9 @@ std::string toText(const Problem& problem, std::string_view file)
         text += ":" + std::to_string(problem.line) + ":" + std::to_string(problem.column);
     text += problem.severity == Severity::Warning ? ": note: " : ": ";
     if (!problem.path.empty()) text += problem.path + ": ";
-    return text + problem.sentence + (problem.cure.empty() ? "" : " " + problem.cure);
+    text += problem.sentence + (problem.cure.empty() ? "" : " " + problem.cure);
+    std::ranges::replace(text, '\n', ' ');  // one line each, whatever names hold
+    return text;
 }
 
 }  // namespace jolly::format

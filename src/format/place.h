@@ -25,7 +25,7 @@ struct Place {
 /// @param json  well-formed JSON.
 [[nodiscard]] Place placeOf(std::string_view json, std::string_view pointer);
 
-/// Fills in line and column of every problem that has a path.
+/// Fills in line and column of every problem that has none, in one walk through the text.
 void addPlaces(Problems& problems, std::string_view json);
 
 /// "marrowmere.tangle:12:7: /strands/3: sentence cure", for a terminal.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/tangle/told.h"
 #include "format/place.h"
 #include "format/reader.h"
 #include "format/version.h"
@@ -15,7 +16,7 @@ namespace jolly::format
 /// describe() must be known where this is used.
 ///
 /// @param kind      the key that holds the version, which is the name of the kind: "tangle".
-/// @param problems  gets everything there is to say, with line and column.
+/// @param problems  gets everything there is to say; see tell().
 /// @param finish    called as finish(value, problems) when the fields were read, to complete the
 ///                  value and to say what else is wrong with it.
 /// @return whether the value is whole; else the file must be left alone.
@@ -34,9 +35,14 @@ template <class T, class Finish>
         value.extra = reader.rest();
         finish(value, problems);
     }
-    const bool isReadable = !hasErrors(problems);
+    return !hasErrors(problems);
+}
+
+/// Makes problems ready for a reader: as many as anybody reads, each with line and column.
+inline void tell(Problems& problems, std::string_view text)
+{
+    problems = told(std::move(problems));
     addPlaces(problems, text);
-    return isReadable;
 }
 
 inline void append(Problems& problems, Problems&& more)

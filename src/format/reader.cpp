@@ -1,18 +1,24 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/reader.h"
 
+#include "core/tangle/told.h"
+
 namespace jolly::format
 {
 
 namespace
 {
 
+/// A value for a sentence. What is long is not written out whole before it is cut.
 std::string shorten(const Json& value)
 {
-    auto text = value.dump(-1, ' ', false, Json::error_handler_t::replace);
-    constexpr std::size_t kMost = 40;
-    if (text.size() > kMost) text.replace(kMost, std::string::npos, "...");
-    return text;
+    constexpr std::size_t kMost = 43;
+    if (value.is_string() && value.get_ref<const std::string&>().size() > kMost)
+        return shorten(Json(shortened(value.get<std::string>(), kMost)));
+    if (value.size() > kMost)
+        return value.is_object() ? "an object of " + std::to_string(value.size()) + " fields"
+                                 : "a list of " + std::to_string(value.size()) + " items";
+    return shortened(value.dump(-1, ' ', false, Json::error_handler_t::replace), kMost);
 }
 
 std::string number(double value)
@@ -83,13 +89,22 @@ void Reader::mismatch(const Json& value, const std::string& path, const std::str
     error(path, placeName(path) + " is " + shorten(value) + ".", "Expected " + expected + ".");
 }
 
+bool Reader::isTooLong(const Json& list, const std::string& path)
+{
+    if (list.size() <= kMostItems) return false;
+    mismatch(list, path, std::to_string(kMostItems) + " items at most");
+    return true;
+}
+
 void Reader::read(const Json& json, const std::string& path, std::string& value, const Rule&)
 {
-    if (json.is_string()) {
-        value = json.get<std::string>();
-    } else {
-        mismatch(json, path, "a text in quotes");
-    }
+    if (!json.is_string()) return mismatch(json, path, "a text in quotes");
+    const auto& text = json.get_ref<const std::string&>();
+    if (text.size() > kMostCharacters)
+        return mismatch(json, path,
+                        "a text of " + std::to_string(kMostCharacters) + " bytes at most, not " +
+                            std::to_string(text.size()));
+    value = text;
 }
 
 void Reader::read(const Json& json, const std::string& path, bool& value, const Rule&)

@@ -3,8 +3,7 @@
 
 #include "core/tangle/problem.h"
 #include "format/fields.h"
-
-#include <nlohmann/json.hpp>
+#include "format/json.h"
 
 #include <cstdint>
 #include <optional>
@@ -16,7 +15,9 @@
 namespace jolly::format
 {
 
-using Json = nlohmann::ordered_json;
+/// No list of ours is longer, and no text.
+inline constexpr std::size_t kMostItems = 20'000;
+inline constexpr std::size_t kMostCharacters = 4'000;  ///< in bytes
 
 /// Reads one object of the file: a visitor of the descriptions in fields.h. Whatever does not fit
 /// becomes a problem and leaves the default in place; fields nobody asked for are kept as extra.
@@ -55,6 +56,7 @@ class Reader
 
  private:
     void mismatch(const Json& value, const std::string& path, const std::string& expected);
+    [[nodiscard]] bool isTooLong(const Json& list, const std::string& path);
 
     void read(const Json& json, const std::string& path, std::string& value, const Rule& rule);
     void read(const Json& json, const std::string& path, bool& value, const Rule& rule);
@@ -102,6 +104,7 @@ class Reader
             return;
         }
         list.clear();
+        if (isTooLong(json, path)) return;
         for (std::size_t i = 0; i < json.size(); ++i) {
             read(json[i], path + "/" + std::to_string(i), list.emplace_back(), rule);
         }

@@ -46,6 +46,7 @@ ReadSheet readSheet(std::string_view text)
                                  [](SimSheet& sheet, Problems& problems) {
                                      append(problems, findImpossibleLimits(sheet, ""));
                                  });
+    tell(result.problems, text);
     return result;
 }
 

@@ -32,13 +32,11 @@ ReadTangle readTangle(std::string_view text)
     const auto complete = [](Tangle& tangle, Problems& problems) {
         addRoots(tangle);
         fitDevices(tangle);
-        append(problems, findRigProblems(tangle));
+        if (!hasErrors(problems)) append(problems, findRigProblems(tangle));
     };
     result.isReadable = readFile(text, kVersionKey, result.tangle, result.problems, complete);
-    if (!result.isReadable) return result;
-    auto about = findProblems(result.tangle);
-    addPlaces(about, text);
-    append(result.problems, std::move(about));
+    if (result.isReadable) append(result.problems, findProblems(result.tangle));
+    tell(result.problems, text);
     return result;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/well_formed.h"
 
+#include "core/tangle/told.h"
 #include "format/place.h"
 
 #include <nlohmann/json.hpp>
@@ -42,7 +43,8 @@ class Watcher : public nlohmann::json_sax<json>
         auto& level = m_levels.back();
         level.step = name;
         if (level.names.insert(name).second) return true;
-        problems.push_back({Severity::Error, path(), "The name \"" + name + "\" stands twice here.",
+        problems.push_back({Severity::Error, path(),
+                            "The name \"" + shortened(name, 80) + "\" stands twice here.",
                             "Take one of the two out; only one could be kept."});
         return true;
     }
@@ -123,8 +125,9 @@ Problems findJsonProblems(std::string_view text)
 {
     Watcher watcher(text);
     json::sax_parse(text.begin(), text.end(), &watcher);
-    addPlaces(watcher.problems, text);
-    return watcher.problems;
+    auto problems = told(std::move(watcher.problems));
+    addPlaces(problems, text);
+    return problems;
 }
 
 }  // namespace jolly::format

@@ -2,8 +2,7 @@
 #pragma once
 
 #include "format/fields.h"
-
-#include <nlohmann/json.hpp>
+#include "format/json.h"
 
 #include <optional>
 #include <string>
@@ -18,8 +17,6 @@ namespace jolly::format
 class Writer
 {
  public:
-    using Json = nlohmann::ordered_json;
-
     explicit Writer(Json& object) : m_object(object) {}
 
     static bool wants(bool condition) { return condition; }
@@ -85,7 +82,7 @@ class Writer
     Json& m_object;
 };
 
-inline Writer::Json Writer::write(Stage& stage)
+inline Json Writer::write(Stage& stage)
 {
     auto json = Json::object();
     Writer writer(json);
@@ -107,7 +104,7 @@ inline Writer::Json Writer::write(Stage& stage)
 template <class T>
 [[nodiscard]] std::string writeFile(const char* kind, T value)
 {
-    auto json = Writer::Json::object();
+    auto json = Json::object();
     json[kind] = kVersion;
     Writer writer(json);
     describe(writer, value);

@@ -30,6 +30,17 @@ tl::unexpected<Failure> openFailed(const std::string& path, int error)
         error);
 }
 
+/// A name as a device tells it, without what would upset a terminal or a list.
+std::string plain(const char* text)
+{
+    auto name = textOf(text);
+    for (auto& c : name) {
+        const auto byte = static_cast<unsigned char>(c);
+        if (byte < 0x20 || byte == 0x7f) c = ' ';
+    }
+    return name;
+}
+
 Time timeOf(const input_event& event)
 {
     return std::chrono::seconds(event.input_event_sec) +
@@ -72,8 +83,8 @@ Identity EventNode::identity() const
     const auto id = [](int value) { return static_cast<std::uint16_t>(value); };
     return {id(libevdev_get_id_bustype(d)), id(libevdev_get_id_vendor(d)),
             id(libevdev_get_id_product(d)), id(libevdev_get_id_version(d)),
-            textOf(libevdev_get_name(d)),   textOf(libevdev_get_uniq(d)),
-            textOf(libevdev_get_phys(d))};
+            plain(libevdev_get_name(d)),    plain(libevdev_get_uniq(d)),
+            plain(libevdev_get_phys(d))};
 }
 
 std::vector<ControlDescription> EventNode::controls(std::uint8_t node) const

@@ -3,6 +3,8 @@
 
 #include "core/tangle/virtual_device.h"
 
+#include <fcntl.h>
+#include <spawn.h>
 #include <sys/inotify.h>
 #include <sys/wait.h>
 #include <unistd.h>
@@ -26,6 +28,32 @@ constexpr const char* kBehind = "/dev/.jolly-tangle-input";
 constexpr const char* kProbe =
     "command -v bwrap >/dev/null 2>&1 || exit 3; bwrap --dev-bind / / true >/dev/null 2>&1 || exit "
     "4";
+
+/// Waits for the end of the program that holds the other end of its input, then takes a folder
+/// away.
+constexpr const char* kCaretaker = "trap '' INT TERM HUP; read -r gone; rm -rf -- \"$1\"";
+
+/// @return its process, or -1; `lifeline` is the end to hold.
+pid_t startCaretaker(const std::string& folder, UniqueFd& lifeline)
+{
+    int ends[2] = {-1, -1};
+    if (pipe2(ends, O_CLOEXEC) != 0) return -1;
+    const UniqueFd theirs(ends[0]);
+    lifeline = UniqueFd(ends[1]);
+    posix_spawn_file_actions_t files;
+    posix_spawn_file_actions_init(&files);
+    posix_spawn_file_actions_adddup2(&files, theirs.get(), STDIN_FILENO);
+    posix_spawnattr_t attributes;
+    posix_spawnattr_init(&attributes);
+    posix_spawnattr_setflags(&attributes, POSIX_SPAWN_SETSID);
+    const char* words[] = {"sh", "-c", kCaretaker, "jolly-tangle-room", folder.c_str(), nullptr};
+    pid_t pid = -1;
+    const int error =
+        posix_spawnp(&pid, "sh", &files, &attributes, const_cast<char* const*>(words), environ);
+    posix_spawnattr_destroy(&attributes);
+    posix_spawn_file_actions_destroy(&files);
+    return error == 0 ? pid : -1;
+}
 
 bool isNode(const std::string& name)
 {
@@ -96,6 +124,7 @@ Result<std::unique_ptr<GameRoom>> GameRoom::open()
 GameRoom::GameRoom(fs::path folder)
     : m_folder(std::move(folder)), m_watch(inotify_init1(IN_NONBLOCK | IN_CLOEXEC))
 {
+    m_caretaker = startCaretaker(m_folder, m_lifeline);
     inotify_add_watch(m_watch.get(), kInput, IN_CREATE | IN_ATTRIB | IN_DELETE);
 }
 
@@ -103,6 +132,8 @@ GameRoom::~GameRoom()
 {
     std::error_code error;
     fs::remove_all(m_folder, error);
+    m_lifeline = UniqueFd();
+    if (m_caretaker > 0) waitpid(m_caretaker, nullptr, 0);
 }
 
 void GameRoom::refresh()

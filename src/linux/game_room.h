@@ -29,7 +29,7 @@ class GameRoom
     /// NotThere when bubblewrap is not installed, NotAllowed when the system refuses private views.
     [[nodiscard]] static Result<std::unique_ptr<GameRoom>> open();
 
-    /// Takes the folder of links away.
+    /// Takes the folder of links away. It goes too when this program is killed.
     ~GameRoom();
     GameRoom(const GameRoom&) = delete;
     GameRoom& operator=(const GameRoom&) = delete;
@@ -50,6 +50,8 @@ class GameRoom
 
     std::filesystem::path m_folder;
     UniqueFd m_watch;
+    UniqueFd m_lifeline;  ///< whose end tells the caretaker to take the folder away
+    pid_t m_caretaker = -1;
 };
 
 }  // namespace jolly

@@ -157,11 +157,11 @@ void KernelWorld::housekeep(WorldListener& listener)
 {
     const auto time = now();
     if (m_lookAgain <= time) lookAtSystem(listener);
-    for (const auto device : m_opens.due(time)) {
+    m_opens.forEachDue(time, [this](Handle device) {
         for (auto& each : m_virtuals) {
             if (each.handle == device) each.device->nudge();
         }
-    }
+    });
     for (auto& each : m_virtuals) {
         if (each.watchBy > time) continue;
         const auto node = each.device->node();

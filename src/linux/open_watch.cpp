@@ -43,19 +43,6 @@ void OpenWatch::read(Time now)
     findNext();
 }
 
-std::vector<Handle> OpenWatch::due(Time now)
-{
-    std::vector<Handle> devices;
-    for (auto& [number, watched] : m_watched) {
-        if (std::min(watched.soon, watched.later) > now) continue;
-        devices.push_back(watched.device);
-        if (watched.soon <= now) watched.soon = Time::max();
-        if (watched.later <= now) watched.later = Time::max();
-    }
-    findNext();
-    return devices;
-}
-
 void OpenWatch::findNext() noexcept
 {
     m_next = Time::max();

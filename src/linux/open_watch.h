@@ -4,9 +4,9 @@
 #include "ports/unique_fd.h"
 #include "ports/world.h"
 
+#include <algorithm>
 #include <map>
 #include <string>
-#include <vector>
 
 namespace jolly
 {
@@ -30,8 +30,19 @@ class OpenWatch
     /// Takes the news of openings at `now`.
     void read(Time now);
 
-    /// The devices to nudge by `now`; each is told once.
-    [[nodiscard]] std::vector<Handle> due(Time now);
+    /// Calls `nudge` with each device that is to be nudged by `now`. Allocates nothing.
+    template <class Nudge>
+    void forEachDue(Time now, Nudge&& nudge)
+    {
+        for (auto& [number, watched] : m_watched) {
+            if (std::min(watched.soon, watched.later) > now) continue;
+            if (watched.soon <= now) watched.soon = Time::max();
+            if (watched.later <= now) watched.later = Time::max();
+            nudge(watched.device);
+        }
+        findNext();
+    }
+
     [[nodiscard]] Time nextDeadline() const noexcept { return m_next; }
 
  private:

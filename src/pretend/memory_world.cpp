@@ -95,6 +95,11 @@ void MemoryWorld::destroy(Handle handle)
     if (device != m_devices.end()) device->isThere = false;
 }
 
+void MemoryWorld::forgetGone()
+{
+    std::erase_if(m_devices, [](const Device& device) { return !device.isThere; });
+}
+
 Handle MemoryWorld::plug(const ControllerDescription& description, std::vector<Counts> state)
 {
     state.resize(description.controls.size());

@@ -59,6 +59,8 @@ class MemoryWorld : public World
     void loseAlone(const Failure& why);
     void setNow(Time now) noexcept { m_now = now; }
     void record(bool isRecording) noexcept { m_isRecording = isRecording; }
+    /// Devices that were taken away are remembered until then.
+    void forgetGone();
     Faults faults;
 
     // What is there

@@ -58,6 +58,12 @@ void PretendWorld::wake() noexcept
     [[maybe_unused]] const auto done = ::write(m_bell, &one, sizeof one);
 }
 
+void PretendWorld::destroy(Handle device)
+{
+    MemoryWorld::destroy(device);
+    forgetGone();
+}
+
 void PretendWorld::sleepUntil(Time time) noexcept
 {
     const auto left = std::max(time - now(), Time{});

@@ -23,6 +23,7 @@ class PretendWorld : public MemoryWorld
     [[nodiscard]] Time now() const noexcept override;
     void wait(Time deadline, WorldListener& listener) override;
     void wake() noexcept override;
+    void destroy(Handle device) override;
 
  private:
     struct Actor {

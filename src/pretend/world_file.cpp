@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "pretend/world_file.h"
 
+#include "core/tangle/told.h"
 #include "format/place.h"
 #include "format/reader.h"
 #include "format/well_formed.h"
@@ -131,6 +132,7 @@ ReadWorld readWorld(std::string_view text)
     static_cast<void>(reader.rest());
     for (auto& problem : result.problems) problem.severity = Severity::Error;
     checkScript(result.script, result.problems);
+    result.problems = told(std::move(result.problems));
     format::addPlaces(result.problems, text);
     return result;
 }

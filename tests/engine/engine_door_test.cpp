@@ -3,6 +3,7 @@
 
 #include "engine_story.h"
 #include "pretend/pretend_world.h"
+#include "support/allocation_guard.h"
 
 #include <thread>
 
@@ -91,6 +92,24 @@ TEST_F(EngineDoorTest, SeveralThreadsMayAskAtOnce)
         });
     }
     for (auto& asker : askers) asker.join();
+}
+
+TEST_F(EngineStory, TheLoopOfTheRealProcessDoesNotAllocate)
+{
+    addStrand(tangle, kX, axis(1), {{DeadZone{}}, {Steady{}}});
+    addStrand(tangle, kTrigger, button(1));
+    fly();
+    world.record(false);
+    EngineDoor door(world);
+    std::size_t allocations = 0;
+    for (int i = 0; i < 200; ++i) {
+        world.move(stick, {moveOf(kX, i * 4), moveOf(kTrigger, i % 2)});
+        const AllocationGuard guard;
+        engine.step(world.now());
+        door.serve(engine);
+        allocations += guard.count();
+    }
+    EXPECT_EQ(allocations, 0U);
 }
 
 }  // namespace

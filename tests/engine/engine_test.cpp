@@ -294,6 +294,107 @@ TEST_F(EngineTest, TroublesOfTheWorldCanBeTakenBack)
     EXPECT_EQ(troubles(), "");
 }
 
+/// Nine controllers with 256 switches and 32 axes each, all far from rest, and tangles that lead
+/// them to devices of many shapes.
+class ManyTangles : public EngineStory
+{
+ protected:
+    static constexpr std::uint16_t kControllers = 9;
+    static constexpr std::uint16_t kSwitches = 256;
+    static constexpr std::uint16_t kAxes = 32;
+
+    ManyTangles()
+    {
+        world.record(false);
+        for (std::uint16_t c = 0; c < kControllers; ++c) {
+            auto panel = smallStick("panel-" + std::to_string(c));
+            panel.controls.clear();
+            for (std::uint16_t i = 0; i < kSwitches; ++i)
+                panel.controls.push_back({.code = {EventType::Key, i},
+                                          .kind = ControlKind::Button,
+                                          .buttonKind = ButtonKind::Switch});
+            for (std::uint16_t i = 0; i < kAxes; ++i)
+                panel.controls.push_back(
+                    {.code = {EventType::Abs, i, 1}, .calibration = {-1000, 0, 1000, 0}});
+            rig.push_back(panel);
+            std::vector<Counts> state(kSwitches, Counts{1, 0});
+            state.resize(kSwitches + kAxes, Counts{1000, 0});
+            world.plug(describe(panel), state);
+        }
+        step();
+    }
+
+    /// Devices `first` to `last`, all of whose buttons and axes are fed by one controller each.
+    [[nodiscard]] Tangle tangleOf(std::uint16_t first, std::uint16_t last, std::uint16_t buttons,
+                                  std::uint16_t axes, bool isReversed) const
+    {
+        Tangle all;
+        all.rig = rig;
+        for (auto d = first; d <= last; ++d) {
+            const auto id = std::to_string(d);
+            all.devices.push_back(
+                {.id = id, .name = "Jolly " + id, .number = d, .axes = axes, .buttons = buttons});
+            const auto& panel = rig[d % kControllers];
+            const auto add = [&](ControlCode from, VirtualControl to) {
+                all.strands.push_back({.id = id + " " + toText(to),
+                                       .sources = {{panel.id, from}},
+                                       .targets = {{id, to}}});
+            };
+            for (std::uint16_t i = 0; i < buttons; ++i)
+                add({EventType::Key, i}, button(static_cast<std::uint16_t>(i + 1)));
+            for (std::uint16_t i = 0; i < axes; ++i)
+                add({EventType::Abs, i, 1}, axis(static_cast<std::uint16_t>(i + 1)));
+        }
+        if (isReversed) std::ranges::reverse(all.devices);
+        return all;
+    }
+
+    /// Whether every device is there and shows what its controller does, and no other is.
+    void expectTruth(const Tangle& flown) const
+    {
+        ASSERT_EQ(world.deviceCount(), flown.devices.size());
+        for (const auto& device : flown.devices) {
+            const auto* seen = world.device(device.name);
+            ASSERT_TRUE(seen && seen->isThere) << device.name;
+            for (std::size_t i = 0; i < seen->spec.slots.size(); ++i) {
+                const auto& slot = seen->spec.slots[i];
+                const auto wanted = slot.control.kind == ControlKind::Button
+                                        ? (slot.control.number <= device.buttons ? 1 : 0)
+                                        : (slot.control.number <= device.axes ? slot.high : 0);
+                if (slot.control.kind != ControlKind::Hat) {
+                    ASSERT_EQ(seen->spec.values[i].x, wanted)
+                        << device.name << ", " << toText(slot.control);
+                }
+            }
+        }
+    }
+
+    std::vector<RigController> rig;
+};
+
+TEST_F(ManyTangles, LoadedByTurnsInFlightEachShowsTheTruthAndTouchesNothingElse)
+{
+    const std::vector<Tangle> tangles = {tangleOf(1, 1, 8, 2, false),
+                                         tangleOf(1, 10, 128, 8, false),
+                                         Tangle{},
+                                         tangleOf(1, 10, 128, 8, true),
+                                         tangleOf(4, 6, 32, 4, false),
+                                         tangleOf(1, 1, 128, 8, false),
+                                         tangleOf(5, 9, 100, 6, true),
+                                         tangleOf(2, 3, 8, 8, false)};
+    engine.take(std::make_unique<WovenTangle>(tangles[0]));
+    ASSERT_TRUE(engine.goLive());
+    for (std::size_t i = 1; i <= 1000; ++i) {
+        const auto& next = tangles[(i * i + i / 8) % tangles.size()];
+        engine.take(std::make_unique<WovenTangle>(next));
+        world.forgetGone();
+        if (i % 7 == 0) continue;  // another comes before the farewells are over
+        for (int k = 0; k < 3; ++k) waitFor(Fleet::kFarewell);
+        expectTruth(next);
+        if (HasFatalFailure()) FAIL() << "after load " << i;
+    }
+}
+
 TEST_F(EngineTest, TheEventPathDoesNotAllocate)
 {
     addStrand(tangle, kX, axis(1), {{DeadZone{}}, {Curve{}}, {Invert{}}});

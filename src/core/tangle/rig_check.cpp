@@ -3,6 +3,10 @@
 
 #include "core/tangle/lookup.h"
 
+#include <map>
+#include <set>
+#include <tuple>
+
 namespace jolly
 {
 
@@ -23,6 +27,17 @@ void checkAxis(const RigController& controller, const RigControl& axis, const st
             {Severity::Error, path + "/calibration",
              "The calibration of " + name + " is out of order.",
              "Expected low < high, the centre between them and noise of 0 or more."});
+    }
+    for (std::size_t n = 0; n < axis.notches.size(); ++n) {
+        const auto& notch = axis.notches[n];
+        if (notch.at >= axis.calibration.low && notch.at <= axis.calibration.high) continue;
+        problems.push_back({Severity::Warning, path + pathOf("notches", n),
+                            "The notch " + notch.name + " at " + std::to_string(notch.at) +
+                                " lies outside the travel of " + name + ", which goes from " +
+                                std::to_string(axis.calibration.low) + " to " +
+                                std::to_string(axis.calibration.high) + ".",
+                            "Capture it again, or calibrate the axis.", 0, 0,
+                            "The lever never comes to it."});
     }
     auto notches = axis.notches;
     if (const auto done = orderNotches(notches); !done) {
@@ -46,6 +61,58 @@ void checkSwitch(const RigController& controller, const RigSwitch& each, const s
     }
 }
 
+/// Buttons that stand at more than one position.
+void checkOwners(const RigController& controller, const std::string& path, Problems& problems)
+{
+    std::map<ControlCode, const RigSwitch*> owners;
+    for (std::size_t s = 0; s < controller.switches.size(); ++s) {
+        const auto& each = controller.switches[s];
+        for (const auto& position : each.positions) {
+            if (!position.button) continue;
+            const auto [owner, isFirst] = owners.emplace(*position.button, &each);
+            if (isFirst) continue;
+            const auto where = owner->second == &each
+                                   ? "two positions of the switch " + each.name
+                                   : "the switches " + owner->second->name + " and " + each.name;
+            problems.push_back({Severity::Warning, path + pathOf("switches", s),
+                                toText(*position.button) + " of " + controller.alias +
+                                    " belongs to " + where + ".",
+                                "Name another button at one of them.", 0, 0,
+                                "Which position the switch is in cannot be told."});
+        }
+    }
+}
+
+void checkTwice(const RigController& controller, const std::string& path, Problems& problems)
+{
+    std::set<ControlCode> seen;
+    for (std::size_t c = 0; c < controller.controls.size(); ++c) {
+        const auto code = controller.controls[c].code;
+        if (seen.insert(code).second) continue;
+        problems.push_back({Severity::Warning, path + pathOf("controls", c),
+                            controller.alias + " has the control " + toText(code) + " twice.",
+                            "Take one of the two out.", 0, 0, "Only the first one counts."});
+    }
+}
+
+void checkAlike(const Tangle& tangle, Problems& problems)
+{
+    using Key = std::tuple<std::uint16_t, std::uint16_t, std::uint16_t, std::string, std::string,
+                           std::string>;
+    std::map<Key, std::size_t> seen;
+    for (std::size_t r = 0; r < tangle.rig.size(); ++r) {
+        const auto& i = tangle.rig[r].identity;
+        const auto [first, isNew] =
+            seen.emplace(Key{i.bus, i.vendor, i.product, i.name, i.uniq, i.phys}, r);
+        if (isNew) continue;
+        problems.push_back({Severity::Warning, pathOf("rig", r) + "/identity",
+                            tangle.rig[first->second].alias + " and " + tangle.rig[r].alias +
+                                " are one and the same device.",
+                            "Take one of them out, or give it the port of another device.", 0, 0,
+                            "Only one of them can ever be present."});
+    }
+}
+
 }  // namespace
 
 Problems findRigProblems(const Tangle& tangle)
@@ -54,6 +121,7 @@ Problems findRigProblems(const Tangle& tangle)
     for (std::size_t r = 0; r < tangle.rig.size(); ++r) {
         const auto& controller = tangle.rig[r];
         const auto path = pathOf("rig", r);
+        checkTwice(controller, path, problems);
         for (std::size_t c = 0; c < controller.controls.size(); ++c) {
             if (controller.controls[c].kind == ControlKind::Axis)
                 checkAxis(controller, controller.controls[c], path + pathOf("controls", c),
@@ -61,7 +129,9 @@ Problems findRigProblems(const Tangle& tangle)
         }
         for (std::size_t s = 0; s < controller.switches.size(); ++s)
             checkSwitch(controller, controller.switches[s], path + pathOf("switches", s), problems);
+        checkOwners(controller, path, problems);
     }
+    checkAlike(tangle, problems);
     return problems;
 }
 

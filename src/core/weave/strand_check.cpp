@@ -2,6 +2,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/stage_complaint.h"
+#include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/weave.h"
 
@@ -211,8 +212,7 @@ class StrandCheck
     template <class Items, class Field>
     static std::string list(const Items& items, Field field)
     {
-        std::string text;
-        for (const auto& item : items) text += (text.empty() ? "" : ", ") + item.*field;
+        const auto text = listed(items, [field](const auto& item) { return item.*field; });
         return text.empty() ? "none, the tangle has none" : text;
     }
 

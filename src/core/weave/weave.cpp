@@ -3,6 +3,7 @@
 
 #include "core/sim/sheet_check.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/reach_check.h"
 #include "core/weave/shape_check.h"
@@ -10,6 +11,7 @@
 #include <map>
 #include <set>
 #include <tuple>
+#include <vector>
 
 namespace jolly
 {
@@ -17,19 +19,60 @@ namespace jolly
 namespace
 {
 
-/// Names every id of a list that stands in it before.
+/// Names every id of a list that is empty, or stands in it before.
 template <class Items, class Field>
 void findTwins(const Items& items, Field field, const std::string& path, const std::string& what,
-               Problems& problems)
+               Problems& problems, Severity severity = Severity::Error)
 {
     std::set<std::string> seen;
     for (std::size_t i = 0; i < items.size(); ++i) {
-        if (seen.insert(items[i].*field).second) continue;
+        const auto& name = items[i].*field;
+        const bool isFine = !name.empty() && seen.insert(name).second;
+        if (isFine) continue;
+        problems.push_back(
+            {.severity = severity,
+             .path = path + "/" + std::to_string(i),
+             .sentence = name.empty() ? "One of the " + what + " has no name."
+                                      : "Two " + what + " are called \"" + name + "\".",
+             .cure = name.empty() ? "Give it one." : "Give one of them another name.",
+             .meaning = "They could not be told apart."});
+    }
+}
+
+/// Craft whose parents are not there, or go round in a ring.
+void findLostCraft(const Tangle& tangle, Problems& problems)
+{
+    std::map<std::string, std::size_t> places;
+    for (std::size_t i = 0; i < tangle.craft.size(); ++i) places.emplace(tangle.craft[i].id, i);
+    const auto parentOf = [&](std::size_t i) {
+        const auto found = places.find(tangle.craft[i].parent);
+        return found == places.end() ? i : found->second;
+    };
+    enum class Way : std::uint8_t { Unknown, Going, ToTheRoot, Lost };
+    std::vector<Way> ways(tangle.craft.size(), Way::Unknown);
+    for (std::size_t i = 0; i < tangle.craft.size(); ++i) {
+        std::vector<std::size_t> line;
+        auto at = i;
+        for (; ways[at] == Way::Unknown; at = parentOf(at)) {
+            ways[at] = Way::Going;
+            line.push_back(at);
+        }
+        const bool isRing = ways[at] == Way::Going && !tangle.craft[at].parent.empty();
+        const bool isLost = isRing || ways[at] == Way::Lost;
+        for (const auto each : line) ways[each] = isLost ? Way::Lost : Way::ToTheRoot;
+    }
+    for (std::size_t i = 0; i < tangle.craft.size(); ++i) {
+        if (ways[i] != Way::Lost) continue;
+        const auto& craft = tangle.craft[i];
+        const bool isThere = places.contains(craft.parent);
         problems.push_back({.severity = Severity::Error,
-                            .path = path + "/" + std::to_string(i),
-                            .sentence = "Two " + what + " are called \"" + items[i].*field + "\".",
-                            .cure = "Give one of them another name.",
-                            .meaning = "Strands could not tell them apart."});
+                            .path = "/craft/" + std::to_string(i) + "/parent",
+                            .sentence = "The craft \"" + craft.name + "\" belongs to \"" +
+                                        craft.parent + "\", " +
+                                        (isThere ? "whose own family never comes to Everywhere."
+                                                 : "which the tangle does not have."),
+                            .cure = "Let it belong to \"everywhere\" or to another craft.",
+                            .meaning = "It inherits nothing."});
     }
 }
 
@@ -61,9 +104,8 @@ void findMeetings(const Tangle& tangle, Problems& problems)
     for (const auto& [place, strands] : meetings) {
         const auto* device = findDevice(tangle, std::get<0>(place));
         if (strands.size() < 2 || !device) continue;
-        std::string names;
-        for (const auto i : strands)
-            names += (names.empty() ? "\"" : ", \"") + tangle.strands[i].name + "\"";
+        const auto names =
+            listed(strands, [&](auto i) { return "\"" + tangle.strands[i].name + "\""; });
         const bool isButton = std::get<1>(place).kind == ControlKind::Button;
         problems.push_back(
             {.severity = Severity::Warning,
@@ -94,6 +136,8 @@ Problems findProblems(const Tangle& tangle)
     findTwins(tangle.layers, &Layer::id, "/layers", "layers", problems);
     findTwins(tangle.craft, &Craft::id, "/craft", "craft", problems);
     findTwins(tangle.strands, &Strand::id, "/strands", "strands", problems);
+    findTwins(tangle.feels, &Feel::name, "/feels", "feels", problems, Severity::Warning);
+    findLostCraft(tangle, problems);
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         for (auto& problem : findStrandProblems(tangle, i)) problems.push_back(std::move(problem));
     }

@@ -135,8 +135,9 @@ int main(int argc, char** argv)
         QObject::connect(
             &session, &EngineSession::attached, &window,
             [&] {
-                if (const auto done = session.goLive(); !done)
-                    studio.say(QString::fromStdString(done.error().text()));
+                session.goLive([&](const jolly::Fallible& done) {
+                    if (!done) studio.refuse(QString::fromStdString(done.error().text()));
+                });
             },
             Qt::QueuedConnection);
     }
@@ -145,6 +146,8 @@ int main(int argc, char** argv)
     window.show();
     DraftKeeper drafts(document, draftFolder());
     QObject::connect(&drafts, &DraftKeeper::told, &studio, &Studio::say);
+    QObject::connect(&drafts, &DraftKeeper::warned, &studio, &Studio::refuse);
+    QObject::connect(&drafts, &DraftKeeper::offered, &window, &MainWindow::offerDraft);
     if (options.file.isEmpty()) {
         drafts.restoreLatest();
     } else {

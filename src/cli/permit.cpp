@@ -4,12 +4,19 @@
 #include "format/files.h"
 #include "linux/child.h"
 #include "linux/system_check.h"
+#include "ports/unique_fd.h"
 
+#include <fcntl.h>
 #include <pwd.h>
+#include <sys/stat.h>
 #include <unistd.h>
 
+#include <algorithm>
+#include <array>
+#include <cerrno>
 #include <charconv>
-#include <fstream>
+#include <cstdio>
+#include <cstring>
 #include <iostream>
 #include <memory>
 
@@ -38,13 +45,29 @@ constexpr const char* kRules = "/etc/udev/rules.d";
 constexpr const char* kModules = "/etc/modules-load.d/jolly-tangle.conf";
 constexpr const char* kLimits = "/etc/security/limits.d/70-jolly-tangle.conf";
 
+/// A login name that is there, and holds nothing but what login names are made of: it becomes a
+/// line of a file that is obeyed as root.
+std::string known(const char* name)
+{
+    const std::string_view text(name ? name : "");
+    const auto isPlain = [](char c) {
+        return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9') ||
+               c == '_' || c == '-' || c == '.';
+    };
+    const bool isName = !text.empty() && text.front() != '-' && std::ranges::all_of(text, isPlain);
+    return isName && getpwnam(name) ? name : std::string();
+}
+
 /// The person who asked for it by sudo or through the window.
 std::string personAsking()
 {
-    if (const char* name = std::getenv("SUDO_USER")) return name;
+    if (const char* name = std::getenv("SUDO_USER")) return known(name);
     if (const char* number = std::getenv("PKEXEC_UID")) {
-        if (const auto* entry = getpwuid(static_cast<uid_t>(std::strtoul(number, nullptr, 10))))
-            return entry->pw_name;
+        uid_t uid = 0;
+        const char* end = number + std::strlen(number);
+        const auto [stop, error] = std::from_chars(number, end, uid);
+        const auto* entry = error == std::errc{} && stop == end ? getpwuid(uid) : nullptr;
+        if (entry) return known(entry->pw_name);
     }
     return {};
 }
@@ -64,6 +87,30 @@ std::optional<std::pair<std::uint16_t, std::uint16_t>> parseIds(const std::strin
     return std::pair(ids[0], ids[1]);
 }
 
+/// The same name however the numbers are written.
+std::string deviceRules(std::uint16_t vendor, std::uint16_t product)
+{
+    std::array<char, 48> name{};
+    std::snprintf(name.data(), name.size(), "70-jolly-tangle-%04x-%04x.rules", vendor, product);
+    return name.data();
+}
+
+/// Files in the same folder whose names differ in nothing but the case of letters.
+std::vector<fs::path> inAnyCase(const fs::path& file)
+{
+    const auto isAlike = [](char a, char b) {
+        const auto lower = [](char c) { return c >= 'A' && c <= 'Z' ? c - 'A' + 'a' : c + 0; };
+        return lower(a) == lower(b);
+    };
+    std::vector<fs::path> found;
+    std::error_code error;
+    for (const auto& entry : fs::directory_iterator(file.parent_path(), error)) {
+        if (std::ranges::equal(entry.path().filename().string(), file.filename().string(), isAlike))
+            found.push_back(entry.path());
+    }
+    return found;
+}
+
 Result<std::vector<PermitFile>> filesFor(const PermitOptions& options)
 {
     if (!options.device.empty()) {
@@ -72,9 +119,7 @@ Result<std::vector<PermitFile>> filesFor(const PermitOptions& options)
             return fail(Failure::Code::Unreadable, "\"" + options.device + "\" is no device.",
                         "Give its vendor and product number, such as 1234:ab56; \"sudo tangle "
                         "devices --json\" tells them.");
-        auto name = options.device;
-        name[name.find(':')] = '-';
-        return std::vector<PermitFile>{{fs::path(kRules) / ("70-jolly-tangle-" + name + ".rules"),
+        return std::vector<PermitFile>{{fs::path(kRules) / deviceRules(ids->first, ids->second),
                                         ruleFor(ids->first, ids->second)}};
     }
     if (options.isRealtime) {
@@ -91,21 +136,51 @@ Result<std::vector<PermitFile>> filesFor(const PermitOptions& options)
     return std::vector<PermitFile>{{fs::path(kRules) / kRulesName, *rules}, {kModules, *modules}};
 }
 
-Fallible put(const PermitFile& file, bool undoes)
+tl::unexpected<Failure> cannotWrite(const fs::path& path, int error)
+{
+    if (error == ELOOP)
+        return fail(Failure::Code::NotAllowed, path.string() + " is a link, so it was left alone.",
+                    "Take the link away first.", error);
+    return fail(Failure::Code::NotAllowed,
+                path.string() + " cannot be written: " + std::strerror(error) + ".",
+                "Run it as root: \"" + std::string(kPermitCommand) + "\".", error);
+}
+
+Fallible takeAway(const PermitFile& file)
 {
     std::error_code error;
-    if (undoes) {
-        fs::remove(file.path, error);
-    } else {
-        fs::create_directories(file.path.parent_path(), error);
-        std::ofstream out(file.path);
-        out << file.text << std::flush;
-        if (!out) error = std::error_code(errno, std::generic_category());
+    for (const auto& path : inAnyCase(file.path)) {
+        fs::remove(path, error);
+        if (error) return cannotWrite(path, error.value());
     }
-    if (!error) return {};
-    return fail(Failure::Code::NotAllowed,
-                file.path.string() + " cannot be written: " + error.message() + ".",
-                "Run it as root: \"" + std::string(kPermitCommand) + "\".", error.value());
+    return {};
+}
+
+/// Writes it, never through a link to somewhere else.
+Fallible put(const PermitFile& file)
+{
+    std::error_code error;
+    fs::create_directories(file.path.parent_path(), error);
+    constexpr int kFlags = O_WRONLY | O_CREAT | O_NOFOLLOW | O_NONBLOCK | O_CLOEXEC;
+    const UniqueFd out(::open(file.path.c_str(), kFlags, 0644));
+    struct stat info {
+    };
+    if (!out.isOpen() || fstat(out.get(), &info) != 0) return cannotWrite(file.path, errno);
+    if (!S_ISREG(info.st_mode) || info.st_nlink != 1) return cannotWrite(file.path, ELOOP);
+    const auto size = static_cast<ssize_t>(file.text.size());
+    if (ftruncate(out.get(), 0) != 0 ||
+        ::write(out.get(), file.text.data(), file.text.size()) != size)
+        return cannotWrite(file.path, errno);
+    return {};
+}
+
+/// A program of the system by its whole path, whatever PATH says; empty when it is not there.
+std::string systemProgram(const std::string& name)
+{
+    for (const auto* folder : {"/usr/sbin/", "/usr/bin/", "/sbin/", "/bin/"}) {
+        if (::access((folder + name).c_str(), X_OK) == 0) return folder + name;
+    }
+    return {};
 }
 
 /// Lets what was written count without a restart. What is not there is passed over.
@@ -116,7 +191,9 @@ void takeEffect()
         {"udevadm", "control", "--reload"},
         {"udevadm", "trigger", "--settle", "/dev/uinput"},
         {"udevadm", "trigger", "--settle", "--subsystem-match=input", "--action=change"}};
-    for (const auto& command : kCommands) {
+    for (auto command : kCommands) {
+        command.front() = systemProgram(command.front());
+        if (command.front().empty()) continue;
         if (const auto child = Child::start(command, Child::Output::Quiet))
             static_cast<void>(child->wait(-1, [] {}));
     }
@@ -133,7 +210,7 @@ ExitCode permit(const PermitOptions& options)
         std::cout << (options.undoes ? "Take away " : "Write ") << file.path.string() << "\n";
         if (!options.undoes) std::cout << file.text;
         if (options.onlyShows) continue;
-        if (const auto done = put(file, options.undoes); !done) {
+        if (const auto done = options.undoes ? takeAway(file) : put(file); !done) {
             complain(done.error());
             return ExitCode::WorldRefuses;
         }

@@ -2,6 +2,7 @@
 #include "cli/running_engine.h"
 
 #include "control/preflight.h"
+#include "core/value/mark.h"
 #include "format/files.h"
 
 #include <algorithm>
@@ -89,7 +90,7 @@ Problems RunningEngine::load(const std::string& text, bool& accepted)
     auto read = format::readTangle(text);
     accepted = read.isReadable;
     if (!read.isReadable) return read.problems;
-    if (const auto done = m_door.take(std::make_unique<WovenTangle>(read.tangle)); !done) {
+    if (const auto done = m_door.take(std::make_unique<WovenTangle>(read.tangle, markOf(text))); !done) {
         accepted = false;
         read.problems.push_back({Severity::Error, "", done.error().sentence, done.error().cure});
         return read.problems;

@@ -7,7 +7,7 @@
 
 #include <sdbus-c++/sdbus-c++.h>
 
-#include <chrono>
+#include <csignal>
 
 namespace jolly
 {
@@ -15,20 +15,34 @@ namespace jolly
 namespace
 {
 
-constexpr auto kPatience = std::chrono::seconds(6);
-
 tl::unexpected<Failure> noEngine()
 {
     return fail(Failure::Code::NotThere, "No engine is running.",
                 "Start one with \"tangle run FILE\" or open the window.");
 }
 
+tl::unexpected<Failure> noBus()
+{
+    return fail(Failure::Code::System, "There is no session bus, so no engine can be reached.",
+                "Start the program as \"dbus-run-session -- COMMAND\" to have one.");
+}
+
+/// One that is there but silent is something else than none.
 tl::unexpected<Failure> failureOf(const sdbus::Error& error)
 {
     const auto& name = error.getName();
     const std::string_view prefix = kBusError;
-    if (!name.starts_with(prefix)) return noEngine();
-    return fail(failureNamed(std::string_view(name).substr(prefix.size())), error.getMessage(), "");
+    if (name.starts_with(prefix))
+        return fail(failureNamed(std::string_view(name).substr(prefix.size())), error.getMessage(),
+                    "");
+    const auto isOneOf = [&name](auto... names) {
+        return ((name == std::string("org.freedesktop.DBus.Error.") + names) || ...);
+    };
+    if (isOneOf("NoReply", "Timeout", "TimedOut"))
+        return fail(Failure::Code::Busy, "The engine does not answer.",
+                    "Wait for it, or end it with \"pkill -KILL -x tangle\" and start another.");
+    if (isOneOf("Disconnected", "NoServer")) return noBus();
+    return noEngine();
 }
 
 /// What `call` gives; an exception of the bus becomes a failure.
@@ -71,19 +85,34 @@ EngineClient::EngineClient(std::unique_ptr<Proxy> proxy) : m_proxy(std::move(pro
 
 EngineClient::~EngineClient() = default;
 
-Result<std::unique_ptr<EngineClient>> EngineClient::connect()
+Result<std::unique_ptr<EngineClient>> EngineClient::connect(std::chrono::seconds patience)
 {
     try {
         auto connection = sdbus::createSessionBusConnection();
-        connection->setMethodCallTimeout(kPatience);
+        connection->setMethodCallTimeout(patience);
         std::unique_ptr<EngineClient> client(
             new EngineClient(std::make_unique<Proxy>(std::move(connection))));
         if (auto status = client->status(); !status)
             return tl::unexpected(std::move(status.error()));
         return client;
     } catch (const sdbus::Error&) {
-        return fail(Failure::Code::System, "There is no session bus, so no engine can be reached.",
-                    "Start the program as \"dbus-run-session -- COMMAND\" to have one.");
+        return noBus();
+    }
+}
+
+bool EngineClient::endByForce()
+{
+    try {
+        std::uint32_t pid = 0;
+        const auto bus = sdbus::createProxy(sdbus::createSessionBusConnection(),
+                                            "org.freedesktop.DBus", "/org/freedesktop/DBus");
+        bus->callMethod("GetConnectionUnixProcessID")
+            .onInterface("org.freedesktop.DBus")
+            .withArguments(kBusName)
+            .storeResultsTo(pid);
+        return pid > 1 && ::kill(static_cast<pid_t>(pid), SIGKILL) == 0;
+    } catch (const sdbus::Error&) {
+        return false;
     }
 }
 

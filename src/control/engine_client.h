@@ -5,6 +5,7 @@
 #include "core/value/result.h"
 #include "engine/status.h"
 
+#include <chrono>
 #include <memory>
 #include <string>
 
@@ -17,7 +18,8 @@ struct LoadResult {
     Problems problems;
 };
 
-/// An engine to talk to. Every call may fail with NotThere when the engine has gone.
+/// An engine to talk to. Every call may fail with NotThere when the engine has gone, and with Busy
+/// when it does not answer.
 class EngineLink
 {
  public:
@@ -37,8 +39,18 @@ class EngineLink
 class EngineClient : public EngineLink
 {
  public:
-    /// NotThere when no engine runs, System when there is no session bus.
-    [[nodiscard]] static Result<std::unique_ptr<EngineClient>> connect();
+    /// How long an engine has for an answer.
+    static constexpr std::chrono::seconds kPatience{6};
+
+    /// NotThere when no engine runs, Busy when one does not answer, System when there is no session
+    /// bus. @param patience  how long it has for this and every later answer.
+    [[nodiscard]] static Result<std::unique_ptr<EngineClient>> connect(
+        std::chrono::seconds patience = kPatience);
+
+    /// Kills the process of the engine on the bus, for when it does not answer. The kernel takes
+    /// its virtual devices away. @return whether there was one.
+    static bool endByForce();
+
     ~EngineClient() override;
 
     [[nodiscard]] Result<LoadResult> load(const std::string& tangle) override;

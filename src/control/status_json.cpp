@@ -139,6 +139,7 @@ EngineStatus statusOf(const Json& j)
     s.isLive = j.at("live");
     s.liveSince = Time(j.at("liveSinceNs").get<std::int64_t>());
     s.tangle = j.at("tangle");
+    s.mark = j.at("mark").get<std::uint64_t>();
     for (const auto& controller : j.at("controllers"))
         s.controllers.push_back(controllerOf(controller));
     for (const auto& device : j.at("devices")) {
@@ -157,7 +158,8 @@ std::string statusToJson(const EngineStatus& s)
     Json j{{"generation", s.generation},
            {"live", s.isLive},
            {"liveSinceNs", s.liveSince.count()},
-           {"tangle", s.tangle}};
+           {"tangle", s.tangle},
+           {"mark", s.mark}};
     j["controllers"] = Json::array();
     for (const auto& controller : s.controllers) j["controllers"].push_back(toJson(controller));
     j["devices"] = Json::array();

@@ -384,6 +384,7 @@ void Engine::publish()
     status->isLive = isLive();
     status->liveSince = m_liveSince;
     status->tangle = m_woven->tangle.name;
+    status->mark = m_woven->mark;
     for (const auto& controller : m_deck.controllers())
         status->controllers.push_back(controller.info);
     const auto& plan = m_woven->machine.plan();

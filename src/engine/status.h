@@ -39,7 +39,8 @@ struct EngineStatus {
     std::uint64_t generation = 0;
     bool isLive = false;
     Time liveSince{};
-    std::string tangle{};  ///< its name
+    std::string tangle{};    ///< its name
+    std::uint64_t mark = 0;  ///< markOf() the text it came from; 0 when it came from none
     std::vector<PresentController> controllers{};
     std::vector<PresentDevice> devices{};
     std::vector<Doubt> doubts{};

@@ -4,9 +4,12 @@
 #include "linux/udev_device.h"
 
 #include <fcntl.h>
+#include <linux/input.h>
+#include <sys/ioctl.h>
 #include <sys/stat.h>
 
 #include <algorithm>
+#include <array>
 #include <cerrno>
 #include <cstring>
 #include <set>
@@ -113,6 +116,21 @@ FoundController everythingOf(udev* context, udev_device* node)
     return found;
 }
 
+/// What an open event node itself tells of its device.
+KeptDevice whatIsOpen(int fd, const std::string& hid)
+{
+    input_id id{};
+    std::array<char, 256> name{};
+    std::array<char, 256> uniq{};
+    std::array<char, 256> phys{};
+    constexpr auto kMost = std::tuple_size_v<decltype(name)> - 1;
+    ioctl(fd, EVIOCGID, &id);
+    ioctl(fd, EVIOCGNAME(kMost), name.data());
+    ioctl(fd, EVIOCGUNIQ(kMost), uniq.data());
+    ioctl(fd, EVIOCGPHYS(kMost), phys.data());
+    return {id.vendor, id.product, name.data(), uniq.data(), phys.data(), hid};
+}
+
 /// "/dev/input/event7" alone: no folders, links or anything that a shell or a path could be made
 /// of.
 bool isEventPath(std::string_view path)
@@ -169,6 +187,13 @@ Result<UniqueFd> openKept(const std::string& path, const std::vector<KeptDevice>
         return fail(Failure::Code::System,
                     path + " cannot be opened: " + std::strerror(errno) + ".",
                     "Plug the controller in again.", errno);
+    // It may have been exchanged for another one meanwhile: what was opened tells who it is.
+    const auto opened = whatIsOpen(fd.get(), hidOf(node.get()));
+    const bool isStillOurs =
+        std::ranges::any_of(kept, [&](const KeptDevice& each) { return each.isSameAs(opened); });
+    if (!isStillOurs)
+        return fail(Failure::Code::NotAllowed, path + " is another controller now.",
+                    "Plug the controller in again.");
     return fd;
 }
 

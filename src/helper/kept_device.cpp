@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "helper/kept_device.h"
 
+#include <algorithm>
 #include <array>
 #include <cstdio>
 #include <set>
@@ -27,10 +28,18 @@ std::string hexOf(std::uint16_t number)
     return text.data();
 }
 
+/// Whether a text is there and its pattern matches nothing else.
+bool isExact(const std::string& text)
+{
+    return !text.empty() && std::ranges::all_of(text, isPlain);
+}
+
+/// By its serial number, wherever it is plugged in; where that is missing or odd by its port, too.
 std::string inputRule(const KeptDevice& d)
 {
-    const auto which = d.uniq.empty() ? "ATTRS{phys}==\"" + patternOf(d.phys)
-                                      : "ATTRS{uniq}==\"" + patternOf(d.uniq);
+    auto which = d.uniq.empty() ? std::string() : "ATTRS{uniq}==\"" + patternOf(d.uniq);
+    if (!isExact(d.uniq))
+        which += (which.empty() ? "" : "\", ") + ("ATTRS{phys}==\"" + patternOf(d.phys));
     return "SUBSYSTEM==\"input\", KERNEL==\"event*|js*\", ENV{ID_INPUT_KEYBOARD}!=\"1\", "
            "ENV{ID_INPUT_MOUSE}!=\"1\", ATTRS{id/vendor}==\"" +
            hexOf(d.vendor) + "\", ATTRS{id/product}==\"" + hexOf(d.product) +
@@ -42,8 +51,9 @@ std::string inputRule(const KeptDevice& d)
 /// hid-core.c: hid_uevent); "?" matches the end of a line.
 std::string hidRule(const KeptDevice& d)
 {
-    const auto which = d.uniq.empty() ? "*HID_PHYS=" + patternOf(d.phys) + "?HID_UNIQ=*"
-                                      : "*HID_UNIQ=" + patternOf(d.uniq) + "?MODALIAS=*";
+    const auto serial = "HID_UNIQ=" + (d.uniq.empty() ? "*" : patternOf(d.uniq) + "?MODALIAS=*");
+    const auto which =
+        isExact(d.uniq) ? "*" + serial : "*HID_PHYS=" + patternOf(d.phys) + "?" + serial;
     return "SUBSYSTEM==\"hidraw\", KERNELS==\"" + patternOf(d.hid.substr(0, d.hid.find('.'))) +
            ".*\", ATTRS{uevent}==\"" + which + "\"" + kKept;
 }
@@ -54,6 +64,11 @@ bool KeptDevice::isSameAs(const KeptDevice& other) const
 {
     return vendor == other.vendor && product == other.product && name == other.name &&
            uniq == other.uniq && (!uniq.empty() || phys == other.phys);
+}
+
+bool canBeNamed(const KeptDevice& device)
+{
+    return isExact(device.uniq) || isExact(device.phys);
 }
 
 std::string patternOf(std::string_view text)

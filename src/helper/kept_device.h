@@ -23,6 +23,10 @@ struct KeptDevice {
     [[nodiscard]] bool isSameAs(const KeptDevice& other) const;
 };
 
+/// Whether a rule can be made that matches it and never its twin: its serial number or its port has
+/// to be there, and to be of letters, digits and the like.
+[[nodiscard]] bool canBeNamed(const KeptDevice& device);
+
 /// A pattern of udev's rules that matches `text` and can hold nothing but a pattern: letters,
 /// digits, spaces and ._:/- as they are, everything else as "*" for whatever stands there.
 [[nodiscard]] std::string patternOf(std::string_view text);

@@ -58,6 +58,16 @@ void checkPermission(sdbus::IConnection& connection, const std::string& client)
                "Log in at this computer's own screen.", 0});
 }
 
+/// The person behind a message; nobody's number where the bus does not tell.
+uid_t uidOf(const sdbus::Message& message)
+{
+    try {
+        return message.getCredsEuid();
+    } catch (const sdbus::Error&) {
+        return static_cast<uid_t>(-1);
+    }
+}
+
 class Service : public sdbus::AdaptorInterfaces<org::jollytangle::Helper1_adaptor>
 {
  public:
@@ -87,11 +97,13 @@ class Service : public sdbus::AdaptorInterfaces<org::jollytangle::Helper1_adapto
     void Keep(const std::vector<sdbus::UnixFd>& nodes) override
     {
         const Use use(*this);
-        const auto client = getObject().getCurrentlyProcessedMessage()->getSender();
+        const auto* message = getObject().getCurrentlyProcessedMessage();
+        const auto client = message->getSender();
         if (!nodes.empty()) checkPermission(m_connection, client);
         std::vector<int> fds;
         for (const auto& node : nodes) fds.push_back(node.get());
-        if (const auto done = m_keeping.keep(client, fds); !done) raise(done.error());
+        if (const auto done = m_keeping.keep(client, uidOf(*message), fds); !done)
+            raise(done.error());
     }
 
     sdbus::UnixFd Open(const std::string& node) override

@@ -22,7 +22,10 @@ using testing::HasSubstr;
 /// A window's document and its drafts.
 struct Desk {
     explicit Desk(const QString& folder)
-        : drafts(document, folder), told(&drafts, &DraftKeeper::told)
+        : drafts(document, folder),
+          told(&drafts, &DraftKeeper::told),
+          warned(&drafts, &DraftKeeper::warned),
+          offered(&drafts, &DraftKeeper::offered)
     {
     }
     void rename(const char* name)
@@ -35,10 +38,16 @@ struct Desk {
     {
         return told.isEmpty() ? "" : told.last()[0].toString().toStdString();
     }
+    std::string lastWarned() const
+    {
+        return warned.isEmpty() ? "" : warned.last()[0].toString().toStdString();
+    }
 
     Document document;
     DraftKeeper drafts;
     QSignalSpy told;
+    QSignalSpy warned;
+    QSignalSpy offered;
 };
 
 class DraftKeeperTest : public testing::Test
@@ -78,13 +87,31 @@ TEST_F(DraftKeeperTest, EditsOfAWindowThatDiedComeBackAsOneStep)
     EXPECT_EQ(next.name(), "Saved");
 }
 
-TEST_F(DraftKeeperTest, AStartWithoutAFileGoesOnWhereTheDeadWindowWas)
+TEST_F(DraftKeeperTest, AStartWithoutAFileIsOfferedTheEditsOfOneAndOpensNothing)
 {
     leaveDraft();
     Desk next(drafts);
     next.drafts.restoreLatest();
-    EXPECT_EQ(next.document.path(), file);
-    EXPECT_EQ(next.name(), "Edited");
+    EXPECT_EQ(next.document.path(), QString()) << "nobody asked for that file";
+    ASSERT_EQ(next.offered.count(), 1);
+    EXPECT_EQ(next.offered[0][0].toString(), file);
+    ASSERT_TRUE(next.document.open(file));
+    EXPECT_EQ(next.name(), "Edited") << "opening it brings them back";
+}
+
+TEST_F(DraftKeeperTest, ADraftWithACurveOfNoPointsComesBackWithoutHarm)
+{
+    {
+        Desk dead(drafts);
+        dead.document.edit("break", [](Tangle& tangle) {
+            tangle = smallTangle();
+            addStrand(tangle, kX, axis(1), {{Curve{CurvePoints{}}}, {CounterCurve{{{0, 0}}}}});
+        });
+        dead.drafts.write();
+    }
+    Desk next(drafts);
+    next.drafts.restoreLatest();
+    ASSERT_EQ(next.document.tangle().strands.size(), 1U);
 }
 
 TEST_F(DraftKeeperTest, SavingOverAFileDoesNotBringItsDraftBack)
@@ -150,7 +177,7 @@ TEST_F(DraftKeeperTest, ADraftThatCannotBeReadIsPutAsideAndNamed)
     Desk next(drafts);
     ASSERT_TRUE(next.document.open(file));
     EXPECT_EQ(next.name(), "Saved");
-    EXPECT_THAT(next.lastTold(), HasSubstr(".draft.unreadable"));
+    EXPECT_THAT(next.lastWarned(), HasSubstr(".draft.unreadable"));
     EXPECT_TRUE(QDir(drafts).entryList({"*.unreadable"}, QDir::Files).size() == 1);
 }
 
@@ -160,7 +187,7 @@ TEST_F(DraftKeeperTest, AFolderThatCannotBeWrittenIsSaid)
     ASSERT_TRUE(blocker.open(QIODevice::WriteOnly));
     Desk desk(drafts);
     desk.rename("Edited");
-    EXPECT_THAT(desk.lastTold(), HasSubstr("would not survive a crash"));
+    EXPECT_THAT(desk.lastWarned(), HasSubstr("would not survive a crash"));
 }
 
 }  // namespace

@@ -8,6 +8,7 @@
 
 #include <QSignalSpy>
 #include <QTest>
+#include <mutex>
 
 namespace jolly::app
 {
@@ -22,19 +23,23 @@ class EngineSessionTest : public testing::Test
  protected:
     EngineAccess access()
     {
-        return {[this]() -> Result<std::unique_ptr<EngineLink>> {
+        return {.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
                     if (!isRunning) return fail(code, "No engine can be reached.", "Start one.");
                     return std::make_unique<LocalLink>(local);
                 },
-                [this] {
+                .start = [this]() -> Fallible {
                     ++started;
-                    return canStart;
-                }};
+                    if (!canStart)
+                        return fail(Failure::Code::NotThere, "No program.", "Install it.");
+                    return {};
+                },
+                .whyNot = [this] { return why; }};
     }
 
     LocalEngine local;
     bool isRunning = false;
     bool canStart = true;
+    QString why;
     Failure::Code code = Failure::Code::NotThere;
     int started = 0;
     EngineSession session{access()};
@@ -62,19 +67,115 @@ TEST_F(EngineSessionTest, ElseOneIsStartedAndWaitedFor)
 TEST_F(EngineSessionTest, AnEngineThatCannotBeStartedIsSaid)
 {
     canStart = false;
-    const QSignalSpy failed(&session, &EngineSession::failed);
+    const QSignalSpy failed(&session, &EngineSession::notStarted);
     session.begin();
     ASSERT_EQ(failed.count(), 1);
-    EXPECT_TRUE(failed[0][0].toString().contains("could not be started"));
+    EXPECT_EQ(failed[0][0].toString(), "No program. Install it.");
+}
+
+TEST_F(EngineSessionTest, AnEngineThatEndsAtOnceSaysWhyAndMayBeTriedAgain)
+{
+    why = "tangle: /nowhere is not there.";
+    QSignalSpy failed(&session, &EngineSession::notStarted);
+    session.begin();
+    ASSERT_TRUE(failed.count() == 1 || failed.wait(60'000));
+    EXPECT_EQ(failed[0][0].toString(), why);
+    isRunning = true;
+    session.begin();
+    EXPECT_TRUE(session.isAttached());
 }
 
 TEST_F(EngineSessionTest, WithoutASessionBusNoEngineIsStartedThatNobodyCouldReach)
 {
     code = Failure::Code::System;
-    const QSignalSpy failed(&session, &EngineSession::failed);
+    const QSignalSpy failed(&session, &EngineSession::notStarted);
     session.begin();
     EXPECT_EQ(started, 0);
     EXPECT_EQ(failed.count(), 1);
+}
+
+TEST_F(EngineSessionTest, AnEngineThatDoesNotAnswerIsNotTakenForNone)
+{
+    code = Failure::Code::Busy;
+    const QSignalSpy failed(&session, &EngineSession::notStarted);
+    session.begin();
+    EXPECT_EQ(started, 0);
+    EXPECT_EQ(failed.count(), 1);
+}
+
+TEST_F(EngineSessionTest, ItIsSeenWhenTheEngineFliesWhatSomebodyElseSent)
+{
+    isRunning = true;
+    session.begin();
+    EXPECT_FALSE(session.fliesAnother()) << "nothing was sent yet";
+    session.send(smallTangle());
+    EXPECT_FALSE(session.fliesAnother());
+    auto other = smallTangle();
+    other.name = "Other";
+    static_cast<void>(LocalLink(local).load(format::writeTangle(other)));
+    local.engine.step(local.world.now());
+    session.poll();
+    EXPECT_TRUE(session.fliesAnother());
+    EXPECT_EQ(session.status().tangle, "Other");
+    session.send(smallTangle());
+    EXPECT_FALSE(session.fliesAnother());
+}
+
+/// A link whose calls hang until they are let go.
+class HangingLink : public LocalLink
+{
+ public:
+    HangingLink(LocalEngine& local, std::mutex& hanging) : LocalLink(local), m_hanging(hanging) {}
+
+    Result<LoadResult> load(const std::string& text) override
+    {
+        const std::lock_guard lock(m_hanging);
+        return LocalLink::load(text);
+    }
+
+ private:
+    std::mutex& m_hanging;
+};
+
+TEST_F(EngineSessionTest, AnEngineThatHangsHoldsUpNobodyAndGetsTheNewestTangleInTheEnd)
+{
+    std::mutex hanging;
+    EngineSession aside({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
+                             return std::make_unique<HangingLink>(local, hanging);
+                         },
+                         .way = EngineCalls::Way::Aside});
+    QSignalSpy silent(&aside, &EngineSession::silent);
+    QSignalSpy answered(&aside, &EngineSession::answered);
+    aside.begin();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return aside.isAttached(); }, 60'000));
+    hanging.lock();
+    auto tangle = smallTangle();
+    for (int i = 0; i < 50; ++i) {
+        tangle.name = "Edit " + std::to_string(i);
+        aside.send(tangle);  // would never return if it waited
+    }
+    EXPECT_TRUE(silent.count() > 0 || silent.wait(60'000));
+    hanging.unlock();
+    EXPECT_TRUE(answered.count() > 0 || answered.wait(60'000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return aside.status().tangle == "Edit 49"; }, 60'000));
+    EXPECT_FALSE(aside.fliesAnother());
+}
+
+TEST_F(EngineSessionTest, AWindowThatClosesLeavesACallThatHangsBehind)
+{
+    std::mutex hanging;
+    {
+        EngineSession aside({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
+                                 return std::make_unique<HangingLink>(local, hanging);
+                             },
+                             .way = EngineCalls::Way::Aside});
+        aside.begin();
+        ASSERT_TRUE(QTest::qWaitFor([&] { return aside.isAttached(); }, 60'000));
+        hanging.lock();
+        aside.send(smallTangle());
+    }
+    hanging.unlock();
+    QTest::qWait(50);  // what was left behind comes to its end
 }
 
 TEST_F(EngineSessionTest, ValuesAreToldOnlyWhenSomethingMoved)
@@ -129,9 +230,12 @@ TEST_F(EngineSessionTest, AnotherGenerationFetchesTheStatus)
 TEST_F(EngineSessionTest, WithoutAnEngineNothingCrashes)
 {
     session.send(smallTangle());
-    EXPECT_FALSE(session.goLive());
-    EXPECT_TRUE(session.standDown());
-    EXPECT_EQ(session.tangle(), "");
+    Fallible outcome;
+    session.goLive([&](const Fallible& done) { outcome = done; });
+    EXPECT_FALSE(outcome);
+    session.standDown([&](const Fallible& done) { outcome = done; });
+    EXPECT_TRUE(outcome);
+    session.askForTangle([](const std::string& text) { EXPECT_EQ(text, ""); });
     session.poll();
     session.end();
 }

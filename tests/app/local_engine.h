@@ -2,6 +2,7 @@
 #pragma once
 
 #include "control/engine_client.h"
+#include "core/value/mark.h"
 #include "engine/engine.h"
 #include "format/tangle_text.h"
 #include "pretend/memory_world.h"
@@ -28,7 +29,8 @@ class LocalLink : public EngineLink
     Result<LoadResult> load(const std::string& text) override
     {
         auto read = format::readTangle(text);
-        if (read.isReadable) m_local.engine.take(std::make_unique<WovenTangle>(read.tangle));
+        if (read.isReadable)
+            m_local.engine.take(std::make_unique<WovenTangle>(read.tangle, markOf(text)));
         return LoadResult{read.isReadable, read.problems};
     }
     Fallible goLive() override { return m_local.engine.goLive(); }

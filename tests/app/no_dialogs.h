@@ -13,6 +13,10 @@ class NoDialogs : public app::Dialogs
     QString openFile(QWidget*, FileKind) override { return {}; }
     QString saveFile(QWidget*, FileKind, const QString&) override { return {}; }
     Answer unsaved(QWidget*, const QString&) override { return Answer::Discard; }
+    Conflict conflict(QWidget*, const QString&, const QStringList&) override
+    {
+        return Conflict::Cancel;
+    }
     Leaving leaving(QWidget*) override { return Leaving::StandDown; }
     std::optional<Ends> removing(QWidget*, const QString&, std::size_t) override { return {}; }
     void permit(QWidget*, const std::function<void(const QString&)>&) override {}

@@ -61,7 +61,7 @@ TEST_F(RigTest, AControllerIsNamedHeldAndTellsWhatItIs)
     document.history().undo();
     document.history().undo();
     EXPECT_EQ(find<QLineEdit>("alias")->text(), "Small stick");
-    ASSERT_TRUE(session.goLive());
+    ASSERT_TRUE(goLive());
     step();
     settle();
     EXPECT_EQ(wordsOf("games"), "list it, but do not hear it");

@@ -35,10 +35,9 @@ class Scene
 {
  public:
     explicit Scene(bool isEmpty)
-        : session({[this]() -> Result<std::unique_ptr<EngineLink>> {
-                       return std::make_unique<LocalLink>(local);
-                   },
-                   [] { return false; }}),
+        : session({.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
+              return std::make_unique<LocalLink>(local);
+          }}),
           studio(document, session),
           window(studio, dialogs)
     {
@@ -57,7 +56,7 @@ class Scene
 
     void goLive()
     {
-        static_cast<void>(session.goLive());
+        session.goLive();
         settle();
         move(kBefore, kMoment);
         m_played = kMoment;

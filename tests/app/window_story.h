@@ -24,6 +24,11 @@ class ScriptedDialogs : public app::Dialogs
         ++asked;
         return answer;
     }
+    Conflict conflict(QWidget*, const QString&, const QStringList& words) override
+    {
+        difference = words;
+        return conflictAnswer;
+    }
     Leaving leaving(QWidget*) override { return leave; }
     std::optional<Ends> removing(QWidget*, const QString&, std::size_t strands) override
     {
@@ -38,6 +43,8 @@ class ScriptedDialogs : public app::Dialogs
 
     QString file;
     Answer answer = Answer::Discard;
+    Conflict conflictAnswer = Conflict::Cancel;
+    QStringList difference;
     Leaving leave = Leaving::KeepFlying;
     std::optional<Ends> ends = Ends::Cut;
     std::size_t strandsAsked = 0;
@@ -50,10 +57,9 @@ class WindowStory : public testing::Test
 {
  protected:
     WindowStory()
-        : session({[this]() -> Result<std::unique_ptr<EngineLink>> {
-                       return std::make_unique<LocalLink>(local);
-                   },
-                   [] { return false; }}),
+        : session({.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
+              return std::make_unique<LocalLink>(local);
+          }}),
           studio(document, session),
           window(studio, dialogs)
     {
@@ -65,6 +71,14 @@ class WindowStory : public testing::Test
         window.show();
         session.begin();
         settle();
+    }
+
+    /// What came of going live.
+    Fallible goLive()
+    {
+        Fallible outcome;
+        session.goLive([&](const Fallible& done) { outcome = done; });
+        return outcome;
     }
 
     void step() { local.engine.step(local.world.now()); }

@@ -49,10 +49,9 @@ class Drag
 {
  public:
     explicit Drag(const QString& tangle)
-        : m_session({[this]() -> Result<std::unique_ptr<EngineLink>> {
+        : m_session({.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
                          return std::make_unique<PostedLink>(m_local, m_posted);
-                     },
-                     [] { return false; }}),
+                     }}),
           m_studio(m_document, m_session),
           m_window(m_studio, m_dialogs)
     {
@@ -66,7 +65,7 @@ class Drag
         settle();
         letEngineWork();
         settle();
-        static_cast<void>(m_session.goLive());
+        m_session.goLive();
         m_studio.select(ControlRef{stick.id, stick.controls.front().code});
         for (int i = 0; i < 600; ++i) move();  // ten seconds of past
         settle();

@@ -28,7 +28,7 @@ std::pair<int, std::string> run(std::vector<std::string> arguments)
 {
     arguments.insert(arguments.begin(), kTangle);
     Program program(arguments);
-    const int code = program.end(10);
+    const int code = program.end();
     return {code, program.text()};
 }
 
@@ -119,6 +119,88 @@ TEST(Cli, ReplayNamesTheLineThatIsWrong)
          "Skerry Stick has no control ABS_Z");
     says("{\"t\": 2, \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": 1e300}",
          "expected");
+}
+
+/// What replay prints for lines of moves of the demo's stick, and its exit code.
+std::pair<int, std::string> replayOf(const std::string& lines)
+{
+    return run({"replay", kDemo, "--moves", temporary("moves", lines)});
+}
+
+std::string moveAt(const std::string& t, const std::string& raw)
+{
+    return "{\"t\": " + t +
+           ", \"controller\": \"Skerry Stick\", \"control\": \"ABS_X\", \"raw\": " + raw + "}\n";
+}
+
+TEST(Cli, ReplayPrintsWhatCameBeforeABadLine)
+{
+    const auto [code, printed] = replayOf(moveAt("1", "0") + moveAt("2", "1023") + "nonsense\n");
+    EXPECT_EQ(code, 2);
+    EXPECT_THAT(printed, HasSubstr("{\"t\":2.0,\"device\":\"jolly-1\",\"control\":\"axis 1\""));
+}
+
+TEST(Cli, ReplayTakesEveryCountAndTimeThatADeviceCanHave)
+{
+    EXPECT_EQ(replayOf(moveAt("0", "-2147483648") + moveAt("1", "2147483647")).first, 0);
+    EXPECT_THAT(replayOf(moveAt("0", "-2147483649")).second, HasSubstr("larger than any device's"));
+    EXPECT_THAT(replayOf(moveAt("0", "99999999999999999999")).second, HasSubstr("expected"));
+    EXPECT_EQ(replayOf(moveAt("9e9", "5")).first, 0);
+    EXPECT_THAT(replayOf(moveAt("9.1e9", "5")).second, HasSubstr("further away than any flight"));
+    EXPECT_THAT(replayOf(moveAt("1e300", "5")).second, HasSubstr("further away than any flight"));
+}
+
+TEST(Cli, ReplayRoundsTimesToTheNearestNanosecond)
+{
+    const auto file = temporary("steady.tangle", R"({"tangle": 1, "name": "Steady",
+        "rig": [{"id": "stick", "alias": "Skerry Stick", "kind": "stick",
+                 "identity": {"bus": 3, "vendor": 1, "product": 1, "version": 1, "name": "S"},
+                 "controls": [{"code": "ABS_X", "kind": "axis", "sides": "two",
+                               "calibration": {"low": 0, "centre": 512, "high": 1023}}]}],
+        "devices": [{"id": "jolly-1", "name": "Jolly 1", "kind": "joystick", "axes": 8}],
+        "strands": [{"id": "a", "sources": [{"controller": "stick", "control": "ABS_X"}],
+                     "stages": [{"stage": "pace", "rising": 1.0, "falling": 1.0}],
+                     "targets": [{"device": "jolly-1", "control": "axis 1"}]}]})");
+    const auto [code, printed] =
+        run({"replay", file, "--moves",
+             temporary("moves", moveAt("2", "512") + moveAt("2.01", "1023"))});
+    EXPECT_EQ(code, 0) << printed;
+    EXPECT_THAT(printed, HasSubstr("{\"t\":2.014,")) << "the first tick after 2.01";
+    EXPECT_THAT(printed, testing::Not(HasSubstr("999999")));
+}
+
+TEST(Cli, AHatIsADirectionWhateverIsCounted)
+{
+    const auto [code, printed] = replayOf(
+        "{\"t\": 1, \"controller\": \"Skerry Stick\", \"control\": \"ABS_HAT0X\", \"raw\": 77}\n");
+    EXPECT_EQ(code, 0);
+    EXPECT_THAT(printed, HasSubstr("\"raw\":[1,0],\"value\":[1,0]"));
+}
+
+TEST(Cli, NamesReachTheTerminalWithoutControlCharacters)
+{
+    const auto file = temporary("odd.tangle", R"({"tangle": 1, "name": "a",
+        "\u001b[31mred\u0007": 1, "one\ntwo": 2, "three\u009b4": 3, "f\u00fcnf": 5})");
+    const auto [code, printed] = run({"check", file});
+    EXPECT_EQ(code, 0);
+    EXPECT_EQ(printed.find_first_of("\x1b\x07\x7f"), std::string::npos) << printed;
+    EXPECT_THAT(printed, HasSubstr("?[31mred?"));
+    EXPECT_THAT(printed, HasSubstr("one two"));
+    EXPECT_THAT(printed, HasSubstr("three?4"));
+    EXPECT_THAT(printed, HasSubstr("f\u00fcnf")) << "letters stay what they are";
+}
+
+TEST(Cli, AnEngineWhoseParentIsGoneAlreadyEndsAtOnce)
+{
+    expect({"run", kDemo, "--world", kWorld, "--with-parent", "--parent", "999999999"}, 0, "");
+}
+
+TEST(Cli, AHangUpStandsDown)
+{
+    Program engine({kTangle, "run", kDemo, "--world", kWorld});
+    ASSERT_TRUE(engine.prints("Live."));
+    engine.signal(SIGHUP);
+    EXPECT_EQ(engine.end(), 0);
 }
 
 TEST(Cli, WhatWatchRecordsIsMeasured)

@@ -2,8 +2,15 @@
 #include "control/engine_client.h"
 #include "control/engine_service.h"
 #include "engine/live_memory.h"
+#include "support/program.h"
 
 #include <gmock/gmock.h>
+#include <unistd.h>
+
+#include <csignal>
+#include <filesystem>
+#include <semaphore>
+#include <thread>
 
 namespace jolly
 {
@@ -96,6 +103,108 @@ TEST(EngineBus, AnEngineThatWentIsNoticed)
     ASSERT_TRUE(client);
     service->reset();
     EXPECT_THAT((*client)->status().error().sentence, HasSubstr("No engine is running"));
+}
+
+/// A session bus of its own, which can be killed and begun again at the same address.
+class MortalBus
+{
+ public:
+    MortalBus()
+        : m_address("unix:path=" + std::filesystem::temp_directory_path().string() + "/jolly-bus-" +
+                    std::to_string(::getpid()))
+    {
+        if (const char* before = std::getenv("DBUS_SESSION_BUS_ADDRESS")) m_before = before;
+        ::setenv("DBUS_SESSION_BUS_ADDRESS", m_address.c_str(), 1);
+        begin();
+    }
+    ~MortalBus()
+    {
+        ::setenv("DBUS_SESSION_BUS_ADDRESS", m_before.c_str(), 1);
+        kill();
+    }
+    void begin()
+    {
+        m_daemon = std::make_unique<test::Program>(std::vector<std::string>{
+            "dbus-daemon", "--session", "--nofork", "--print-address", "--address=" + m_address});
+        EXPECT_TRUE(m_daemon->prints("unix:path"));
+    }
+    void kill()
+    {
+        if (!m_daemon) return;
+        m_daemon->signal(SIGKILL);
+        m_daemon->end();
+        m_daemon.reset();
+        std::filesystem::remove(m_address.substr(std::string("unix:path=").size()));
+    }
+
+ private:
+    std::string m_address;
+    std::string m_before;
+    std::unique_ptr<test::Program> m_daemon;
+};
+
+/// Asks until there is an engine, however long that takes here.
+bool comes()
+{
+    for (int i = 0; i < 1200; ++i) {
+        if (EngineClient::connect()) return true;
+        std::this_thread::sleep_for(std::chrono::milliseconds(50));
+    }
+    return false;
+}
+
+TEST(EngineBus, WhenTheBusDiesTheEngineLivesOnAndComesBackWithTheNext)
+{
+    MortalBus bus;
+    Host host;
+    const auto service = EngineService::offer(host);
+    ASSERT_TRUE(service);
+    for (int i = 0; i < 3; ++i) {
+        ASSERT_TRUE(comes());
+        bus.kill();
+        EXPECT_EQ(EngineClient::connect().error().code, Failure::Code::System);
+        bus.begin();
+    }
+    EXPECT_TRUE(comes());
+}
+
+TEST(EngineBus, ABusThatIsGoneWhenTheEngineEndsHoldsItUpNot)
+{
+    MortalBus bus;
+    Host host;
+    auto service = EngineService::offer(host);
+    ASSERT_TRUE(service);
+    bus.kill();
+    service->reset();
+}
+
+/// An engine whose tangle takes as long to be read as the test wants.
+class SlowHost : public Host
+{
+ public:
+    Problems load(const std::string& tangle, bool& accepted) override
+    {
+        isReading.release();
+        mayEnd.acquire();
+        return Host::load(tangle, accepted);
+    }
+    std::binary_semaphore isReading{0};
+    std::binary_semaphore mayEnd{0};
+};
+
+TEST(EngineBus, OtherCallsAreAnsweredWhileATangleIsBeingRead)
+{
+    SlowHost host;
+    const auto service = EngineService::offer(host);
+    const auto reader = EngineClient::connect();
+    const auto other = EngineClient::connect();
+    ASSERT_TRUE(reader && other);
+    std::thread loading([&] { EXPECT_TRUE((*reader)->load("text")->isAccepted); });
+    host.isReading.acquire();
+    EXPECT_EQ((*other)->status()->tangle, "T");
+    EXPECT_TRUE((*other)->standDown());
+    host.mayEnd.release();
+    loading.join();
 }
 
 }  // namespace

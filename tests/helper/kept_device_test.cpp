@@ -4,6 +4,7 @@
 #include "helper/desk_lookup.h"
 
 #include <fcntl.h>
+#include <fnmatch.h>
 #include <gmock/gmock.h>
 
 #include <random>
@@ -123,6 +124,47 @@ TEST(DeskLookup, APathIsAnEventNodesOrNothing)
         EXPECT_EQ(opened.error().code, Failure::Code::Unreadable) << path;
     }
     EXPECT_EQ(openKept("/dev/input/event999999", {kStick}).error().code, Failure::Code::NotThere);
+}
+
+/// Whether a rule's pattern matches, as udev does: "*" for anything (fnmatch(3)).
+bool doesMatch(const std::string& rules, const std::string& key, const std::string& text)
+{
+    const auto at = rules.find(key + "==\"");
+    if (at == std::string::npos) return true;
+    const auto begin = at + key.size() + 3;
+    const auto pattern = rules.substr(begin, rules.find('"', begin) - begin);
+    return ::fnmatch(pattern.c_str(), text.c_str(), 0) == 0;
+}
+
+TEST(KeptDevice, ASerialNumberOfOddCharactersDoesNotCloseItsTwin)
+{
+    for (const std::string serial : {"\u00fc\u00fc", "#1", "A\"B", "\x01\x02", "7*"}) {
+        auto odd = kStick;
+        odd.uniq = serial;
+        auto twin = odd;
+        twin.uniq = "\u00e4\u00e4";
+        twin.phys = "usb-2/input0";
+        EXPECT_TRUE(canBeNamed(odd));
+        const auto rules = rulesOf(odd);
+        const auto matches = [&](const KeptDevice& d) {
+            return doesMatch(rules, "ATTRS{uniq}", d.uniq) &&
+                   doesMatch(rules, "ATTRS{phys}", d.phys);
+        };
+        EXPECT_TRUE(matches(odd)) << rules;
+        EXPECT_FALSE(matches(twin)) << rules;
+    }
+}
+
+TEST(KeptDevice, WithNothingThatARuleCanNameItIsNotKept)
+{
+    auto odd = kStick;
+    odd.uniq = "\u00fc";
+    odd.phys = "";
+    EXPECT_FALSE(canBeNamed(odd));
+    odd.uniq = "";
+    EXPECT_FALSE(canBeNamed(odd));
+    odd.phys = "port*";
+    EXPECT_FALSE(canBeNamed(odd));
 }
 
 }  // namespace

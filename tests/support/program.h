@@ -19,14 +19,14 @@ class Program
     ~Program();
 
     /// Reads what it prints until `text` is in it. @return whether it came within `seconds`.
-    bool prints(const std::string& text, double seconds = 10.0);
+    bool prints(const std::string& text, double seconds = 60.0);
 
     /// Reads what it prints for a while.
     void listen(double seconds);
 
     void signal(int number) const;
     /// Waits for its end. @return its exit code, or -1 when it did not end or was killed.
-    int end(double seconds = 15.0);
+    int end(double seconds = 60.0);
 
     /// Everything it printed so far, both streams.
     [[nodiscard]] const std::string& text() const { return m_text; }

@@ -206,7 +206,7 @@ void ArrangeOverlay::group()
         around->height = bottom - around->top;
     }
     if (!around)
-        return m_studio.say(
+        return m_studio.refuse(
             tr("Choose the parts first: click one, and more with Shift held, or "
                "draw a frame around them."));
     const int left = std::max(0, around->left - 1);
@@ -226,7 +226,7 @@ void ArrangeOverlay::group()
 
 void ArrangeOverlay::ungroup()
 {
-    if (!m_group) return m_studio.say(tr("Choose a group first, by its border or its label."));
+    if (!m_group) return m_studio.refuse(tr("Choose a group first, by its border or its label."));
     auto arrangement = m_arrangement;
     arrangement.groups.erase(arrangement.groups.begin() + static_cast<std::ptrdiff_t>(*m_group));
     m_group.reset();
@@ -271,7 +271,7 @@ void ArrangeOverlay::setName(const QString& name)
         return put(tr("label group"), arrangement);
     }
     if (const auto at = switchOf(m_parts.front())) {
-        if (words.empty()) return m_studio.say(tr("A switch needs a name."));
+        if (words.empty()) return m_studio.refuse(tr("A switch needs a name."));
         return editRig(tr("rename switch"),
                        [&](RigController& rig) { rig.switches[*at].name = words; });
     }

@@ -189,7 +189,7 @@ void DeviceCard::rename()
     auto trial = m_studio.tangle();
     if (const auto renamed = renameDevice(trial, m_id, name); !renamed) {
         m_name->setText(QString::fromStdString(device->name));
-        return m_studio.say(QString::fromStdString(renamed.error().text()));
+        return m_studio.refuse(QString::fromStdString(renamed.error().text()));
     }
     m_studio.document().edit(tr("rename device"), [&](Tangle& tangle) { tangle = trial; });
 }
@@ -204,7 +204,7 @@ void DeviceCard::setIds()
     const auto match = kForm.match(typed);
     if (!typed.isEmpty() && !match.hasMatch()) {
         refresh();
-        return m_studio.say(
+        return m_studio.refuse(
             tr("Ids are two hexadecimal numbers, such as 6a74:0101; leave it empty for its own."));
     }
     auto ids = device->ids;

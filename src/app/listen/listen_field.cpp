@@ -83,7 +83,7 @@ void ListenField::tick()
         return showState();
     }
     giveUp();
-    m_studio.say(tr("No control was touched. Listen again, or choose one from the list."));
+    m_studio.refuse(tr("No control was touched. Listen again, or choose one from the list."));
 }
 
 void ListenField::showState()
@@ -103,7 +103,7 @@ void ListenField::hear()
     const auto* controller = m_studio.controllerOf(touched);
     if (!controller) return;
     if (!m_wants(*controller, *findControl(controller->rig, touched.code)))
-        return m_studio.say(
+        return m_studio.refuse(
             tr("%1 does not fit here; touch another one.").arg(m_studio.nameOf(touched)));
     choose(touched);
 }

@@ -80,6 +80,7 @@ Fallible Document::open(const QString& path)
     if (!text) return tl::unexpected(text.error());
     auto read = format::readTangle(*text);
     if (read.isReadable) {
+        m_textOnDisk = *text;
         begin(read.tangle, path);
         return {};
     }
@@ -89,11 +90,21 @@ Fallible Document::open(const QString& path)
     return fail(Failure::Code::Unreadable, sentences, "The file was left as it is.");
 }
 
+std::optional<std::string> Document::othersText() const
+{
+    if (m_path.isEmpty()) return std::nullopt;
+    auto now = format::readText(m_path.toStdString());
+    if (!now || *now == m_textOnDisk) return std::nullopt;
+    return std::move(*now);
+}
+
 Fallible Document::save(const QString& path)
 {
-    auto done = format::saveText(path.toStdString(), format::writeTangle(m_tangle));
+    auto text = format::writeTangle(m_tangle);
+    auto done = format::saveText(path.toStdString(), text);
     if (!done) return done;
     m_path = path;
+    m_textOnDisk = std::move(text);
     m_history.setClean();
     Q_EMIT fileChanged();
     return {};

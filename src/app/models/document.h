@@ -7,6 +7,8 @@
 #include <QObject>
 #include <QUndoStack>
 #include <functional>
+#include <optional>
+#include <string>
 
 namespace jolly::app
 {
@@ -41,6 +43,10 @@ class Document : public QObject
     /// Reads a file. Fails with all its errors in one text; the document stays as it was.
     [[nodiscard]] Fallible open(const QString& path);
 
+    /// The text that somebody else put into the document's file since it was read or saved here;
+    /// empty when nobody did.
+    [[nodiscard]] std::optional<std::string> othersText() const;
+
     /// Writes the file; remembers `path` on success.
     [[nodiscard]] Fallible save(const QString& path);
 
@@ -54,6 +60,7 @@ class Document : public QObject
 
     Tangle m_tangle;
     QString m_path;
+    std::string m_textOnDisk;  ///< as it was read or saved here
     QUndoStack m_history;
 };
 

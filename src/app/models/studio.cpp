@@ -19,22 +19,88 @@ Studio::Studio(Document& document, EngineSession& session, QObject* parent)
     connect(&session, &EngineSession::statusChanged, this, &Studio::endFlight);
     connect(&session, &EngineSession::statusChanged, this, &Studio::rebuild);
     connect(&session, &EngineSession::valuesChanged, this, &Studio::lookAtValues);
-    connect(&session, &EngineSession::failed, this, &Studio::say);
-    connect(&session, &EngineSession::lost, this,
-            [this] { say(tr("The engine stopped; it is being started again.")); });
+    connect(&session, &EngineSession::failed, this, &Studio::refuse);
+    watchEngine();
     rebuild();
+}
+
+/// What becomes of the engine while nobody asks for it.
+void Studio::watchEngine()
+{
+    const auto id = QStringLiteral("engine");
+    const Notice::Way again{tr("Try again"), [this] { m_session.begin(); }};
+    connect(&m_session, &EngineSession::attached, this, [this, id] { hide(id); });
+    connect(&m_session, &EngineSession::answered, this, [this, id] { hide(id); });
+    connect(&m_session, &EngineSession::lost, this,
+            [this] { refuse(tr("The engine stopped; it is being started again.")); });
+    connect(&m_session, &EngineSession::wasEnded, this, [this, id] {
+        show({id, tr("The engine was ended by another program."), {{tr("Start it again"), [this] {
+                                                                        m_session.begin();
+                                                                    }}}});
+    });
+    connect(&m_session, &EngineSession::notStarted, this, [this, id, again](const QString& why) {
+        show({id, tr("There is no engine, so nothing moves. %1").arg(why), {again}});
+    });
+    connect(&m_session, &EngineSession::silent, this, [this, id] {
+        show({id,
+              tr("The engine does not answer. What games see stays as it is."),
+              {{tr("Wait"), {}}, {tr("Start another"), [this] { m_session.startAnother(); }}}});
+    });
+    connect(&m_session, &EngineSession::statusChanged, this, &Studio::compareFlown);
+}
+
+void Studio::show(Notice notice)
+{
+    const auto same = std::ranges::find(m_notices, notice.id, &Notice::id);
+    if (same == m_notices.end()) {
+        m_notices.push_back(std::move(notice));
+    } else {
+        *same = std::move(notice);
+    }
+    Q_EMIT noticesChanged();
+}
+
+void Studio::hide(const QString& id)
+{
+    if (std::erase_if(m_notices, [&](const Notice& each) { return each.id == id; }) > 0)
+        Q_EMIT noticesChanged();
 }
 
 void Studio::meetEngine()
 {
     const bool isUntouched = m_document.path().isEmpty() && m_document.history().count() == 0;
-    const auto flown =
-        format::readTangle(m_session.hasFoundOne() && isUntouched ? m_session.tangle() : "");
+    if (!m_session.hasFoundOne() || !isUntouched) return sendTangle();
+    m_session.askForTangle([this](const std::string& text) { takeFlown(text); });
+}
+
+/// A window without a tangle shows the one that flies.
+void Studio::takeFlown(const std::string& text)
+{
+    const auto flown = format::readTangle(text);
     if (flown.isReadable) {
         m_document.begin(flown.tangle, {});
     } else {
         sendTangle();
     }
+}
+
+/// Two windows may share one engine; the last word counts, and the other window is told.
+void Studio::compareFlown()
+{
+    const auto id = QStringLiteral("flown");
+    if (!m_session.fliesAnother()) return hide(id);
+    const auto name = QString::fromStdString(m_session.status().tangle);
+    show({id,
+          tr("The engine flies another tangle than this window shows: \"%1\".").arg(name),
+          {{tr("Fly mine"), [this] { sendTangle(); }},
+           {tr("Show that one"), [this] {
+                m_session.askForTangle([this](const std::string& text) {
+                    auto read = format::readTangle(text);
+                    if (!read.isReadable) return;
+                    m_document.edit(tr("what flies"),
+                                    [&](Tangle& tangle) { tangle = std::move(read.tangle); });
+                });
+            }}}});
 }
 
 void Studio::sendTangle()
@@ -163,7 +229,7 @@ void Studio::weaveTo(const Target& target)
 {
     const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
     if (!controller) {
-        say(tr("Touch or click a control on the left first; then choose where it leads."));
+        refuse(tr("Touch or click a control on the left first; then choose where it leads."));
         return;
     }
     for (const auto* strand : strandsFrom(*m_selected)) {
@@ -172,7 +238,7 @@ void Studio::weaveTo(const Target& target)
     auto trial = tangle();
     if (const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
         !woven) {
-        say(QString::fromStdString(woven.error().text()));
+        refuse(QString::fromStdString(woven.error().text()));
         return;
     }
     m_document.edit(tr("weave %1").arg(nameOf(*m_selected)),
@@ -183,14 +249,14 @@ void Studio::pasteStrand()
 {
     const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
     if (!m_copied || !controller) {
-        say(tr("Copy a strand first, then select the control that it shall begin at."));
+        refuse(tr("Copy a strand first, then select the control that it shall begin at."));
         return;
     }
     auto trial = tangle();
     for (const auto& target : m_copied->targets) {
         const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
         if (!woven) {
-            say(QString::fromStdString(woven.error().text()));
+            refuse(QString::fromStdString(woven.error().text()));
             return;
         }
         findStrand(trial, *woven)->stages = m_copied->stages;
@@ -206,7 +272,7 @@ void Studio::weaveToNextFree()
     if (target) {
         weaveTo(*target);
     } else {
-        say(tr("No virtual device has a free control of that kind."));
+        refuse(tr("No virtual device has a free control of that kind."));
     }
 }
 
@@ -216,7 +282,7 @@ void Studio::moveEnd(const std::string& strand, std::size_t end, const Target& t
     const auto there = takersOf(tangle(), to);
     const auto other = there.empty() ? QString() : QString::fromStdString(there.front()->name);
     if (const auto moved = jolly::moveEnd(trial, strand, end, to); !moved)
-        return say(QString::fromStdString(moved.error().text()));
+        return refuse(QString::fromStdString(moved.error().text()));
     m_document.edit(tr("move end"), [&](Tangle& tangle) { tangle = trial; });
     const auto place = QString::fromStdString(placeName(tangle(), to));
     say(other.isEmpty() ? tr("It ends at %1 now.").arg(place)
@@ -229,7 +295,7 @@ void Studio::cure(const Problem& problem)
     if (!remedy) return;
     auto trial = tangle();
     if (const auto cured = remedy->apply(trial, problem); !cured)
-        return say(QString::fromStdString(cured.error().text()));
+        return refuse(QString::fromStdString(cured.error().text()));
     const auto label =
         QString::fromUtf8(remedy->label.data(), static_cast<qsizetype>(remedy->label.size()));
     m_document.edit(label, [&](Tangle& tangle) { tangle = trial; });

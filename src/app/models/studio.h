@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/document.h"
+#include "app/models/notice.h"
 #include "app/models/touch_finder.h"
 #include "app/services/engine_session.h"
 
@@ -81,8 +82,18 @@ class Studio : public QObject
     [[nodiscard]] Time now() const { return m_clock(); }
     void setClock(std::function<Time()> clock) { m_clock = std::move(clock); }
 
-    /// Says a sentence to the pilot.
-    void say(const QString& sentence) { Q_EMIT said(sentence); }
+    /// Says a sentence to the pilot: what came of something.
+    void say(const QString& sentence) { Q_EMIT said(sentence, true); }
+
+    /// Says why something was not done, or went wrong.
+    void refuse(const QString& sentence) { Q_EMIT said(sentence, false); }
+
+    /// What waits for the pilot's word, in the order in which it came.
+    [[nodiscard]] const std::vector<Notice>& notices() const { return m_notices; }
+
+    /// Shows a notice in the place of one with its id.
+    void show(Notice notice);
+    void hide(const QString& id);
 
  Q_SIGNALS:
     void deskChanged();
@@ -93,12 +104,16 @@ class Studio : public QObject
     void followingChanged(bool isFollowing);
     void listenerChanged();
     void problemsChanged();
-    void said(const QString& sentence);
+    void said(const QString& sentence, bool isGood);
+    void noticesChanged();
 
  private:
     void rebuild();
     void endFlight();
     void meetEngine();
+    void takeFlown(const std::string& text);
+    void watchEngine();
+    void compareFlown();
     void sendTangle();
     void lookAtValues();
 
@@ -110,6 +125,7 @@ class Studio : public QObject
     std::optional<ControlRef> m_selected;
     std::optional<ControlRef> m_touched;
     std::optional<Strand> m_copied;
+    std::vector<Notice> m_notices;
     std::optional<Tangle> m_trial;
     std::set<std::string> m_reversed;  ///< ids of strands
     bool m_wasLive = false;

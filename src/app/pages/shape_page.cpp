@@ -75,7 +75,7 @@ void ShapePage::wirePlot()
         edit(tr("add curve point"), stage, {}, [&](Stage& s, const StageInput&) {
             auto* curve = std::get_if<Curve>(&s.parameters);
             if (curve && !addPoint(curve->points, curve->isMirrored, at))
-                m_studio.say(tr("There is no room for another point here."));
+                m_studio.refuse(tr("There is no room for another point here."));
         });
     });
     connect(m_plot, &ShapePlot::curveWanted, this, &ShapePage::addCurve);
@@ -83,7 +83,7 @@ void ShapePage::wirePlot()
         edit(tr("remove curve point"), stage, {}, [&](Stage& s, const StageInput&) {
             auto* curve = std::get_if<Curve>(&s.parameters);
             if (curve && !removePoint(curve->points, curve->isMirrored, part))
-                m_studio.say(tr("A curve needs two points, and a mirrored one its rest."));
+                m_studio.refuse(tr("A curve needs two points, and a mirrored one its rest."));
         });
     });
     connect(m_plot, &ShapePlot::chosenChanged, this, [this] {
@@ -121,7 +121,7 @@ void ShapePage::addCurve(CurvePoint at)
     const bool isTwoSided = m_trace.rehearsal().outSides() == Sides::Two;
     Curve curve{.points = {{0.0, 0.0}, {1.0, 1.0}}, .isMirrored = isTwoSided};
     if (!addPoint(curve.points, curve.isMirrored, {chain.through(at.in), at.out}))
-        return m_studio.say(tr("There is no room for a curve point here."));
+        return m_studio.refuse(tr("There is no room for a curve point here."));
     m_studio.document().edit(tr("add curve"), [&](Tangle& tangle) {
         if (auto* strand = findStrand(tangle, m_strand)) strand->stages.push_back({curve});
     });

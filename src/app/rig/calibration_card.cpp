@@ -148,7 +148,7 @@ void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCod
         axes.push_back({range, control.sides, control.calibration, control.notches});
         auto* row = new CalibrationRow(control, QString::fromStdString(nameOf(desk.rig, control)),
                                        range, desk.slotOf[i]);
-        connect(row, &CalibrationRow::refused, &m_studio, &Studio::say);
+        connect(row, &CalibrationRow::refused, &m_studio, &Studio::refuse);
         connect(row, &CalibrationRow::notchesChanged, this, [this, axis](const NotchList& notches) {
             m_walk->setNotches(axis, notches);
             QMetaObject::invokeMethod(this, &CalibrationCard::showRows, Qt::QueuedConnection);
@@ -258,7 +258,7 @@ void CalibrationCard::goOn()
 void CalibrationCard::capture()
 {
     const auto captured = m_walk->capture(m_studio.now());
-    if (!captured) return m_studio.say(QString::fromStdString(captured.error().text()));
+    if (!captured) return m_studio.refuse(QString::fromStdString(captured.error().text()));
     showRows();
 }
 

@@ -163,9 +163,9 @@ void ControllerFacts::rename()
     });
     if (alias.empty() || isTaken) {
         m_alias->setText(QString::fromStdString(desk->rig.alias));
-        return m_studio.say(alias.empty() ? tr("A controller needs a name.")
-                                          : tr("Another controller is called %1 already.")
-                                                .arg(QString::fromStdString(alias)));
+        return m_studio.refuse(alias.empty() ? tr("A controller needs a name.")
+                                             : tr("Another controller is called %1 already.")
+                                                   .arg(QString::fromStdString(alias)));
     }
     auto rig = desk->rig;
     rig.alias = alias;

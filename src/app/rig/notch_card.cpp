@@ -83,7 +83,7 @@ NotchCard::NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent)
     connect(m_capture, &QPushButton::clicked, this, &NotchCard::capture);
     connect(m_byHand, &QPushButton::clicked, this, &NotchCard::setByHand);
     connect(m_menu, &QMenu::aboutToShow, this, &NotchCard::fillMenu);
-    connect(m_table, &NotchTable::refused, &studio, &Studio::say);
+    connect(m_table, &NotchTable::refused, &studio, &Studio::refuse);
     connect(
         m_table, &NotchTable::changed, this,
         [this](const NotchList& notches) { set(tr("change notch"), notches); },
@@ -122,7 +122,7 @@ void NotchCard::add(const QString& step, Notch notch)
     auto notches = axis()->notches;
     notch.name = freshNotchName(notches);
     if (const auto added = addNotch(notches, notch); !added)
-        return m_studio.say(QString::fromStdString(added.error().text()));
+        return m_studio.refuse(QString::fromStdString(added.error().text()));
     set(step, notches);
 }
 
@@ -131,7 +131,7 @@ void NotchCard::capture()
     if (!axis() || !m_axis.isWatching()) return;
     const auto notch = captureNotch(m_axis.samples(), m_axis.range(), m_studio.now());
     if (!notch)
-        return m_studio.say(
+        return m_studio.refuse(
             tr("The lever still moves. Leave it in its notch for a moment, then capture it."));
     add(tr("capture notch"), *notch);
 }
@@ -175,12 +175,12 @@ void NotchCard::matchWith(const ControlRef& other)
     auto* here = findControl(*findController(trial, m_studio.selected()->controller),
                              m_studio.selected()->code);
     if (here->sides != there->sides)
-        return m_studio.say(
+        return m_studio.refuse(
             tr("One of the two rests in the middle, the other at its low end: they "
                "are no pair."));
     const auto matched = matchNotches(here->notches, here->calibration, there->notches,
                                       there->calibration, here->sides);
-    if (!matched) return m_studio.say(QString::fromStdString(matched.error().text()));
+    if (!matched) return m_studio.refuse(QString::fromStdString(matched.error().text()));
     m_studio.document().edit(tr("match notches"), [&](Tangle& tangle) { tangle = trial; });
     m_studio.say(*matched == 1 ? tr("Both give the same value at 1 notch now.")
                                : tr("Both give the same value at %1 notches now.").arg(*matched));

@@ -214,7 +214,7 @@ void SwitchCard::add(const RigSwitch& made)
     if (!desk) return;
     auto rig = desk->rig;
     if (const auto put = putSwitch(rig, std::nullopt, made); !put)
-        return m_studio.say(text(put.error().text()));
+        return m_studio.refuse(text(put.error().text()));
     m_studio.document().edit(tr("make switch"), [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
@@ -238,7 +238,7 @@ void SwitchCard::change(const QString& step, const std::function<void(RigSwitch&
     edit(made);
     if (made == rig.switches[*at]) return;
     if (const auto put = putSwitch(rig, at, made); !put) {
-        m_studio.say(text(put.error().text()));
+        m_studio.refuse(text(put.error().text()));
         // The field that is being edited goes: not while it still tells what changed.
         QMetaObject::invokeMethod(this, &SwitchCard::rebuild, Qt::QueuedConnection);
         return;

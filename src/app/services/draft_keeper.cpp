@@ -98,7 +98,8 @@ void DraftKeeper::recover()
         QFile::remove(aside);
         QFile::rename(m_file, aside);
         drop();
-        Q_EMIT told(tr("Edits that were not saved could not be read; they are in %1.").arg(aside));
+        Q_EMIT warned(
+            tr("Edits that were not saved could not be read; they are in %1.").arg(aside));
         return;
     }
     m_document.edit(tr("edits that were not saved"),
@@ -111,16 +112,15 @@ void DraftKeeper::restoreLatest()
 {
     const auto drafts =
         QDir(m_folder).entryInfoList({QStringLiteral("*.draft")}, QDir::Files, QDir::Time);
+    bool hasOffered = false;
     for (const auto& draft : drafts) {
         if (!lock(draft.filePath())) continue;
         const auto path = readDraft(draft.filePath()).value(kOf).toString();
-        if (path.isEmpty()) {
-            if (take(true)) recover();
-        } else if (const auto done = m_document.open(path); !done) {
-            Q_EMIT told(tr("%1 Edits of it that were not saved are in %2.")
-                            .arg(QString::fromStdString(done.error().text()), draft.filePath()));
+        if (!path.isEmpty()) {
+            if (!std::exchange(hasOffered, true)) Q_EMIT offered(path, draft.lastModified());
+        } else if (m_document.path().isEmpty() && !m_lock && take(true)) {
+            recover();
         }
-        return;
     }
 }
 
@@ -134,7 +134,7 @@ void DraftKeeper::write()
     const auto done =
         hasPlace ? format::replaceText(m_file.toStdString(), draft.toStdString()) : Fallible();
     if (hasPlace && done) return;
-    Q_EMIT told(
+    Q_EMIT warned(
         tr("Edits that are not saved would not survive a crash: nothing can be written to %1. %2")
             .arg(m_folder, done ? QString() : QString::fromStdString(done.error().text())));
 }

@@ -3,6 +3,7 @@
 
 #include "app/models/document.h"
 
+#include <QDateTime>
 #include <QLockFile>
 #include <QObject>
 #include <QTimer>
@@ -28,16 +29,19 @@ class DraftKeeper : public QObject
     /// The draft stays where edits were neither saved nor given up.
     ~DraftKeeper() override;
 
-    /// Opens the tangle that was edited last by a window that died. Does nothing when there is
-    /// none.
+    /// For a window that was asked for no file: brings back the edits of a window that died without
+    /// one, too. The newest ones of a file are only offered(): nobody asked for that file.
     void restoreLatest();
 
     /// Writes the draft now instead of a second after the edit.
     void write();
 
  Q_SIGNALS:
-    /// Something that the pilot wants to know about drafts.
-    void told(const QString& sentence);
+    void told(const QString& sentence);    ///< edits are back
+    void warned(const QString& sentence);  ///< edits are in danger, or could not be read
+
+    /// Edits of this file that were not saved are there; opening it brings them back.
+    void offered(const QString& path, const QDateTime& when);
 
  private:
     void follow();

@@ -5,6 +5,9 @@
 #include <QFileInfo>
 #include <QProcess>
 #include <QStandardPaths>
+#include <QTemporaryFile>
+#include <csignal>
+#include <memory>
 
 namespace jolly::app
 {
@@ -16,24 +19,69 @@ QString engineProgram()
                                      : QStandardPaths::findExecutable(QStringLiteral("tangle"));
 }
 
-EngineAccess realEngine(const QString& world, bool takesKeyboards)
+namespace
 {
-    return {[]() -> Result<std::unique_ptr<EngineLink>> {
-                auto client = EngineClient::connect();
+
+/// A pilot may wait for an engine that is silent as long as it pleases.
+constexpr std::chrono::hours kPatience{1};
+
+/// The engine's process as the window started it, with what it said on standard error.
+struct Started {
+    QTemporaryFile log;
+    qint64 pid = 0;
+};
+
+Fallible startEngine(Started& started, const QString& program, const QStringList& arguments)
+{
+    const auto failed = [](const QString& why) {
+        return fail(Failure::Code::NotThere, why.toStdString(),
+                    "Check that the program \"tangle\" is installed.");
+    };
+    if (program.isEmpty())
+        return failed(EngineSession::tr("The program \"tangle\" is nowhere to be found."));
+    QProcess engine;
+    engine.setProgram(program);
+    engine.setArguments(arguments);
+    engine.setStandardOutputFile(QProcess::nullDevice());
+    engine.setStandardErrorFile(started.log.open() ? started.log.fileName()
+                                                   : QProcess::nullDevice());
+    if (engine.startDetached(&started.pid)) return {};
+    return failed(EngineSession::tr("%1 could not be started.").arg(program));
+}
+
+/// The last of what it said, when its process has ended; empty while it runs.
+QString whyEnded(Started& started)
+{
+    if (started.pid == 0 || ::kill(static_cast<pid_t>(started.pid), 0) == 0) return {};
+    QFile log(started.log.fileName());
+    const auto text =
+        log.open(QIODevice::ReadOnly) ? QString::fromUtf8(log.readAll()).trimmed() : QString();
+    const auto last =
+        text.section(QLatin1Char('\n'), -2).replace(QLatin1Char('\n'), QLatin1Char(' '));
+    return last.isEmpty() ? EngineSession::tr("It ended at once and said nothing.") : last;
+}
+
+}  // namespace
+
+EngineAccess realEngine(const QString& world, bool takesKeyboards, const QString& program)
+{
+    QStringList arguments{QStringLiteral("run"), QStringLiteral("--idle"),
+                          QStringLiteral("--world"), world};
+    if (takesKeyboards) arguments << QStringLiteral("--keyboards");
+    const auto started = std::make_shared<Started>();
+    return {.connect = []() -> Result<std::unique_ptr<EngineLink>> {
+                auto client = EngineClient::connect(kPatience);
                 if (!client) return tl::unexpected(client.error());
                 return std::unique_ptr<EngineLink>(std::move(*client));
             },
-            [world, takesKeyboards] {
-                QProcess engine;
-                engine.setProgram(engineProgram());
-                QStringList arguments{QStringLiteral("run"), QStringLiteral("--idle"),
-                                      QStringLiteral("--world"), world};
-                if (takesKeyboards) arguments << QStringLiteral("--keyboards");
-                engine.setArguments(arguments);
-                engine.setStandardErrorFile(QProcess::nullDevice());
-                engine.setStandardOutputFile(QProcess::nullDevice());
-                return !engine.program().isEmpty() && engine.startDetached();
-            }};
+            .start =
+                [started, arguments, program] {
+                    return startEngine(*started, program.isEmpty() ? engineProgram() : program,
+                                       arguments);
+                },
+            .whyNot = [started] { return whyEnded(*started); },
+            .endByForce = [] { EngineClient::endByForce(); },
+            .way = EngineCalls::Way::Aside};
 }
 
 }  // namespace jolly::app

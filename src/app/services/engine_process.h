@@ -16,6 +16,8 @@ namespace jolly::app
 ///
 /// @param world          "kernel" or a world file.
 /// @param takesKeyboards  whether keyboards and pointers count as controllers.
-[[nodiscard]] EngineAccess realEngine(const QString& world, bool takesKeyboards = false);
+/// @param program         the engine's; empty for engineProgram().
+[[nodiscard]] EngineAccess realEngine(const QString& world, bool takesKeyboards = false,
+                                      const QString& program = {});
 
 }  // namespace jolly::app

@@ -2,6 +2,7 @@
 #include "app/services/engine_session.h"
 
 #include "core/tangle/virtual_layout.h"
+#include "core/value/mark.h"
 #include "format/tangle_text.h"
 
 #include <unistd.h>
@@ -17,18 +18,28 @@ namespace
 
 constexpr int kFrameMs = 16;
 constexpr int kRetryMs = 25;
-constexpr int kTries = 160;
+constexpr int kTries = 400;
+constexpr int kEndMs = 2000;  ///< how long an end is waited for
+
+tl::unexpected<Failure> noEngine()
+{
+    return fail(Failure::Code::NotThere, "There is no engine.", "Wait a moment and try again.");
+}
 
 }  // namespace
 
 EngineSession::EngineSession(EngineAccess access, QObject* parent)
-    : QObject(parent), m_access(std::move(access))
+    : QObject(parent),
+      m_access(std::move(access)),
+      m_calls(std::make_unique<EngineCalls>(m_access.way))
 {
     m_poll.setInterval(kFrameMs);
     m_poll.setTimerType(Qt::PreciseTimer);
     m_retry.setInterval(kRetryMs);
     connect(&m_poll, &QTimer::timeout, this, &EngineSession::poll);
     connect(&m_retry, &QTimer::timeout, this, &EngineSession::tryToConnect);
+    connect(m_calls.get(), &EngineCalls::late, this, &EngineSession::silent);
+    connect(m_calls.get(), &EngineCalls::answered, this, &EngineSession::answered);
 }
 
 EngineSession::~EngineSession()
@@ -39,64 +50,90 @@ EngineSession::~EngineSession()
 
 void EngineSession::begin()
 {
-    auto link = m_access.connect();
-    if (link) {
-        m_hasFoundOne = true;
-        attach(std::move(*link));
-        return;
-    }
     m_hasFoundOne = false;
-    if (link.error().code != Failure::Code::NotThere) {  // one that is started could not be reached
-        Q_EMIT failed(QString::fromStdString(link.error().text()));
-        return;
-    }
-    if (!m_access.start()) {
-        Q_EMIT failed(
-            tr("The engine could not be started. Check that the program \"tangle\" is installed."));
-        return;
-    }
+    m_calls->ask(m_access.connect, [this](Result<std::unique_ptr<EngineLink>> link) {
+        if (link) {
+            m_hasFoundOne = true;
+            meet(std::move(*link));
+        } else if (link.error().code == Failure::Code::NotThere ||
+                   std::exchange(m_isStartingAnother, false)) {
+            startOne();
+        } else {  // one that is started could not be reached
+            giveUp(QString::fromStdString(link.error().text()));
+        }
+    });
+}
+
+void EngineSession::startOne()
+{
+    if (const auto done = m_access.start(); !done)
+        return giveUp(QString::fromStdString(done.error().text()));
     m_triesLeft = kTries;
     m_retry.start();
 }
 
-void EngineSession::tryToConnect()
+void EngineSession::giveUp(const QString& why)
 {
-    auto link = m_access.connect();
-    if (link) {
-        m_retry.stop();
-        attach(std::move(*link));
-    } else if (--m_triesLeft == 0) {
-        m_retry.stop();
-        Q_EMIT failed(QString::fromStdString(link.error().text()));
-    }
+    m_retry.stop();
+    Q_EMIT notStarted(why);
 }
 
-void EngineSession::attach(std::unique_ptr<EngineLink> link)
+void EngineSession::tryToConnect()
 {
+    if (m_isConnecting) return;
+    const auto why = m_access.whyNot ? m_access.whyNot() : QString();
+    if (!why.isEmpty()) return giveUp(why);
+    m_isConnecting = true;
+    m_calls->ask(m_access.connect, [this](Result<std::unique_ptr<EngineLink>> link) {
+        m_isConnecting = false;
+        if (!m_retry.isActive()) return;
+        if (link) {
+            m_retry.stop();
+            meet(std::move(*link));
+        } else if (--m_triesLeft == 0) {
+            giveUp(QString::fromStdString(link.error().text()));
+        }
+    });
+}
+
+void EngineSession::meet(Link link)
+{
+    m_calls->ask(
+        [link] {
+            return Meeting{link->values(), link->status()};
+        },
+        [this, link](Meeting meeting) { attach(link, std::move(meeting)); });
+}
+
+void EngineSession::attach(Link link, Meeting meeting)
+{
+    for (const auto* failure : {meeting.view ? nullptr : &meeting.view.error(),
+                                meeting.status ? nullptr : &meeting.status.error()}) {
+        if (failure) return giveUp(QString::fromStdString(failure->text()));
+    }
     m_link = std::move(link);
-    auto view = m_link->values();
-    if (!view) {
-        m_link.reset();
-        Q_EMIT failed(QString::fromStdString(view.error().text()));
-        return;
-    }
-    m_view = std::move(*view);
+    m_view = std::move(*meeting.view);
     m_seenSequence = 1;
-    m_deathFd = m_view.watchEngine();
-    if (m_deathFd >= 0) {
-        m_death = std::make_unique<QSocketNotifier>(m_deathFd, QSocketNotifier::Read);
-        connect(m_death.get(), &QSocketNotifier::activated, this, &EngineSession::lose);
-    }
-    fetchStatus();
+    m_sentMark = 0;
+    watchForDeath();
+    takeStatus(std::move(*meeting.status));
     m_nextMove = m_values.events;
     Q_EMIT attached();
-    if (m_wasLive) {
-        m_wasLive = false;
-        if (const auto done = goLive(); !done)
-            Q_EMIT failed(QString::fromStdString(done.error().text()));
+    if (std::exchange(m_wasLive, false)) {
+        goLive([this](const Fallible& done) {
+            if (!done) Q_EMIT failed(QString::fromStdString(done.error().text()));
+        });
     }
     m_poll.start();
     poll();
+}
+
+void EngineSession::watchForDeath()
+{
+    m_deathFd = m_view.watchEngine();
+    if (m_deathFd < 0) return;
+    m_death = std::make_unique<QSocketNotifier>(m_deathFd, QSocketNotifier::Read);
+    connect(m_death.get(), &QSocketNotifier::activated, this, &EngineSession::lose);
 }
 
 void EngineSession::lose()
@@ -106,10 +143,17 @@ void EngineSession::lose()
     ::close(std::exchange(m_deathFd, -1));
     m_wasLive = m_status.isLive;
     m_link.reset();
+    m_isSending = m_isFetching = false;
     m_status = {};
-    Q_EMIT lost();
+    const bool isWanted = m_view.isEndWanted();
+    if (isWanted) {
+        m_wasLive = false;
+        Q_EMIT wasEnded();
+    } else {
+        Q_EMIT lost();
+    }
     Q_EMIT statusChanged();
-    begin();
+    if (!isWanted) begin();
 }
 
 void EngineSession::end()
@@ -118,7 +162,8 @@ void EngineSession::end()
     m_retry.stop();
     m_death.reset();
     if (m_deathFd >= 0) ::close(std::exchange(m_deathFd, -1));
-    if (m_link) static_cast<void>(m_link->quit());
+    if (m_link) m_calls->ask([link = m_link] { return link->quit(); }, [](const Fallible&) {});
+    m_calls->finish(kEndMs);
     m_link.reset();
 }
 
@@ -129,6 +174,14 @@ void EngineSession::changeTo(EngineAccess access)
     m_access = std::move(access);
     Q_EMIT statusChanged();
     begin();
+}
+
+/// The kernel gives back everything that the old one had. When it was attached, its death is seen
+/// as any other; else the call that hangs ends, and an engine is looked for as at the start.
+void EngineSession::startAnother()
+{
+    m_isStartingAnother = !m_link;
+    if (m_access.endByForce) m_access.endByForce();
 }
 
 /// Where whose controls are in the live block: moves of other slots mean nothing any more.
@@ -158,10 +211,10 @@ void EngineSession::poll()
     if (!m_link || sequence == m_seenSequence) return;
     if (!m_view.read(slotCount(), m_values)) return;
     if (m_values.generation != m_status.generation) {
-        const auto slotsBefore = slotsOf(m_status);
         fetchStatus();
-        if (!m_link || !m_view.read(slotCount(), m_values)) return;
-        if (slotsOf(m_status) != slotsBefore) m_nextMove = m_values.events;
+        const bool isKnown = m_link && m_view.read(slotCount(), m_values) &&
+                             m_values.generation == m_status.generation;
+        if (!isKnown) return;  // which slot is what is told by the status that comes
     }
     m_seenSequence = m_values.sequence;
     m_view.readMoves(m_nextMove, m_moves);
@@ -171,42 +224,81 @@ void EngineSession::poll()
 void EngineSession::fetchStatus()
 {
     if (!m_link) return;
-    auto status = m_link->status();
-    if (!status) return;
-    m_status = std::move(*status);
+    m_isStatusStale = m_isFetching;
+    if (std::exchange(m_isFetching, true)) return;
+    m_calls->ask([link = m_link] { return link->status(); },
+                 [this, link = m_link](Result<EngineStatus> status) {
+                     if (link != m_link) return;  // of an engine that is gone
+                     m_isFetching = false;
+                     if (status) takeStatus(std::move(*status));
+                     if (std::exchange(m_isStatusStale, false)) fetchStatus();
+                 });
+}
+
+void EngineSession::takeStatus(EngineStatus status)
+{
+    const auto slotsBefore = slotsOf(m_status);
+    m_status = std::move(status);
     static_cast<void>(m_view.read(slotCount(), m_values));
+    if (slotsOf(m_status) != slotsBefore) m_nextMove = m_values.events;
     Q_EMIT statusChanged();
 }
 
-std::string EngineSession::tangle()
+void EngineSession::askForTangle(std::function<void(const std::string&)> then)
 {
-    return m_link ? m_link->tangle().value_or("") : std::string();
+    if (!m_link) return then({});
+    m_calls->ask([link = m_link] { return link->tangle(); },
+                 [then = std::move(then)](const Result<std::string>& text) {
+                     then(text ? *text : std::string());
+                 });
 }
 
 void EngineSession::send(const Tangle& tangle)
 {
     if (!m_link) return;
-    if (const auto done = m_link->load(format::writeTangle(tangle)); !done) {
-        Q_EMIT failed(QString::fromStdString(done.error().text()));
-    }
-    fetchStatus();
+    m_wanted = format::writeTangle(tangle);
+    if (!m_isSending) sendNext();
 }
 
-Fallible EngineSession::goLive()
+void EngineSession::sendNext()
 {
-    if (!m_link)
-        return fail(Failure::Code::NotThere, "There is no engine.", "Wait a moment and try again.");
-    auto done = m_link->goLive();
-    fetchStatus();
-    return done;
+    m_isSending = true;
+    m_sentMark = markOf(m_wanted);
+    m_calls->ask([link = m_link, text = m_wanted] { return link->load(text); },
+                 [this, link = m_link](const Result<LoadResult>& done) {
+                     if (link != m_link) return;
+                     m_isSending = false;
+                     if (!done) Q_EMIT failed(QString::fromStdString(done.error().text()));
+                     if (done && markOf(m_wanted) != m_sentMark) return sendNext();
+                     fetchStatus();
+                 });
 }
 
-Fallible EngineSession::standDown()
+bool EngineSession::fliesAnother() const
 {
-    if (!m_link) return {};
-    auto done = m_link->standDown();
-    fetchStatus();
-    return done;
+    return m_link && m_sentMark != 0 && !m_isSending && !m_isFetching &&
+           m_status.mark != m_sentMark;
+}
+
+void EngineSession::ask(Fallible (EngineLink::*call)(), const Then& then)
+{
+    m_calls->ask([link = m_link, call] { return (*link.*call)(); },
+                 [this, link = m_link, then](const Fallible& done) {
+                     if (link == m_link) fetchStatus();
+                     if (then) then(done);
+                 });
+}
+
+void EngineSession::goLive(Then then)
+{
+    if (m_link) return ask(&EngineLink::goLive, then);
+    if (then) then(noEngine());
+}
+
+void EngineSession::standDown(Then then)
+{
+    if (m_link) return ask(&EngineLink::standDown, then);
+    if (then) then({});
 }
 
 }  // namespace jolly::app

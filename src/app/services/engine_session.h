@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/services/engine_calls.h"
 #include "control/engine_client.h"
+#include "core/tangle/tangle.h"
 
 #include <QObject>
 #include <QSocketNotifier>
@@ -12,19 +14,26 @@
 namespace jolly::app
 {
 
-/// How the window comes to an engine; tests bring their own.
+/// How the window comes to an engine; tests bring their own. All but `whyNot` may be called on
+/// another thread than the window's.
 struct EngineAccess {
     std::function<Result<std::unique_ptr<EngineLink>>()> connect;
-    std::function<bool()> start;  ///< starts an engine process; false when it could not be started
+    std::function<Fallible()> start{};  ///< starts an engine process
+    std::function<QString()>
+        whyNot{};  ///< what that process said when it ended; empty while it runs
+    std::function<void()> endByForce{};  ///< ends an engine that does not answer
+    EngineCalls::Way way = EngineCalls::Way::AtOnce;
 };
 
 /// The window's engine: found or started, asked for its values at display rate, started again when
-/// it dies.
+/// it dies. Nothing here waits for the engine.
 class EngineSession : public QObject
 {
     Q_OBJECT
 
  public:
+    using Then = std::function<void(const Fallible&)>;
+
     explicit EngineSession(EngineAccess access, QObject* parent = nullptr);
     ~EngineSession() override;
 
@@ -42,18 +51,28 @@ class EngineSession : public QObject
     /// Whether the engine was there before this window.
     [[nodiscard]] bool hasFoundOne() const { return m_hasFoundOne; }
 
-    /// The tangle it runs; empty when it cannot be asked.
-    [[nodiscard]] std::string tangle();
+    /// Asks for the text of the tangle that it runs; empty when it cannot be asked.
+    void askForTangle(std::function<void(const std::string&)> then);
 
+    /// Sends a tangle to be run. While one is on its way only the newest of those that follow is
+    /// kept.
     void send(const Tangle& tangle);
-    [[nodiscard]] Fallible goLive();
-    [[nodiscard]] Fallible standDown();
 
-    /// Ends the engine, and does not start it again.
+    /// Whether the engine runs another tangle than was sent last.
+    [[nodiscard]] bool fliesAnother() const;
+
+    /// `then` is called with what came of it.
+    void goLive(Then then = {});
+    void standDown(Then then = {});
+
+    /// Ends the engine, and does not start it again. Waits for it a little, not for long.
     void end();
 
     /// Ends the engine and goes on with another.
     void changeTo(EngineAccess access);
+
+    /// Ends an engine that does not answer, and starts another in its place.
+    void startAnother();
 
     /// Looks at the values once, as the timer does.
     void poll();
@@ -62,20 +81,39 @@ class EngineSession : public QObject
     void attached();  ///< an engine is there; it has no tangle of ours yet
     void statusChanged();
     void valuesChanged();
-    void lost();  ///< it died; another one is being started
+    void lost();                          ///< it died; another one is being started
+    void wasEnded();                      ///< somebody ended it; no other one is started
+    void silent();                        ///< it does not answer
+    void answered();                      ///< it does again
+    void notStarted(const QString& why);  ///< no engine could be started or reached
     void failed(const QString& sentence);
 
  private:
+    /// What is asked of an engine when it is found.
+    struct Meeting {
+        Result<LiveView> view;
+        Result<EngineStatus> status;
+    };
+    using Link = std::shared_ptr<EngineLink>;
+
+    void startOne();
     void tryToConnect();
-    void attach(std::unique_ptr<EngineLink> link);
+    void meet(Link link);
+    void attach(Link link, Meeting meeting);
+    void watchForDeath();
     void lose();
+    void giveUp(const QString& why);
+    void sendNext();
     void fetchStatus();
+    void takeStatus(EngineStatus status);
+    void ask(Fallible (EngineLink::*call)(), const Then& then);
     using Slots = std::vector<std::pair<std::uint32_t, std::size_t>>;
     [[nodiscard]] static Slots slotsOf(const EngineStatus& status);
     [[nodiscard]] std::uint32_t slotCount() const;
 
     EngineAccess m_access;
-    std::unique_ptr<EngineLink> m_link;
+    std::unique_ptr<EngineCalls> m_calls;
+    Link m_link;
     LiveView m_view;
     EngineStatus m_status;
     LiveSnapshot m_values;
@@ -87,6 +125,13 @@ class EngineSession : public QObject
     int m_deathFd = -1;
     int m_triesLeft = 0;
     std::uint64_t m_seenSequence = 1;
+    std::string m_wanted;          ///< the text of the tangle that is to run
+    std::uint64_t m_sentMark = 0;  ///< of the one that was sent last; 0 for none
+    bool m_isSending = false;
+    bool m_isFetching = false;     ///< the status
+    bool m_isStatusStale = false;  ///< it changed again while it was fetched
+    bool m_isConnecting = false;
+    bool m_isStartingAnother = false;  ///< in the place of one that did not let itself be found
     bool m_hasFoundOne = false;
     bool m_wasLive = false;  ///< when the last engine died
 };

@@ -116,7 +116,7 @@ void CounterWalk::take()
     const double sent = std::abs(m_sent);  // both sides are bent alike
     const double before = m_points.empty() ? 0.0 : m_points.back().in;
     if (sent <= before) {
-        m_studio.say(
+        m_studio.refuse(
             m_points.empty()
                 ? tr("The axis is at rest; move it until the sim %1.").arg(tr(kSteps[0].words))
                 : tr("That is not further than the step before, at %1 %. Move on, or go back and "

@@ -128,7 +128,7 @@ void FeelBar::addKeepField(QMenu& menu)
     menu.addAction(entry);
     connect(field, &QLineEdit::returnPressed, this, [this, field, &menu] {
         const auto name = field->text().trimmed();
-        if (name.isEmpty()) return m_studio.say(tr("A feel needs a name to be kept."));
+        if (name.isEmpty()) return m_studio.refuse(tr("A feel needs a name to be kept."));
         edit(tr("keep feel %1").arg(name),
              [&](Tangle& tangle, Strand& s) { keepFeel(tangle, Strand(s), name.toStdString()); });
         m_studio.say(tr("Kept as %1; any axis can have it.").arg(name));
@@ -230,7 +230,8 @@ void FeelBar::fillCompared(QMenu& menu)
         connect(entry, &QAction::triggered, this, [this, id = other->id](bool isOn) {
             m_compared.erase(id);
             if (isOn && m_compared.size() >= kMostCompared)
-                m_studio.say(tr("Four curves are the most to compare with; take one away first."));
+                m_studio.refuse(
+                    tr("Four curves are the most to compare with; take one away first."));
             else if (isOn)
                 m_compared.insert(id);
             Q_EMIT comparedChanged();

@@ -328,7 +328,7 @@ void StageEditor::addDetents(QVBoxLayout& column)
         set(tr("notches"), {},
             [&](Stage& stage) { std::get<Detents>(stage.parameters).detents = detents; });
     });
-    connect(m_detents, &DetentsTable::refused, &m_studio, &Studio::say);
+    connect(m_detents, &DetentsTable::refused, &m_studio, &Studio::refuse);
     m_refreshers.push_back([this](const Stage& stage) {
         m_detents->show(std::get<Detents>(stage.parameters).detents);
     });

@@ -73,7 +73,7 @@ void StrandCard::beginAt(const ControlRef& control)
     if (!desk) return;
     auto trial = m_studio.tangle();
     if (const auto done = jolly::beginAt(trial, m_id, desk->rig, control.code); !done)
-        return m_studio.say(QString::fromStdString(done.error().text()));
+        return m_studio.refuse(QString::fromStdString(done.error().text()));
     auto& studio = m_studio;  // the card goes with the selection
     studio.document().edit(tr("begin strand elsewhere"), [&](Tangle& tangle) { tangle = trial; });
     studio.select(control);

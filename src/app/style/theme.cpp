@@ -47,6 +47,7 @@ QLabel[tone="straw"] { color: @straw; }
 QLabel[tone="coral"] { color: @coral; }
 QLabel[tone="title"] { color: @strong; }
 QLabel[tone="lamp"] { color: @straw; border: 1.5px solid @straw; border-radius: 12px; padding: 0 11px; }
+QFrame[tone="notice"] { background: @raised; border: 1px solid @straw; border-radius: 10px; }
 QScrollArea, QScrollArea > QWidget > QWidget#scrolled { background: transparent; border: 0; }
 QScrollBar:vertical { background: transparent; width: 8px; margin: 0; }
 QScrollBar::handle:vertical { background: @line; border-radius: 4px; min-height: 30px; }

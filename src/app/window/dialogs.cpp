@@ -32,6 +32,9 @@ constexpr FileWords kFileWords[] = {
      QT_TRANSLATE_NOOP("QObject", "Save the sim sheet"),
      QT_TRANSLATE_NOOP("QObject", "Sim sheets (*.simsheet);;All files (*)"), ".simsheet"}};
 
+/// What a dialog shows at once; the rest is behind a button, where it scrolls.
+constexpr qsizetype kMostLines = 8;
+
 const FileWords& wordsFor(Dialogs::FileKind kind)
 {
     return kFileWords[static_cast<std::size_t>(kind)];
@@ -63,6 +66,30 @@ Dialogs::Answer RealDialogs::unsaved(QWidget* parent, const QString& name)
                               QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
     if (choice == QMessageBox::Save) return Answer::Save;
     return choice == QMessageBox::Discard ? Answer::Discard : Answer::Cancel;
+}
+
+Dialogs::Conflict RealDialogs::conflict(QWidget* parent, const QString& file,
+                                        const QStringList& difference)
+{
+    QMessageBox box(QMessageBox::Question, QObject::tr("Changed elsewhere"),
+                    QObject::tr("%1 was changed by another window or program since it was opened "
+                                "here. The earlier text is kept either way.")
+                        .arg(file),
+                    QMessageBox::Cancel, parent);
+    box.setTextFormat(Qt::PlainText);
+    box.setInformativeText(
+        QObject::tr("What this window has otherwise:") + QLatin1Char('\n') +
+        difference.mid(0, kMostLines).join(QLatin1Char('\n')) +
+        (difference.size() > kMostLines
+             ? QLatin1Char('\n') + QObject::tr("and %1 more.").arg(difference.size() - kMostLines)
+             : QString()));
+    if (difference.size() > kMostLines) box.setDetailedText(difference.join(QLatin1Char('\n')));
+    const auto* mine = box.addButton(QObject::tr("Save mine"), QMessageBox::AcceptRole);
+    const auto* aside =
+        box.addButton(QObject::tr("Put theirs aside, save mine"), QMessageBox::AcceptRole);
+    box.exec();
+    if (box.clickedButton() == mine) return Conflict::Mine;
+    return box.clickedButton() == aside ? Conflict::TheirsAside : Conflict::Cancel;
 }
 
 Dialogs::Leaving RealDialogs::leaving(QWidget* parent)
@@ -110,7 +137,15 @@ void RealDialogs::permit(QWidget* parent, const std::function<void(const QString
 
 void RealDialogs::tell(QWidget* parent, const QString& title, const QString& sentence)
 {
-    QMessageBox::warning(parent, title, sentence);
+    const auto lines = sentence.split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    QMessageBox box(QMessageBox::Warning, title, lines.mid(0, kMostLines).join(QLatin1Char('\n')),
+                    QMessageBox::Ok, parent);
+    box.setTextFormat(Qt::PlainText);
+    if (lines.size() > kMostLines) {
+        box.setInformativeText(QObject::tr("And %1 more lines.").arg(lines.size() - kMostLines));
+        box.setDetailedText(sentence);
+    }
+    box.exec();
 }
 
 }  // namespace jolly::app

@@ -4,6 +4,7 @@
 #include "core/tangle/device_edit.h"
 
 #include <QString>
+#include <QStringList>
 #include <functional>
 #include <optional>
 
@@ -19,6 +20,7 @@ class Dialogs
     enum class Answer { Save, Discard, Cancel };
     enum class FileKind { Tangle, Faceplate, SimSheet };
     enum class Leaving { KeepFlying, StandDown, Cancel };
+    enum class Conflict { Mine, TheirsAside, Cancel };
 
     virtual ~Dialogs() = default;
 
@@ -29,6 +31,12 @@ class Dialogs
 
     /// What becomes of unsaved changes.
     [[nodiscard]] virtual Answer unsaved(QWidget* parent, const QString& name) = 0;
+
+    /// What becomes of a file that somebody else has changed since it was opened here.
+    ///
+    /// @param difference  what this window has otherwise than the file, a sentence each.
+    [[nodiscard]] virtual Conflict conflict(QWidget* parent, const QString& file,
+                                            const QStringList& difference) = 0;
 
     /// What becomes of the flight when the window closes.
     [[nodiscard]] virtual Leaving leaving(QWidget* parent) = 0;
@@ -53,6 +61,8 @@ class RealDialogs : public Dialogs
     [[nodiscard]] QString saveFile(QWidget* parent, FileKind kind,
                                    const QString& suggestion) override;
     [[nodiscard]] Answer unsaved(QWidget* parent, const QString& name) override;
+    [[nodiscard]] Conflict conflict(QWidget* parent, const QString& file,
+                                    const QStringList& difference) override;
     [[nodiscard]] Leaving leaving(QWidget* parent) override;
     [[nodiscard]] std::optional<Ends> removing(QWidget* parent, const QString& device,
                                                std::size_t strands) override;

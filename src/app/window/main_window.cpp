@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 #include "app/window/faceplate_files.h"
+#include "app/window/notice_bar.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
@@ -46,6 +47,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     middle->addWidget(m_rail);
     middle->addWidget(m_pages, 1);
     column->addWidget(m_top);
+    column->addWidget(new NoticeBar(studio));
     column->addLayout(middle, 1);
     column->addWidget(m_status);
     buildMenu();
@@ -162,8 +164,10 @@ void MainWindow::showCounts()
 void MainWindow::toggleLive()
 {
     auto& session = m_studio.session();
-    const auto done = session.isLive() ? session.standDown() : session.goLive();
-    if (!done) m_studio.say(QString::fromStdString(done.error().text()));
+    const auto tell = [this](const Fallible& done) {
+        if (!done) m_studio.refuse(QString::fromStdString(done.error().text()));
+    };
+    return session.isLive() ? session.standDown(tell) : session.goLive(tell);
 }
 
 void MainWindow::chooseSheetFile()
@@ -249,63 +253,6 @@ void MainWindow::addCommands(std::vector<Found>& all)
         all.push_back({tr("command %1").arg(action->text()), [action] { action->trigger(); }});
     }
     all.push_back({tr("command Go live or stand down"), [this] { toggleLive(); }});
-}
-
-bool MainWindow::mayLeaveDocument()
-{
-    auto& document = m_studio.document();
-    if (!document.hasChanges()) return true;
-    switch (m_dialogs.unsaved(this, QString::fromStdString(document.tangle().name))) {
-        case Dialogs::Answer::Save:
-            return save();
-        case Dialogs::Answer::Discard:
-            return true;
-        case Dialogs::Answer::Cancel:
-            return false;
-    }
-    return false;
-}
-
-void MainWindow::begin()
-{
-    if (mayLeaveDocument()) m_studio.document().begin(newTangle(), {});
-}
-
-void MainWindow::open()
-{
-    if (!mayLeaveDocument()) return;
-    const auto path = m_dialogs.openFile(this, Dialogs::FileKind::Tangle);
-    if (!path.isEmpty()) openFile(path);
-}
-
-void MainWindow::openFile(const QString& path)
-{
-    if (const auto done = m_studio.document().open(path); !done) {
-        m_dialogs.tell(this, tr("Not opened"), QString::fromStdString(done.error().text()));
-    }
-}
-
-bool MainWindow::save()
-{
-    const auto path = m_studio.document().path();
-    if (path.isEmpty()) return saveAs();
-    const auto done = m_studio.document().save(path);
-    if (!done) m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
-    return done.has_value();
-}
-
-bool MainWindow::saveAs()
-{
-    const auto& document = m_studio.document();
-    const auto suggestion =
-        document.path().isEmpty()
-            ? QString::fromStdString(document.tangle().name) + QStringLiteral(".tangle")
-            : document.path();
-    const auto path = m_dialogs.saveFile(this, Dialogs::FileKind::Tangle, suggestion);
-    if (path.isEmpty()) return false;
-    const auto done = m_studio.document().save(path);
-    if (!done) m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
-    return done.has_value();
 }
 
 void MainWindow::showEvent(QShowEvent*)

@@ -38,6 +38,9 @@ class MainWindow : public QWidget
     /// Opens a file, or tells why not.
     void openFile(const QString& path);
 
+    /// Tells that edits of a file are kept that were not saved.
+    void offerDraft(const QString& path, const QDateTime& when);
+
  Q_SIGNALS:
     void pretendRigWanted();
     void themeWanted(bool isLight);
@@ -65,6 +68,7 @@ class MainWindow : public QWidget
     bool save();
     bool saveAs();
     bool mayLeaveDocument();
+    bool mayReplaceFile();
 
     Studio& m_studio;
     Dialogs& m_dialogs;

@@ -75,9 +75,9 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
     showPreflight();
 }
 
-void StatusBar::say(const QString& sentence)
+void StatusBar::say(const QString& sentence, bool isGood)
 {
-    setTone(*m_went, "coral");
+    setTone(*m_went, isGood ? "straw" : "coral");
     m_went->setText(QString(sentence).replace(QLatin1Char('\n'), QLatin1Char(' ')));
     m_silence.start(kSentenceMs);
 }

@@ -21,7 +21,7 @@ class StatusBar : public QWidget
     explicit StatusBar(Studio& studio, QWidget* parent = nullptr);
 
     /// Shows a sentence for a while.
-    void say(const QString& sentence);
+    void say(const QString& sentence, bool isGood);
 
  protected:
     void paintEvent(QPaintEvent* event) override;

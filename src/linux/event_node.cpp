@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/event_node.h"
 
+#include "linux/system_calls.h"
 #include "linux/udev_device.h"
 
 #include <fcntl.h>
@@ -70,7 +71,10 @@ EventNode::EventNode(std::string path, ControllerKind kind, UniqueFd fd, libevde
     : m_path(std::move(path)), m_kind(kind), m_fd(std::move(fd)), m_device(device)
 {
     number(0);
+    for (unsigned code = 0; code < KEY_CNT; ++code)
+        m_areDown[code] = libevdev_get_event_value(device, EV_KEY, code) != 0;
     for (unsigned code = 0; code < ABS_CNT; ++code) {
+        m_counts[code] = libevdev_get_event_value(device, EV_ABS, code);
         const auto* info = libevdev_get_abs_info(device, code);
         if (info && (info->fuzz != 0 || info->flat != 0))
             m_filters.push_back({code, info->fuzz, info->flat});
@@ -118,14 +122,12 @@ std::vector<Counts> EventNode::state() const
 {
     std::vector<Counts> state;
     for (const auto& control : controls(0)) {
-        const auto type = static_cast<unsigned>(control.code.type);
         Counts counts;
         if (control.kind != ControlKind::Turner) {
-            counts.x = libevdev_get_event_value(m_device.get(), type, control.code.code);
+            counts.x = control.code.type == EventType::Key ? (m_areDown[control.code.code] ? 1 : 0)
+                                                           : m_counts[control.code.code];
         }
-        if (control.kind == ControlKind::Hat) {
-            counts.y = libevdev_get_event_value(m_device.get(), type, control.code.code + 1U);
-        }
+        if (control.kind == ControlKind::Hat) counts.y = m_counts[control.code.code + 1U];
         state.push_back(counts);
     }
     return state;
@@ -155,8 +157,7 @@ void EventNode::number(std::uint16_t first)
 }
 
 /// libevdev reads until nothing is left, so that each frame costs a read in vain; a read that did
-/// not fill the buffer says so by itself. libevdev is told every value, so that it can tell what
-/// differs after the kernel lost events.
+/// not fill the buffer says so by itself.
 EventNode::ReadStatus EventNode::readFrame(std::vector<RawMove>& moves, Time& time) noexcept
 {
     moves.clear();
@@ -167,7 +168,6 @@ EventNode::ReadStatus EventNode::readFrame(std::vector<RawMove>& moves, Time& ti
         }
         const auto& event = m_events[m_next++];
         if (event.type != EV_SYN) {
-            libevdev_set_event_value(m_device.get(), event.type, event.code, event.value);
             take(event, moves);
         } else if (event.code == SYN_DROPPED) {
             moves.clear();  // what came before the loss is part of the difference
@@ -183,7 +183,7 @@ EventNode::ReadStatus EventNode::readFrame(std::vector<RawMove>& moves, Time& ti
 EventNode::ReadStatus EventNode::refill() noexcept
 {
     if (std::exchange(m_isDrained, false)) return ReadStatus::Nothing;
-    const auto size = ::read(m_fd.get(), m_events.data(), sizeof m_events);
+    const auto size = direct::read(m_fd.get(), m_events.data(), sizeof m_events);
     if (size < 0) return errno == EAGAIN || errno == EINTR ? ReadStatus::Nothing : ReadStatus::Gone;
     m_next = 0;
     m_count = static_cast<std::size_t>(size) / sizeof(input_event);
@@ -191,8 +191,17 @@ EventNode::ReadStatus EventNode::refill() noexcept
     return m_count > 0 ? ReadStatus::Frame : ReadStatus::Nothing;
 }
 
+/// libevdev is told what was read since it looked last, so that it finds what differs from that.
 void EventNode::beginSync() noexcept
 {
+    for (unsigned code = 0; code < ABS_CNT; ++code) {
+        if (m_axes[code] != kNoControl)
+            libevdev_set_event_value(m_device.get(), EV_ABS, code, m_counts[code]);
+    }
+    for (unsigned code = 0; code < KEY_CNT; ++code) {
+        if (m_keys[code] != kNoControl)
+            libevdev_set_event_value(m_device.get(), EV_KEY, code, m_areDown[code] ? 1 : 0);
+    }
     input_event event{};
     m_isSyncing = libevdev_next_event(m_device.get(), LIBEVDEV_READ_FLAG_FORCE_SYNC, &event) ==
                   LIBEVDEV_READ_STATUS_SYNC;
@@ -218,15 +227,22 @@ EventNode::ReadStatus EventNode::readDifference(std::vector<RawMove>& moves, Tim
 
 void EventNode::take(const input_event& event, std::vector<RawMove>& moves) noexcept
 {
+    const auto code = event.code;
     std::uint16_t control = kNoControl;
-    if (event.type == EV_ABS && event.code < ABS_CNT) control = m_axes[event.code];
-    if (event.type == EV_KEY && event.code < KEY_CNT && event.value != 2)
-        control = m_keys[event.code];
-    if (event.type == EV_REL && event.code < REL_CNT) control = m_turners[event.code];
+    bool isUpDown = false;
+    if (event.type == EV_ABS && code < ABS_CNT) {
+        control = m_axes[code];
+        m_counts[code] = event.value;
+        isUpDown = isHatY({EventType::Abs, code});
+    } else if (event.type == EV_KEY && code < KEY_CNT && event.value != 2) {
+        control = m_keys[code];
+        m_areDown[code] = event.value != 0;
+    } else if (event.type == EV_REL && code < REL_CNT) {
+        control = m_turners[code];
+    }
     if (control == kNoControl || moves.size() == moves.capacity()) return;
-    const bool isUpDown = event.type == EV_ABS && isHatY({EventType::Abs, event.code});
-    moves.push_back(
-        {control, isUpDown, event.type == EV_KEY ? (event.value != 0 ? 1 : 0) : event.value});
+    const auto raw = event.type == EV_KEY ? (event.value != 0 ? 1 : 0) : event.value;
+    moves.push_back({control, isUpDown, raw});
 }
 
 Fallible EventNode::grab()

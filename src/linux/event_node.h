@@ -9,6 +9,7 @@
 #include <libevdev/libevdev.h>
 
 #include <array>
+#include <bitset>
 #include <cstdint>
 #include <memory>
 #include <string>
@@ -31,6 +32,11 @@ class EventNode
                                                                  ControllerKind kind);
 
     [[nodiscard]] int fd() const noexcept { return m_fd.get(); }
+
+    /// The controller that it belongs to, as its world numbers it.
+    [[nodiscard]] std::uint32_t owner() const noexcept { return m_owner; }
+    void setOwner(std::uint32_t owner) noexcept { m_owner = owner; }
+
     [[nodiscard]] const std::string& path() const noexcept { return m_path; }
     [[nodiscard]] Identity identity() const;
 
@@ -93,11 +99,14 @@ class EventNode
 
     std::string m_path;
     ControllerKind m_kind;
+    std::uint32_t m_owner = 0;
     UniqueFd m_fd;
     std::unique_ptr<libevdev, Device> m_device;
     std::array<std::uint16_t, KEY_CNT> m_keys{};  ///< place of each code's control, or kNoControl
     std::array<std::uint16_t, ABS_CNT> m_axes{};
     std::array<std::uint16_t, REL_CNT> m_turners{};
+    std::array<std::int32_t, ABS_CNT> m_counts{};     ///< as they were read last, by code
+    std::bitset<KEY_CNT> m_areDown;                   ///< likewise
     std::array<input_event, kMostEvents> m_events{};  ///< read and not yet taken
     std::size_t m_next = 0;
     std::size_t m_count = 0;

@@ -42,17 +42,10 @@ bool KernelController::has(const std::string& path) const
     return std::ranges::any_of(m_nodes, [&](const auto& node) { return node->path() == path; });
 }
 
-EventNode* KernelController::nodeOf(int fd) const noexcept
-{
-    const auto found =
-        std::ranges::find_if(m_nodes, [fd](const auto& node) { return node->fd() == fd; });
-    return found == m_nodes.end() ? nullptr : found->get();
-}
-
-void KernelController::addNodesWithNews(std::vector<int>& fds) const
+void KernelController::addNodesWithNews(std::vector<EventNode*>& nodes) const
 {
     for (const auto& node : m_nodes) {
-        if (node->hasNews()) fds.push_back(node->fd());
+        if (node->hasNews()) nodes.push_back(node.get());
     }
 }
 

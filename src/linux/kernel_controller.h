@@ -29,18 +29,21 @@ class KernelController
     /// Takes a node out. @return whether none is left.
     bool remove(const std::string& path);
 
-    void setHandle(Handle handle) noexcept { m_handle = handle; }
+    void setHandle(Handle handle) noexcept
+    {
+        m_handle = handle;
+        for (auto& node : m_nodes) node->setOwner(handle);
+    }
     [[nodiscard]] Handle handle() const noexcept { return m_handle; }
     [[nodiscard]] const std::string& group() const noexcept { return m_group; }
     [[nodiscard]] bool has(const std::string& path) const;
     [[nodiscard]] int firstFd() const noexcept { return m_nodes.front()->fd(); }
-    [[nodiscard]] EventNode* nodeOf(int fd) const noexcept;
 
     [[nodiscard]] ControllerDescription description() const;
     [[nodiscard]] std::vector<Counts> state() const;
 
-    /// Adds the fds of nodes that have something to tell without being readable.
-    void addNodesWithNews(std::vector<int>& fds) const;
+    /// Adds the nodes that have something to tell without being readable.
+    void addNodesWithNews(std::vector<EventNode*>& nodes) const;
 
     /// All nodes or none.
     [[nodiscard]] Fallible grab();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/kernel_world.h"
 
+#include "linux/system_calls.h"
 #include "linux/system_check.h"
 
 #include <fcntl.h>
@@ -12,6 +13,7 @@
 #include <array>
 #include <cerrno>
 #include <cstdio>
+#include <utility>
 
 namespace jolly
 {
@@ -20,6 +22,8 @@ namespace
 {
 
 constexpr int kMostEvents = 32;
+/// What epoll tells is a file descriptor, or the address of an event node: no address is as small.
+constexpr std::uint64_t kMostFds = 65535;
 /// Permissions may come a little after a node does: a pilot is told only then.
 constexpr Time kPatience = std::chrono::seconds(1);
 constexpr Time kRetryOften = std::chrono::milliseconds(200);
@@ -74,11 +78,11 @@ Time KernelWorld::now() const noexcept
     return std::chrono::seconds(time.tv_sec) + std::chrono::nanoseconds(time.tv_nsec);
 }
 
-void KernelWorld::watchFd(int fd)
+void KernelWorld::watchFd(int fd, EventNode* node)
 {
     epoll_event event{};
     event.events = EPOLLIN;
-    event.data.fd = fd;
+    event.data.u64 = node ? reinterpret_cast<std::uintptr_t>(node) : static_cast<unsigned>(fd);
     epoll_ctl(m_epoll.get(), EPOLL_CTL_ADD, fd, &event);
 }
 
@@ -109,8 +113,16 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
     deadline = nextDeadline(deadline);
     epoll_event events[kMostEvents];
     const int timeout = deadline == Time::max() ? -1 : inMilliseconds(deadline - now());
-    const int count = epoll_wait(m_epoll.get(), events, kMostEvents, timeout);
-    for (int i = 0; i < count; ++i) handleFd(events[i].data.fd, listener);
+    const int count = direct::wait(m_epoll.get(), events, kMostEvents, timeout);
+    for (int i = 0; i < count; ++i) {
+        const auto what = events[i].data.u64;
+        if (what > kMostFds) {
+            readNode(*reinterpret_cast<EventNode*>(what), listener);
+        } else {
+            handleFd(static_cast<int>(what), listener);
+        }
+        if (std::exchange(m_haveNodesChanged, false)) return;  // the rest may be of nodes that went
+    }
     if (deadline != Time::max() && now() >= deadline) housekeep(listener);
 }
 
@@ -125,32 +137,27 @@ void KernelWorld::handleFd(int fd, WorldListener& listener)
         m_opens.read(now());
     } else if (m_helper && fd == m_helper->fd()) {
         readHelper(listener);
-    } else {
-        readNode(fd, listener);
     }
 }
 
-void KernelWorld::readNode(int fd, WorldListener& listener)
+void KernelWorld::readNode(EventNode& node, WorldListener& listener)
 {
-    for (auto& controller : m_controllers) {
-        auto* node = controller.nodeOf(fd);
-        if (!node) continue;
-        Time time{};
-        auto status = EventNode::ReadStatus::Frame;
-        while ((status = node->readFrame(m_moves, time)) == EventNode::ReadStatus::Frame) {
-            listener.frame(controller.handle(), m_moves, time);
-        }
-        if (status == EventNode::ReadStatus::Gone) nodeWent(std::string(node->path()), listener);
-        return;
-    }
+    Time time{};
+    auto status = EventNode::ReadStatus::Frame;
+    while ((status = node.readFrame(m_moves, time)) == EventNode::ReadStatus::Frame)
+        listener.frame(node.owner(), m_moves, time);
+    if (status == EventNode::ReadStatus::Gone) nodeWent(std::string(node.path()), listener);
 }
 
 void KernelWorld::readAfterHold(WorldListener& listener)
 {
     m_hasJustHeld = false;
-    std::vector<int> fds;
-    for (const auto& controller : m_controllers) controller.addNodesWithNews(fds);
-    for (const int fd : fds) readNode(fd, listener);
+    std::vector<EventNode*> nodes;
+    for (const auto& controller : m_controllers) controller.addNodesWithNews(nodes);
+    for (auto* node : nodes) {
+        readNode(*node, listener);
+        if (std::exchange(m_haveNodesChanged, false)) return;
+    }
 }
 
 void KernelWorld::housekeep(WorldListener& listener)
@@ -228,7 +235,8 @@ void KernelWorld::takeIn(const NodeNews& news, std::unique_ptr<EventNode> node,
                          WorldListener& listener)
 {
     listener.trouble({Severity::Warning, news.path, "", ""});
-    watchFd(node->fd());
+    watchFd(node->fd(), node.get());
+    m_haveNodesChanged = true;
     auto found = std::ranges::find(m_controllers, news.group, &KernelController::group);
     if (found == m_controllers.end()) {
         m_controllers.emplace_back(news.group, news.driver);
@@ -261,6 +269,7 @@ void KernelWorld::nodeWent(const std::string& path, WorldListener& listener)
     const auto found =
         std::ranges::find_if(m_controllers, [&](const auto& c) { return c.has(path); });
     if (found == m_controllers.end()) return;
+    m_haveNodesChanged = true;
     listener.controllerGone(found->handle());
     if (found->remove(path)) {
         m_controllers.erase(found);

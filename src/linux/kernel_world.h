@@ -57,9 +57,9 @@ class KernelWorld : public World
     };
 
     [[nodiscard]] Time nextDeadline(Time deadline) const noexcept;
-    void watchFd(int fd);
+    void watchFd(int fd, EventNode* node = nullptr);
     void handleFd(int fd, WorldListener& listener);
-    void readNode(int fd, WorldListener& listener);
+    void readNode(EventNode& node, WorldListener& listener);
     void readAfterHold(WorldListener& listener);
     void housekeep(WorldListener& listener);
     void takeNews(const NodeNews& news, WorldListener& listener);
@@ -91,8 +91,9 @@ class KernelWorld : public World
     int m_keepsAsked = 0;          ///< not answered yet
     std::vector<RawMove> m_moves;
     Handle m_nextHandle = 1;
-    Time m_lookAgain = Time::max();  ///< at a system that stands in the way
-    bool m_hasJustHeld = false;      ///< what changed during a grab is still to be told
+    Time m_lookAgain = Time::max();   ///< at a system that stands in the way
+    bool m_haveNodesChanged = false;  ///< since the last event was handled
+    bool m_hasJustHeld = false;       ///< what changed during a grab is still to be told
 };
 
 }  // namespace jolly

@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/node_watch.h"
 
-#include <sys/inotify.h>
+#include <sys/stat.h>
+#include <sys/timerfd.h>
+#include <time.h>
+#include <unistd.h>
 
-#include <climits>
 #include <filesystem>
 #include <string_view>
 
@@ -14,6 +16,7 @@ namespace
 {
 
 constexpr const char* kFolder = "/dev/input";
+constexpr timespec kLook = {1, 0};  ///< between two looks at the folder
 
 std::string driverOf(udev_device* device)
 {
@@ -50,7 +53,7 @@ NodeWatch::NodeWatch() : m_udev(udev_new())
     if (std::filesystem::exists("/run/udev/control")) {
         listenToUdev();
     } else {
-        listenToFolder();
+        lookNowAndThen();
     }
 }
 
@@ -59,20 +62,21 @@ NodeWatch::~NodeWatch() = default;
 void NodeWatch::listenToUdev()
 {
     m_monitor.reset(udev_monitor_new_from_netlink(m_udev.get(), "udev"));
-    if (!m_monitor) return listenToFolder();
+    if (!m_monitor) return lookNowAndThen();
     udev_monitor_filter_add_match_subsystem_devtype(m_monitor.get(), "input", nullptr);
     udev_monitor_enable_receiving(m_monitor.get());
 }
 
-void NodeWatch::listenToFolder()
+void NodeWatch::lookNowAndThen()
 {
-    m_folder = UniqueFd(inotify_init1(IN_NONBLOCK | IN_CLOEXEC));
-    inotify_add_watch(m_folder.get(), kFolder, IN_CREATE | IN_ATTRIB | IN_DELETE);
+    m_timer = UniqueFd(timerfd_create(CLOCK_MONOTONIC, TFD_NONBLOCK | TFD_CLOEXEC));
+    const itimerspec often{kLook, kLook};
+    timerfd_settime(m_timer.get(), 0, &often, nullptr);
 }
 
 int NodeWatch::fd() const noexcept
 {
-    return m_monitor ? udev_monitor_get_fd(m_monitor.get()) : m_folder.get();
+    return m_monitor ? udev_monitor_get_fd(m_monitor.get()) : m_timer.get();
 }
 
 NodeNews NodeWatch::describe(udev_device* device)
@@ -125,26 +129,42 @@ std::vector<NodeNews> NodeWatch::news()
     return all;
 }
 
+/// The nodes that came and went since the last look; one that was exchanged for another of the same
+/// name has another inode.
 std::vector<NodeNews> NodeWatch::folderNews()
 {
-    std::vector<NodeNews> all;
-    alignas(inotify_event) char buffer[16 * (sizeof(inotify_event) + NAME_MAX + 1)];
-    ssize_t size = 0;
-    while ((size = ::read(m_folder.get(), buffer, sizeof buffer)) > 0) {
-        for (const char* at = buffer; at < buffer + size;) {
-            const auto* event = reinterpret_cast<const inotify_event*>(at);
-            at += sizeof(inotify_event) + event->len;
-            const std::string name = event->len > 0 ? event->name : "";
-            if (!isEventNode(name)) continue;
-            const UdevDevice device(
-                udev_device_new_from_subsystem_sysname(m_udev.get(), "input", name.c_str()));
-            NodeNews news = device ? describe(device.get()) : NodeNews{};
-            news.path = std::string(kFolder) + "/" + name;
-            news.isThere = device && (event->mask & IN_DELETE) == 0;
-            all.push_back(std::move(news));
-        }
+    std::uint64_t looks = 0;
+    [[maybe_unused]] const auto size = ::read(m_timer.get(), &looks, sizeof looks);
+    std::map<std::string, std::uint64_t> there;
+    std::error_code error;
+    for (const auto& entry : std::filesystem::directory_iterator(kFolder, error)) {
+        struct stat info {
+        };
+        const auto name = entry.path().filename().string();
+        if (isEventNode(name) && ::stat(entry.path().c_str(), &info) == 0)
+            there.emplace(name, info.st_ino);
     }
+    std::vector<NodeNews> all;
+    const auto addMissing = [&](const auto& from, const auto& in, bool isThere) {
+        for (const auto& [name, inode] : from) {
+            const auto same = in.find(name);
+            if (same != in.end() && same->second == inode) continue;
+            all.push_back(isThere ? newsOf(name) : NodeNews{});
+            all.back().path = std::string(kFolder) + "/" + name;
+            all.back().isThere = isThere;
+        }
+    };
+    addMissing(m_seen, there, false);
+    addMissing(there, m_seen, true);
+    m_seen = std::move(there);
     return all;
+}
+
+NodeNews NodeWatch::newsOf(const std::string& name) const
+{
+    const UdevDevice device(
+        udev_device_new_from_subsystem_sysname(m_udev.get(), "input", name.c_str()));
+    return device ? describe(device.get()) : NodeNews{};
 }
 
 }  // namespace jolly

@@ -5,6 +5,7 @@
 #include "linux/udev_device.h"
 #include "ports/unique_fd.h"
 
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -29,7 +30,9 @@ struct NodeNews {
 };
 
 /// Tells which event nodes there are and which come and go. Listens to udev's own group, which
-/// speaks only when permissions are final; where no udev runs (sandboxes), to the folder itself.
+/// speaks only when permissions are final. Where no udev runs (sandboxes), it looks at the folder
+/// every now and then: while somebody watches a folder by inotify, every read of the nodes in it
+/// takes longer, for games, too (fsnotify(), measured: an eighth of an event's way).
 class NodeWatch
 {
  public:
@@ -49,11 +52,13 @@ class NodeWatch
     [[nodiscard]] static NodeNews describe(udev_device* device);
     [[nodiscard]] std::vector<NodeNews> folderNews();
     void listenToUdev();
-    void listenToFolder();
+    void lookNowAndThen();
+    [[nodiscard]] NodeNews newsOf(const std::string& name) const;
 
     Udev m_udev;
     std::unique_ptr<udev_monitor, UdevFree> m_monitor;  ///< null where no udev runs
-    UniqueFd m_folder;
+    UniqueFd m_timer;                                   ///< of the looks at the folder
+    std::map<std::string, std::uint64_t> m_seen;  ///< names and inodes of the nodes there were
 };
 
 }  // namespace jolly

@@ -2,6 +2,7 @@
 #include "linux/uinput_device.h"
 
 #include "core/tangle/device_edit.h"
+#include "linux/system_calls.h"
 
 #include <fcntl.h>
 #include <linux/uinput.h>
@@ -10,6 +11,7 @@
 #include <cerrno>
 #include <cstring>
 #include <filesystem>
+#include <utility>
 
 namespace jolly
 {
@@ -112,28 +114,30 @@ Result<std::unique_ptr<UinputDevice>> UinputDevice::make(const VirtualSpec& spec
 UinputDevice::UinputDevice(UniqueFd fd, const VirtualSpec& spec)
     : m_fd(std::move(fd)),
       m_slots(spec.slots),
-      m_firstAxis(spec.values.empty() ? 0 : spec.values[0].x)
+      m_firstAxis(spec.values.empty() ? 0 : spec.values[0].x),
+      m_frame(2 * m_slots.size() + 1024)
 {
-    m_frame.reserve(2 * m_slots.size() + 1024);
 }
 
+/// The last place of the frame is kept for its end.
 void UinputDevice::append(ControlCode code, std::int32_t value) noexcept
 {
-    if (m_frame.size() + 1 >= m_frame.capacity()) return;
-    input_event event{};
+    if (m_size + 1 >= m_frame.size()) return;
+    auto& event = m_frame[m_size++];
     event.type = static_cast<std::uint16_t>(code.type);
     event.code = code.code;
     event.value = value;
-    m_frame.push_back(event);
 }
 
 WriteStatus UinputDevice::send() noexcept
 {
-    m_frame.push_back({});  // EV_SYN, SYN_REPORT, 0
-    const auto size = m_frame.size() * sizeof(input_event);
-    const auto written = ::write(m_fd.get(), m_frame.data(), size);
-    m_frame.clear();
-    if (written == static_cast<ssize_t>(size)) return WriteStatus::Written;
+    auto& end = m_frame[m_size++];
+    end.type = EV_SYN;
+    end.code = SYN_REPORT;
+    end.value = 0;
+    const auto size = static_cast<ssize_t>(std::exchange(m_size, 0) * sizeof(input_event));
+    const auto written = direct::write(m_fd.get(), m_frame.data(), static_cast<std::size_t>(size));
+    if (written == size) return WriteStatus::Written;
     return written < 0 && errno == ENODEV ? WriteStatus::Gone : WriteStatus::Refused;
 }
 
@@ -142,9 +146,8 @@ WriteStatus UinputDevice::write(std::span<const VirtualMove> moves) noexcept
     for (const auto& move : moves) {
         const auto& slot = m_slots[move.slot];
         append(slot.code, move.raw.x);
-        if (slot.control.kind == ControlKind::Hat) {
+        if (slot.control.kind == ControlKind::Hat)
             append({EventType::Abs, static_cast<std::uint16_t>(slot.code.code + 1)}, move.raw.y);
-        }
         if (move.slot == 0) m_firstAxis = move.raw.x;
     }
     return send();

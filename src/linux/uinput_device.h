@@ -42,7 +42,8 @@ class UinputDevice
     UniqueFd m_fd;
     std::vector<VirtualSlot> m_slots;
     std::int32_t m_firstAxis;
-    std::vector<input_event> m_frame;
+    std::vector<input_event> m_frame;  ///< as large as it can get
+    std::size_t m_size = 0;            ///< of the present frame
 };
 
 }  // namespace jolly

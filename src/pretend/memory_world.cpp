@@ -44,13 +44,13 @@ void MemoryWorld::keepAlone(std::span<const Handle> controllers)
     m_alone.clear();
     if (faults.alone && !controllers.empty()) return loseAlone(*faults.alone);
     m_alone.insert(controllers.begin(), controllers.end());
-    m_events.push_back({.kind = Event::Kind::Alone});
+    add(Event::Kind::Alone);
 }
 
 void MemoryWorld::loseAlone(const Failure& why)
 {
     m_alone.clear();
-    m_events.push_back({.kind = Event::Kind::Alone, .done = tl::unexpected(why)});
+    add(Event::Kind::Alone).done = tl::unexpected(why);
 }
 
 void MemoryWorld::setStraight(Handle controller, bool isStraight)
@@ -100,31 +100,37 @@ void MemoryWorld::forgetGone()
     std::erase_if(m_devices, [](const Device& device) { return !device.isThere; });
 }
 
+MemoryWorld::Event& MemoryWorld::add(Event::Kind kind, Handle controller)
+{
+    auto& event = m_events.emplace_back();
+    event.kind = kind;
+    event.controller = controller;
+    return event;
+}
+
 Handle MemoryWorld::plug(const ControllerDescription& description, std::vector<Counts> state)
 {
     state.resize(description.controls.size());
-    m_events.push_back({.kind = Event::Kind::Plug,
-                        .controller = m_nextHandle,
-                        .description = description,
-                        .state = std::move(state)});
+    auto& event = add(Event::Kind::Plug, m_nextHandle);
+    event.description = description;
+    event.state = std::move(state);
     return m_nextHandle++;
 }
 
 void MemoryWorld::unplug(Handle controller)
 {
     letGo(controller);
-    m_events.push_back({.kind = Event::Kind::Unplug, .controller = controller});
+    add(Event::Kind::Unplug, controller);
 }
 
 void MemoryWorld::move(Handle controller, std::vector<RawMove> moves)
 {
-    m_events.push_back(
-        {.kind = Event::Kind::Moves, .controller = controller, .moves = std::move(moves)});
+    add(Event::Kind::Moves, controller).moves = std::move(moves);
 }
 
 void MemoryWorld::say(const Problem& problem)
 {
-    m_events.push_back({.kind = Event::Kind::Trouble, .problem = problem});
+    add(Event::Kind::Trouble).problem = problem;
 }
 
 bool MemoryWorld::isHeld(Handle controller) const

@@ -82,6 +82,8 @@ class MemoryWorld : public World
         Fallible done{};
     };
 
+    Event& add(Event::Kind kind, Handle controller = 0);
+
     Time m_now{std::chrono::seconds(1)};
     Handle m_nextHandle = 1;
     std::deque<Event> m_events;

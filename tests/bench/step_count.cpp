@@ -55,6 +55,7 @@ long instructionsAnEvent(pid_t program, int events, const std::function<void()>&
     if (ptrace(PTRACE_SEIZE, program, nullptr, nullptr) != 0) return 0;
     ptrace(PTRACE_INTERRUPT, program, nullptr, nullptr);
     waitpid(program, &status, 0);
+    send();  // the wait that was interrupted may be followed by a read that blocks
     static_cast<void>(stepToWait(program));
     std::vector<long> counts;
     for (int i = 0; i < events; ++i) {

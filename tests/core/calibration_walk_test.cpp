@@ -36,6 +36,22 @@ TEST(Judge, AWornStickGetsItsEndsItsRestAndTheDeadZoneThatCoversItsDrift)
                                          "within 0.9 %: a dead zone of 1.1 % covers it."));
 }
 
+TEST(Judge, LessThanFourFifthsOfTheTravelIsOfferedButNotSure)
+{
+    const auto reached = [](int low, int high) {
+        AxisSeries rests(500);
+        for (const int away : {900, 800, 900}) rests.moveTo(away).moveTo(500).stay(1.0);
+        return judgeStick(AxisSeries(500).moveTo(low).moveTo(high).moveTo(500), rests);
+    };
+    const auto half = reached(225, 775);
+    EXPECT_TRUE(half.offersCalibration);
+    EXPECT_FALSE(half.isSure);
+    EXPECT_THAT(half.words, HasSubstr("Reaches 55.0 % of its travel only, less than four fifths"));
+    EXPECT_FALSE(reached(101, 899).isSure);
+    EXPECT_TRUE(reached(100, 900).isSure);
+    EXPECT_TRUE(reached(300, 700).isSure) << "its ends stay as they are, and only that is offered";
+}
+
 TEST(Judge, TheDeadZoneCoversEveryCountThatWasSeenAtRest)
 {
     AxisSeries rests(500);

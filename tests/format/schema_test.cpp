@@ -30,12 +30,19 @@ TEST(Schema, ThePublishedOneIsTheOneTheReaderFollows)
     test::expectGolden(test::shippedData() / "simsheet.schema.json", writeSheetSchema());
 }
 
-TEST(Schema, EveryStageHasItsRowInTheDocs)
+TEST(Schema, EveryStageAndEachOfItsParametersIsInTheDocs)
 {
     const auto docs = test::textOf(test::shippedData().parent_path() / "docs" / "stages.md");
-    StageList::forEach([&](const auto& kind) {
-        const auto row = "\n| " + std::string(kind.kInfo.name) + " | ";
-        EXPECT_NE(docs.find(row), std::string::npos) << kind.kInfo.name;
+    StageList::forEach([&](auto kind) {
+        std::string title(kind.kInfo.name);
+        title.front() = static_cast<char>(title.front() - 'a' + 'A');
+        const auto begin = docs.find("\n## " + title + "\n");
+        ASSERT_NE(begin, std::string::npos) << title;
+        const auto section = docs.substr(begin, docs.find("\n## ", begin + 1) - begin);
+        kind.fields(kind, [&](const auto& spec, auto&) {
+            EXPECT_NE(section.find("`" + std::string(spec.key) + "`"), std::string::npos)
+                << title << ", " << spec.key;
+        });
     });
 }
 

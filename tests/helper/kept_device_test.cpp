@@ -75,7 +75,8 @@ TEST(KeptDevice, NothingThatADeviceCallsItselfBecomesARule)
         R"(SUBSYSTEM=="(input", KERNEL=="event\*\|js\*", ENV\{ID_INPUT_KEYBOARD\}!="1", )"
         R"(ENV\{ID_INPUT_MOUSE\}!="1", ATTRS\{id/vendor\}=="[0-9a-f]{4}", )"
         R"(ATTRS\{id/product\}=="[0-9a-f]{4}", ATTRS\{name\}=="[A-Za-z0-9 ._:/*-]*", )"
-        R"(ATTRS\{(uniq|phys)\}=="[A-Za-z0-9 ._:/*-]*"|hidraw", )"
+        R"(ATTRS\{(uniq|phys)\}=="[A-Za-z0-9 ._:/*-]*")"
+        R"((, ATTRS\{phys\}=="[A-Za-z0-9 ._:/*-]*")?|hidraw", )"
         R"(KERNELS=="[A-Za-z0-9 ._:/*-]*", ATTRS\{uevent\}=="[A-Za-z0-9 ._:/*?=_-]*"), )"
         R"(TAG-="uaccess", ENV\{JOLLY_TANGLE_KEPT\}="1", OWNER:="root", GROUP:="root", )"
         R"(MODE:="0600")");

@@ -31,7 +31,7 @@ inline std::vector<ControllerDescription> lookAt(const std::string& name, std::s
     KernelWorld world(true);
     FirstLook seen;
     std::vector<ControllerDescription> found;
-    for (const auto end = world.now() + std::chrono::seconds(8);
+    for (const auto end = world.now() + std::chrono::seconds(60);
          world.now() < end && found.size() < count;) {
         world.wait(end, seen);
         found.clear();

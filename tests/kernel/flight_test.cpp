@@ -27,9 +27,12 @@ TEST_F(WithoutUdev, AControllerPluggedInLaterIsFoundByItsNode)
     fly(tangle);
     StandIn stick("Late Stick", "usb-late", kTwoAxes, kFourButtons);
     const auto game = evtest(nodeOf("Jolly 1"));
-    pause(0.5);
-    stick.move(ABS_X, 12345);
-    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 12345")) << game->text();
+    bool isHeard = false;
+    for (int i = 0; i < 200 && !isHeard; ++i) {  // until the folder was looked at
+        stick.move(ABS_X, 12345 + i);
+        isHeard = game->prints("code 0 (ABS_X), value 12", 0.3);
+    }
+    EXPECT_TRUE(isHeard) << game->text();
 }
 
 TEST_F(KernelFlight, EvtestSeesTheLayoutAndTheTrueValues)
@@ -55,7 +58,7 @@ TEST_F(KernelFlight, JstestAndSdlCountTheSameControls)
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
     fly(straightTangle("Test Stick"));
     Program sdl({std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader", "Jolly 1"});
-    EXPECT_TRUE(sdl.prints("Jolly 1: 8 axes, 32 buttons, 1 hats, controller 0", 20)) << sdl.text();
+    EXPECT_TRUE(sdl.prints("Jolly 1: 8 axes, 32 buttons, 1 hats, controller 0")) << sdl.text();
     stick.press(BTN_THUMB2);
     EXPECT_TRUE(sdl.prints("button 2 down")) << sdl.text();
     stick.release(BTN_THUMB2);
@@ -142,7 +145,7 @@ TEST_F(KernelFlight, KillingTheEngineGivesEverythingBackAtOnce)
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
     fly(straightTangle("Test Stick"));
     Program sdl({std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader", "Jolly 1"});
-    ASSERT_TRUE(sdl.prints("controller 0", 20));
+    ASSERT_TRUE(sdl.prints("controller 0"));
     const auto other = evtest(nodeOf("Test Stick"));
     stick.press(BTN_TRIGGER);
     EXPECT_TRUE(sdl.prints("button 0 down"));
@@ -242,7 +245,7 @@ TEST_F(KernelFlight, OurOwnDevicesAreNeverTakenForControllers)
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
     fly(straightTangle("Test Stick"));
     Program devices({kPrograms + "tangle", "devices"});
-    EXPECT_EQ(devices.end(15), 0);
+    EXPECT_EQ(devices.end(), 0);
     EXPECT_THAT(devices.text(), HasSubstr("Test Stick"));
     EXPECT_THAT(devices.text(), Not(HasSubstr("Jolly 1")));
 }
@@ -279,10 +282,10 @@ TEST_F(KernelFlight, KeyboardsAndPointersCountOnlyWhenAllowed)
     StandIn keyboard("Test Keys", "usb-k", {}, keys);
     StandIn pointer("Test Pointer", "usb-p", {}, {BTN_LEFT}, {REL_X, REL_Y});
     Program without({kPrograms + "tangle", "devices"});
-    EXPECT_EQ(without.end(15), 0) << without.text();
+    EXPECT_EQ(without.end(), 0) << without.text();
     EXPECT_THAT(without.text(), Not(HasSubstr("Test ")));
     Program with({kPrograms + "tangle", "devices", "--keyboards"});
-    EXPECT_EQ(with.end(15), 0) << with.text();
+    EXPECT_EQ(with.end(), 0) << with.text();
     EXPECT_THAT(with.text(), HasSubstr("0 axes, 31 buttons, 0 hats, 0 turners"));
     EXPECT_THAT(with.text(), HasSubstr("0 axes, 1 buttons, 0 hats, 2 turners"));
     fly(straightTangle("Test Keys"), {"--keyboards"});
@@ -300,13 +303,13 @@ TEST_F(KernelFlight, OnlyControllersThatMayNotBeReadAreToldOf)
     StandIn pointer("Test Pointer", "usb-p", {}, {BTN_LEFT}, {REL_X, REL_Y});
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
     Program blind({"setpriv", "--reuid=65534", "--clear-groups", kPrograms + "tangle", "devices"});
-    EXPECT_EQ(blind.end(15), 3) << blind.text();
+    EXPECT_EQ(blind.end(), 3) << blind.text();
     EXPECT_THAT(blind.text(), HasSubstr("Test Stick is there, but you may not read it"));
     EXPECT_THAT(blind.text(), Not(HasSubstr("Test Pointer")));
     Program watch({"setpriv", "--reuid=65534", "--clear-groups", kPrograms + "tangle", "watch"});
-    EXPECT_TRUE(watch.prints("Test Stick is there, but you may not read it", 15)) << watch.text();
+    EXPECT_TRUE(watch.prints("Test Stick is there, but you may not read it")) << watch.text();
     Program permit({"chmod", "a+r", nodeOf("Test Stick")});
-    EXPECT_EQ(permit.end(30), 0);
+    EXPECT_EQ(permit.end(), 0);
     for (int i = 0; i < 10; ++i) {
         stick.move(ABS_X, i % 2 == 0 ? 30000 : -30000);
         pause(0.5);
@@ -320,7 +323,7 @@ TEST_F(KernelFlight, WithoutPermissionTheSentenceNamesTheCure)
     const auto file = write(straightTangle("Test Stick"));
     Program refused(
         {"setpriv", "--reuid=65534", "--clear-groups", kPrograms + "tangle", "run", file});
-    EXPECT_EQ(refused.end(15), 3) << refused.text();
+    EXPECT_EQ(refused.end(), 3) << refused.text();
     EXPECT_THAT(refused.text(), HasSubstr("You may not write to /dev/uinput, so no virtual device "
                                           "can be made. Install the udev rules"));
 }
@@ -330,7 +333,7 @@ TEST_F(KernelFlight, TheWindowCanBeKilledWithoutAnythingMovingForTheGame)
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
     const auto file = write(straightTangle("Test Stick"));
     Program window({kPrograms + "jolly-tangle", file, "--live"});
-    const auto node = nodeOf("Jolly 1", 40);
+    const auto node = nodeOf("Jolly 1");
     window.listen(0.1);
     ASSERT_FALSE(node.empty()) << window.text();
     const auto game = evtest(node);
@@ -345,8 +348,43 @@ TEST_F(KernelFlight, TheWindowCanBeKilledWithoutAnythingMovingForTheGame)
     stick.move(ABS_X, 1234);
     EXPECT_TRUE(game->prints("code 0 (ABS_X), value 1234")) << "and the flight goes on";
     Program down({kPrograms + "tangle", "down", "--quit"});
-    EXPECT_EQ(down.end(10), 0) << down.text();
+    EXPECT_EQ(down.end(), 0) << down.text();
     EXPECT_TRUE(game->prints("code 288 (BTN_TRIGGER), value 0"));
+}
+
+/// How often the engine's thread has allocated so far.
+unsigned long allocationsIn(const std::string& file)
+{
+    unsigned long count = 0;
+    std::ifstream(file, std::ios::binary).read(reinterpret_cast<char*>(&count), sizeof count);
+    return count;
+}
+
+TEST_F(KernelFlight, TheRealProcessAllocatesNothingForAnEventNorForANudge)
+{
+    StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
+    const std::string counts = "/tmp/allocations";
+    std::filesystem::remove(counts);
+    engine = std::make_unique<Program>(std::vector<std::string>{
+        "env", "LD_PRELOAD=" + std::string(JOLLY_BUILD_DIR) + "/tests/count_allocations.so",
+        "JOLLY_COUNT_FILE=" + counts, kPrograms + "tangle", "run",
+        write(straightTangle("Test Stick"))});
+    ASSERT_TRUE(engine->prints("Live.")) << engine->text();
+    const auto node = nodeOf("Jolly 1");
+    {
+        const auto first = evtest(node);  // it is told of the device, and nudged for the first time
+        pause(4.0);
+    }
+    const auto before = allocationsIn(counts);
+    ASSERT_GT(before, 100UL) << "it counts";
+    const auto game = evtest(node);
+    for (int i = 1; i <= 500; ++i) {
+        stick.move(ABS_X, i * 3);
+        stick.send(EV_KEY, BTN_TRIGGER, i % 2);
+    }
+    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 1500")) << game->text();
+    pause(4.0);  // both nudges of the second reader
+    EXPECT_EQ(allocationsIn(counts) - before, 0UL);
 }
 
 }  // namespace

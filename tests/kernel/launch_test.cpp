@@ -44,29 +44,29 @@ class LaunchFlight : public PilotFlight
 TEST_F(LaunchFlight, ListsTheVirtualDevicesAloneAndHearsThem)
 {
     Program plain(asPilot({reader}));
-    ASSERT_TRUE(plain.prints("Test Stick: 2 axes", 20)) << "else the test shows nothing";
-    ASSERT_TRUE(plain.prints("Other Stick: 8 axes", 20)) << plain.text();
+    ASSERT_TRUE(plain.prints("Test Stick: 2 axes")) << "else the test shows nothing";
+    ASSERT_TRUE(plain.prints("Other Stick: 8 axes")) << plain.text();
     const auto game = launch({reader});
-    ASSERT_TRUE(game->prints("Jolly 1: 8 axes, 32 buttons", 40)) << game->text();
+    ASSERT_TRUE(game->prints("Jolly 1: 8 axes, 32 buttons")) << game->text();
     EXPECT_THAT(game->text(), HasSubstr("started with 1\n"));
     pause(0.5);
     stick.press(BTN_THUMB2);
     EXPECT_TRUE(game->prints("button 2 down")) << game->text();
     const StandIn lateStick("Late Stick", "usb-late", kTwoAxes, kFourButtons);
-    EXPECT_TRUE(plain.prints("Late Stick: 2 axes", 20)) << plain.text();
+    EXPECT_TRUE(plain.prints("Late Stick: 2 axes")) << plain.text();
     EXPECT_THAT(game->text(), Not(HasSubstr(" Stick: ")));
-    EXPECT_TRUE(plain.prints("Jolly 1: 8 axes", 20)) << "others go on seeing everything";
+    EXPECT_TRUE(plain.prints("Jolly 1: 8 axes")) << "others go on seeing everything";
 }
 
 TEST_F(LaunchFlight, VirtualDevicesThatComeAndGoLaterAreSeen)
 {
     const auto game = launch({reader});
-    ASSERT_TRUE(game->prints("Jolly 1: 8 axes", 40)) << game->text();
+    ASSERT_TRUE(game->prints("Jolly 1: 8 axes")) << game->text();
     {
         const StandIn late("Late Jolly", std::string(kOurPhys) + "77", kTwoAxes, kFourButtons);
-        EXPECT_TRUE(game->prints("Late Jolly: 2 axes", 20)) << game->text();
+        EXPECT_TRUE(game->prints("Late Jolly: 2 axes")) << game->text();
     }
-    EXPECT_TRUE(game->prints("removed", 20)) << game->text();
+    EXPECT_TRUE(game->prints("removed")) << game->text();
 }
 
 TEST_F(LaunchFlight, TheRoomHoldsNoOtherNodeAndJstestAgrees)
@@ -75,7 +75,7 @@ TEST_F(LaunchFlight, TheRoomHoldsNoOtherNodeAndJstestAgrees)
         {"sh", "-c",
          "for n in /dev/input/*; do cat /sys/class/input/${n##*/}/device/name; done; echo; "
          "ls /dev | grep -c hidraw; timeout 2 jstest --event $(ls /dev/input/js*); echo over"});
-    ASSERT_TRUE(game->prints("over", 60)) << game->text();
+    ASSERT_TRUE(game->prints("over")) << game->text();
     EXPECT_THAT(game->text(), HasSubstr("Jolly 1\nJolly 1\n\n0\n")) << "an event and a js node";
     EXPECT_THAT(game->text(), HasSubstr("(Jolly 1) has 10 axes"));
     EXPECT_THAT(game->text(), Not(HasSubstr("Stick")));
@@ -84,14 +84,14 @@ TEST_F(LaunchFlight, TheRoomHoldsNoOtherNodeAndJstestAgrees)
 TEST_F(LaunchFlight, EndsWithTheGamesCodeAndTheFlightWithIt)
 {
     const auto game = launch({"sh", "-c", "exit 7"});
-    EXPECT_EQ(game->end(40), 7) << game->text();
+    EXPECT_EQ(game->end(), 7) << game->text();
     awaitEnd();
 }
 
 TEST_F(LaunchFlight, KillingTheLaunchEndsTheGameAndTheFlight)
 {
     const auto game = launch({"sh", "-c", "echo flying; exec sleep 97"});
-    ASSERT_TRUE(game->prints("flying", 40)) << game->text();
+    ASSERT_TRUE(game->prints("flying")) << game->text();
     EXPECT_TRUE(isThere("Jolly 1"));
     game->signal(SIGKILL);
     awaitEnd();
@@ -102,7 +102,7 @@ TEST_F(LaunchFlight, KillingTheLaunchEndsTheGameAndTheFlight)
 TEST_F(LaunchFlight, AnUnknownCraftIsSaidAndNothingStarts)
 {
     const auto game = launch({"echo", "it started"}, {"--craft", "Gull 9"});
-    EXPECT_EQ(game->end(40), 3);
+    EXPECT_EQ(game->end(), 3);
     EXPECT_THAT(game->text(), HasSubstr("has no craft \"Gull 9\". Choose one of: Everywhere."));
     EXPECT_THAT(game->text(), Not(HasSubstr("it started")));
 }

@@ -17,7 +17,7 @@ class PreflightFlight : public Flight
     std::string preflight()
     {
         Program program(asPilot({kPrograms + "tangle", "preflight", write(newTangle())}));
-        EXPECT_NE(program.end(20), -1);
+        EXPECT_NE(program.end(), -1);
         return program.text();
     }
 
@@ -36,7 +36,7 @@ class PreflightFlight : public Flight
     static std::string run(const std::vector<std::string>& command)
     {
         Program program(command);
-        EXPECT_EQ(program.end(20), 0) << program.text();
+        EXPECT_EQ(program.end(), 0) << program.text();
         return program.text();
     }
 };
@@ -106,8 +106,8 @@ TEST_F(PreflightFlight, AHeldControllerIsListedButSilentForAnUnprivilegedGame)
     StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
     fly(straightTangle("Test Stick"));
     Program game(asPilot({std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader"}));
-    ASSERT_TRUE(game.prints("Test Stick: 2 axes", 20)) << game.text();
-    ASSERT_TRUE(game.prints("Jolly 1: 8 axes", 20)) << game.text();
+    ASSERT_TRUE(game.prints("Test Stick: 2 axes")) << game.text();
+    ASSERT_TRUE(game.prints("Jolly 1: 8 axes")) << game.text();
     const auto place = game.text().find("Test Stick:") < game.text().find("Jolly 1:") ? "1" : "0";
     game.forget();
     stick.press(BTN_THUMB2);

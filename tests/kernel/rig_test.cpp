@@ -147,7 +147,7 @@ TEST_F(KernelRig, AnImpossibleRangeIsFlownAsFarAsItGoes)
     board.move(ABS_X, -900);
     EXPECT_TRUE(game->prints("code 0 (ABS_X), value -32768")) << game->text();
     Program devices({kPrograms + "tangle", "devices", "--json"});
-    EXPECT_EQ(devices.end(15), 0);
+    EXPECT_EQ(devices.end(), 0);
     EXPECT_THAT(devices.text(), HasSubstr("\"hold\": \"held\""))
         << "as the engine that runs has it";
 }

@@ -7,6 +7,8 @@
 #include <sys/ioctl.h>
 
 #include <chrono>
+#include <cstdio>
+#include <cstdlib>
 #include <cstring>
 #include <filesystem>
 #include <fstream>
@@ -66,6 +68,7 @@ StandIn::StandIn(const std::string& name, const std::string& phys, const std::ve
     std::strncpy(setup.name, name.c_str(), sizeof setup.name - 1);
     orThrow(ioctl(fd, UI_DEV_SETUP, &setup) == 0 && ioctl(fd, UI_DEV_CREATE) == 0, "UI_DEV_CREATE");
     orThrow(!nodeOf(name).empty(), "the stand-in's node");
+    settleUdev();
 }
 
 StandIn::~StandIn() = default;
@@ -140,6 +143,13 @@ bool isThere(const std::string& name)
         if (found == name) return true;
     }
     return false;
+}
+
+void settleUdev()
+{
+    if (!std::filesystem::exists("/run/udev/control")) return;
+    if (std::system("udevadm settle --timeout=60 >/dev/null 2>&1") != 0)
+        std::fprintf(stderr, "udev is not done within a minute\n");
 }
 
 std::string nodeOf(const std::string& name, double seconds)

@@ -58,8 +58,11 @@ class HidStandIn
     UniqueFd m_fd;
 };
 
+/// Waits until udev, where it runs, is done with all that came and went.
+void settleUdev();
+
 /// /dev/input/event* of the device with this name; waits for it. Empty when it does not come.
-[[nodiscard]] std::string nodeOf(const std::string& name, double seconds = 6.0);
+[[nodiscard]] std::string nodeOf(const std::string& name, double seconds = 60.0);
 [[nodiscard]] bool isThere(const std::string& name);
 
 }  // namespace jolly::test

@@ -140,7 +140,7 @@ void CalibrationRow::showVerdict(const AxisVerdict& verdict, const NotchList& no
     const auto offer =
         offerText(m_control, settled(m_control, verdict, notches), verdict.deadZone, uncovered);
     m_name->setEnabled(!offer.isEmpty());
-    m_name->setChecked(!offer.isEmpty());
+    m_name->setChecked(!offer.isEmpty() && verdict.isSure);
     m_state->clear();
     m_notches->hide();
     m_words->setText(QString::fromStdString(verdict.words));

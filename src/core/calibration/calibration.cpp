@@ -2,7 +2,6 @@
 #include "core/calibration/calibration.h"
 
 #include <algorithm>
-#include <cmath>
 #include <limits>
 #include <utility>
 
@@ -22,29 +21,6 @@ Calibration Calibration::ofRange(std::int32_t low, std::int32_t high) noexcept
 bool Calibration::isSound() const noexcept
 {
     return low < high && low <= centre && centre <= high && noise >= 0;
-}
-
-double Calibration::valueOf(std::int32_t raw, Sides sides) const noexcept
-{
-    const double at = std::clamp(raw, low, high);
-    if (sides == Sides::One) return (at - low) / (static_cast<double>(high) - low);
-    if (at >= centre)
-        return high == centre ? 0.0 : (at - centre) / (static_cast<double>(high) - centre);
-    return (at - centre) / (static_cast<double>(centre) - low);
-}
-
-std::int32_t Calibration::rawOf(double value, Sides sides) const noexcept
-{
-    const double low64 = low;
-    const double high64 = high;
-    double at = 0.0;
-    if (sides == Sides::One) {
-        at = low64 + std::clamp(value, 0.0, 1.0) * (high64 - low64);
-    } else {
-        const double side = value >= 0.0 ? high64 - centre : centre - low64;
-        at = centre + std::clamp(value, -1.0, 1.0) * side;
-    }
-    return static_cast<std::int32_t>(std::lround(at));
 }
 
 }  // namespace jolly

@@ -27,10 +27,26 @@ struct Calibration {
     /// Each side of the centre scaled on its own, clamped.
     /// @return [-1, +1] for a two-sided axis, [0, 1] for a one-sided one.
     /// RT-safe. Pure: any thread.
-    [[nodiscard]] double valueOf(std::int32_t raw, Sides sides) const noexcept;
+    [[nodiscard]] double valueOf(std::int32_t raw, Sides sides) const noexcept
+    {
+        const double at = raw < low ? low : raw > high ? high : raw;
+        if (sides == Sides::One) return (at - low) / (static_cast<double>(high) - low);
+        if (at >= centre)
+            return high == centre ? 0.0 : (at - centre) / (static_cast<double>(high) - centre);
+        return (at - centre) / (static_cast<double>(centre) - low);
+    }
 
-    /// The nearest count for a value; what valueOf() undoes. RT-safe. Pure: any thread.
-    [[nodiscard]] std::int32_t rawOf(double value, Sides sides) const noexcept;
+    /// The nearest count for a value, halves away from 0; what valueOf() undoes. RT-safe. Pure: any
+    /// thread.
+    [[nodiscard]] std::int32_t rawOf(double value, Sides sides) const noexcept
+    {
+        const double least = sides == Sides::One ? 0.0 : -1.0;
+        const double v = value < least ? least : value > 1.0 ? 1.0 : value;
+        const double from = sides == Sides::One ? low : centre;
+        const double side = v >= 0.0 ? high - from : from - low;
+        const double at = from + v * side;
+        return static_cast<std::int32_t>(at < 0.0 ? at - 0.5 : at + 0.5);
+    }
 };
 
 }  // namespace jolly

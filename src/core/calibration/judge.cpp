@@ -13,6 +13,8 @@ namespace
 {
 
 constexpr double kToItsEnds = 0.5;  // less is no walk to both ends
+/// Less of its travel than this was perhaps not all that it can do.
+constexpr double kSureReach = 0.8;
 constexpr double kWholeReach = 0.995;
 constexpr std::size_t kMostSwitchLevels = 3;  // both ends and a middle
 constexpr double kMostNoise = 0.005;
@@ -105,9 +107,13 @@ std::string endsWords(const AxisFindings& ends, const AxisRange& told, const Axi
         return "Goes beyond the ends that its device tells: the counts that were seen become its "
                "ends. ";
     if (reach >= kWholeReach) return "Reaches its whole travel. ";
-    if (reach >= kToItsEnds)
+    if (reach >= kSureReach)
         return "Reaches " + percent(reach) + " of its travel, which becomes the whole; " +
                deadTravelWords(ends, range);
+    if (reach >= kToItsEnds)
+        return "Reaches " + percent(reach) +
+               " of its travel only, less than four fifths: tick it if it was moved to both ends; "
+               "else move it again. ";
     if (reach >= kMoved)
         return "Moved through " + percent(reach) +
                " of its travel only, so its ends stay as they are. ";
@@ -174,6 +180,7 @@ AxisVerdict judge(const AxisFindings& ends, const SidedFindings& sided, const Ax
     const auto offered = offer(ends, rests, range, sides, present);
     if (offered.isSound()) verdict.calibration = offered;
     verdict.offersCalibration = verdict.calibration != present;
+    verdict.isSure = reach < kToItsEnds || reach >= kSureReach;
     const double stray = strayPart(rests, sides, verdict.calibration);
     verdict.deadZone = coverOf(stray);
     const bool isClean = told.isSound() && reach >= kWholeReach &&

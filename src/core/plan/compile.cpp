@@ -41,8 +41,13 @@ class Compiler
             std::uint16_t slot = 0;
             for (const auto& layout : layoutOf(m_tangle.devices[d])) {
                 const auto settings = settingsOf(m_tangle.devices[d], layout.control);
-                m_plan.outputs.push_back(
-                    {static_cast<std::uint16_t>(d), slot++, layout, settings.meeting, {}, {}});
+                m_plan.outputs.push_back({static_cast<std::uint16_t>(d),
+                                          slot++,
+                                          layout,
+                                          Calibration::ofRange(layout.low, layout.high),
+                                          settings.meeting,
+                                          {},
+                                          {}});
             }
             m_plan.outputsOfDevice.push_back({first, sizeOf(m_plan.outputs) - first});
         }
@@ -52,8 +57,10 @@ class Compiler
     {
         for (std::size_t c = 0; c < m_tangle.rig.size(); ++c) {
             for (const auto& control : m_tangle.rig[c].controls) {
+                const bool isBent = std::ranges::any_of(
+                    control.notches, [](const Notch& notch) { return notch.value.has_value(); });
                 m_plan.inputs.push_back(
-                    {static_cast<std::uint16_t>(c), m_tangle.rig[c].id, control, {}, {}});
+                    {static_cast<std::uint16_t>(c), m_tangle.rig[c].id, control, isBent, {}, {}});
             }
         }
     }
@@ -86,6 +93,7 @@ class Compiler
             addStage(stage, {control.kind, flat.sides, [this](const Source& s) { return see(s); }});
             flat.sides = sidesAfter(stage.parameters, flat.sides);
             ++flat.stages.count;
+            flat.canMove = flat.canMove || canMove(m_plan.stages.back().runner);
         }
         for (const auto& target : strand.targets) {
             const auto output = outputOf(target);

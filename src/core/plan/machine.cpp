@@ -12,17 +12,11 @@ namespace
 
 constexpr std::size_t kFewestChanges = 256;
 
-/// The range of an output as a calibration: what valueOf() and rawOf() need.
-Calibration rangeOf(const VirtualSlot& slot)
+Counts rawOf(const PlanOutput& output, Value value) noexcept
 {
-    return Calibration::ofRange(slot.low, slot.high);
-}
-
-Counts rawOf(const VirtualSlot& slot, Value value) noexcept
-{
-    switch (slot.control.kind) {
+    switch (output.layout.control.kind) {
         case ControlKind::Axis:
-            return {rangeOf(slot).rawOf(value.x, slot.sides), 0};
+            return {output.range.rawOf(value.x, output.layout.sides), 0};
         case ControlKind::Hat:
             return {static_cast<int>(value.x), static_cast<int>(value.y)};
         default:
@@ -75,18 +69,16 @@ void Machine::reset() noexcept
     m_changes.clear();
     for (std::size_t i = 0; i < m_outputs.size(); ++i) {
         m_outputs[i] = OutputState{};
-        m_outputs[i].raw = rawOf(m_plan.outputs[i].layout, {});
+        m_outputs[i].raw = rawOf(m_plan.outputs[i], {});
     }
 }
 
 Value Machine::valueOf(const PlanInput& input, Counts raw) const noexcept
 {
-    if (input.control.kind == ControlKind::Axis) {
-        return {valueWithNotches(input.control.calibration, input.control.notches, raw.x,
-                                 input.control.sides),
-                0.0};
-    }
-    return valueOfCounts(input.control.kind, raw);
+    const auto& control = input.control;
+    if (control.kind != ControlKind::Axis) return valueOfCounts(control.kind, raw);
+    if (!input.isBent) return {control.calibration.valueOf(raw.x, control.sides), 0.0};
+    return {valueWithNotches(control.calibration, control.notches, raw.x, control.sides), 0.0};
 }
 
 bool Machine::doesWork(const PlanStage& stage) const noexcept
@@ -158,6 +150,7 @@ void Machine::feedAgain(std::uint32_t strand, Time now, Cause cause) noexcept
 /// those is told once for one cause, so that strands that look at each other come to an end.
 void Machine::tellWatchers(Time now, Cause cause) noexcept
 {
+    if (m_flipped.empty()) return;
     for (std::size_t i = 0; i < m_flipped.size(); ++i) {
         const auto& watchers = m_plan.outputs[m_flipped[i]].watchers;
         for (std::uint32_t w = 0; w < watchers.count; ++w)
@@ -169,6 +162,7 @@ void Machine::tellWatchers(Time now, Cause cause) noexcept
 
 void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
 {
+    if (!m_plan.strands[strand].canMove) return;
     const auto& stages = m_plan.strands[strand].stages;
     const auto first = m_plan.stages.begin() + stages.first;
     m_strands[strand].isMoving = std::any_of(first, first + stages.count,
@@ -304,17 +298,18 @@ std::uint32_t Machine::anyActiveLink(const PlanOutput& output) const noexcept
 
 void Machine::put(std::uint32_t output, Value value) noexcept
 {
+    const auto& flat = m_plan.outputs[output];
     auto& state = m_outputs[output];
-    const auto raw = rawOf(m_plan.outputs[output].layout, value);
-    const bool isFlipped = state.value.isPressed() != value.isPressed();
-    state.value = value;
-    if (isFlipped && !state.isTold && m_plan.outputs[output].watchers.count > 0) {
+    const auto raw = rawOf(flat, value);
+    const bool isWatched = flat.watchers.count > 0 && !state.isTold;
+    if (isWatched && state.value.isPressed() != value.isPressed()) {
         state.isTold = true;
         m_flipped.push_back(output);
     }
+    state.value = value;
     if (raw == state.raw) return;
     state.raw = raw;
-    const bool isButton = m_plan.outputs[output].layout.control.kind == ControlKind::Button;
+    const bool isButton = flat.layout.control.kind == ControlKind::Button;
     if (!isButton && state.pending != kNone) {
         m_changes[state.pending].raw = raw;
         return;

@@ -25,6 +25,7 @@ struct PlanInput {
     std::uint16_t rig = 0;   ///< place of its controller in the rig
     std::string controller;  ///< id of its controller
     RigControl control;
+    bool isBent = false;  ///< a notch of it has a value of its own
     Run strands;
     Run watchers;  ///< strands of other inputs with stages that look at this one
 };
@@ -50,6 +51,7 @@ struct PlanStrand {
     Run links;
     WhenAway whenAway = WhenAway::Rest;
     Sides sides = Sides::Two;  ///< of an axis as it leaves the stages
+    bool canMove = false;      ///< by itself: some stage works by time
 };
 
 /// Where one strand meets one virtual control.
@@ -63,6 +65,7 @@ struct PlanOutput {
     std::uint16_t device = 0;  ///< place among the tangle's virtual devices
     std::uint16_t slot = 0;    ///< place in the device's layout
     VirtualSlot layout;
+    Calibration range;  ///< of its counts
     Meeting meeting = Meeting::MovedLast;
     std::vector<std::uint32_t> links;
     Run watchers;  ///< strands with stages that look at this one

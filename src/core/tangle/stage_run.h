@@ -40,6 +40,12 @@ inline void reset(StageRunner& runner) noexcept
     return apply(runner, in, {});
 }
 
+/// Whether a stage of this kind ever changes its output while its input stays.
+[[nodiscard]] inline bool canMove(const StageRunner& runner) noexcept
+{
+    return std::visit([](const auto& r) { return requires { r.isMoving(); }; }, runner);
+}
+
 /// Whether it goes on changing its output while its input stays. RT-safe.
 [[nodiscard]] inline bool isMoving(const StageRunner& runner) noexcept
 {

@@ -1,0 +1,16 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "format/faceplate_text.h"
+#include "fuzz.h"
+
+using namespace jolly;
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
+{
+    const auto read = format::readFaceplate(fuzz::textOf(data, size));
+    fuzz::expectReadable(read.problems, !read.isReadable);
+    if (!read.isReadable) return 0;
+    const auto again = format::readFaceplate(format::writeFaceplate(read.faceplate));
+    fuzz::expect(again.isReadable && again.faceplate == read.faceplate,
+                 "what is written is read alike");
+    return 0;
+}

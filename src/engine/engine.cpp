@@ -228,10 +228,9 @@ void Engine::prime(const DeckController& controller, MakeRoom&& makeRoom)
 /// afterwards, and may still be another tangle's.
 void Engine::primeAll()
 {
-    auto& machine = m_woven->machine;
-    for (const auto& controller : m_deck.controllers())
-        prime(controller, [&machine] { machine.clearChanges(); });
-    machine.clearChanges();
+    const auto forget = [this] { m_woven->machine.clearChanges(); };
+    for (const auto& controller : m_deck.controllers()) prime(controller, forget);
+    forget();
 }
 
 void Engine::bindDeck()

@@ -52,7 +52,8 @@ std::vector<CurvePoint> trailOf(const std::deque<TraceSample>& samples)
 
 const Strand* ShapePage::shown() const
 {
-    return findStrand(m_studio.tangle(), m_strand);
+    const auto* strand = findStrand(m_studio.tangle(), m_strand);
+    return strand && isAxisStrand(m_studio.tangle(), *strand) ? strand : nullptr;
 }
 
 const RigControl* ShapePage::axis() const

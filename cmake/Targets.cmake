@@ -42,7 +42,7 @@ function(jolly_tests name)
   else()
     add_test(NAME ${name} COMMAND ${name}_tests)
   endif()
-  set_tests_properties(${name} PROPERTIES ENVIRONMENT "${arg_ENVIRONMENT}" TIMEOUT 300)
+  set_tests_properties(${name} PROPERTIES ENVIRONMENT "${arg_ENVIRONMENT}" TIMEOUT 1200)
 endfunction()
 
 # The standard headers that nearly every file uses. ccache knows them by the .sum, since the compiled

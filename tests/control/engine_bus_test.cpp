@@ -2,13 +2,11 @@
 #include "control/engine_client.h"
 #include "control/engine_service.h"
 #include "engine/live_memory.h"
-#include "support/program.h"
+#include "mortal_bus.h"
 
 #include <gmock/gmock.h>
 #include <unistd.h>
 
-#include <csignal>
-#include <filesystem>
 #include <semaphore>
 #include <thread>
 
@@ -105,44 +103,6 @@ TEST(EngineBus, AnEngineThatWentIsNoticed)
     EXPECT_THAT((*client)->status().error().sentence, HasSubstr("No engine is running"));
 }
 
-/// A session bus of its own, which can be killed and begun again at the same address.
-class MortalBus
-{
- public:
-    MortalBus()
-        : m_address("unix:path=" + std::filesystem::temp_directory_path().string() + "/jolly-bus-" +
-                    std::to_string(::getpid()))
-    {
-        if (const char* before = std::getenv("DBUS_SESSION_BUS_ADDRESS")) m_before = before;
-        ::setenv("DBUS_SESSION_BUS_ADDRESS", m_address.c_str(), 1);
-        begin();
-    }
-    ~MortalBus()
-    {
-        ::setenv("DBUS_SESSION_BUS_ADDRESS", m_before.c_str(), 1);
-        kill();
-    }
-    void begin()
-    {
-        m_daemon = std::make_unique<test::Program>(std::vector<std::string>{
-            "dbus-daemon", "--session", "--nofork", "--print-address", "--address=" + m_address});
-        EXPECT_TRUE(m_daemon->prints("unix:path"));
-    }
-    void kill()
-    {
-        if (!m_daemon) return;
-        m_daemon->signal(SIGKILL);
-        m_daemon->end();
-        m_daemon.reset();
-        std::filesystem::remove(m_address.substr(std::string("unix:path=").size()));
-    }
-
- private:
-    std::string m_address;
-    std::string m_before;
-    std::unique_ptr<test::Program> m_daemon;
-};
-
 /// Asks until there is an engine, however long that takes here.
 bool comes()
 {
@@ -155,7 +115,7 @@ bool comes()
 
 TEST(EngineBus, WhenTheBusDiesTheEngineLivesOnAndComesBackWithTheNext)
 {
-    MortalBus bus;
+    test::MortalBus bus("DBUS_SESSION_BUS_ADDRESS");
     Host host;
     const auto service = EngineService::offer(host);
     ASSERT_TRUE(service);
@@ -170,7 +130,7 @@ TEST(EngineBus, WhenTheBusDiesTheEngineLivesOnAndComesBackWithTheNext)
 
 TEST(EngineBus, ABusThatIsGoneWhenTheEngineEndsHoldsItUpNot)
 {
-    MortalBus bus;
+    test::MortalBus bus("DBUS_SESSION_BUS_ADDRESS");
     Host host;
     auto service = EngineService::offer(host);
     ASSERT_TRUE(service);

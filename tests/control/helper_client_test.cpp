@@ -1,11 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "control/helper_client.h"
 
+#include "mortal_bus.h"
+
 #include <fcntl.h>
 #include <gmock/gmock.h>
 #include <poll.h>
 
 #include <cstdlib>
+#include <thread>
 
 namespace jolly
 {
@@ -18,7 +21,7 @@ using testing::HasSubstr;
 HelperNews next(HelperClient& client)
 {
     pollfd watched{client.fd(), POLLIN, 0};
-    if (poll(&watched, 1, 10'000) != 1) return {.done = fail(Failure::Code::Busy, "silence", "")};
+    if (poll(&watched, 1, 60'000) != 1) return {.done = fail(Failure::Code::Busy, "silence", "")};
     auto news = client.news();
     EXPECT_EQ(news.size(), 1U);
     return std::move(news.front());
@@ -77,6 +80,19 @@ TEST_F(HelperClientTest, MoreThanTheBusCarriesIsRefusedBeforeItEndsTheConnection
     const auto kept = next(client);
     ASSERT_FALSE(kept.done);
     EXPECT_THAT(kept.done.error().sentence, HasSubstr("No more than 16"));
+}
+
+TEST_F(HelperClientTest, WhenTheSystemBusDiesTheProgramLivesAndTheNextBusIsAsked)
+{
+    test::MortalBus bus("DBUS_SYSTEM_BUS_ADDRESS");
+    HelperClient client;
+    for (int i = 0; i < 3; ++i) {
+        client.keep({node.get()});
+        EXPECT_THAT(next(client).done.error().sentence, HasSubstr("not installed"));
+        bus.kill();
+        std::this_thread::sleep_for(std::chrono::milliseconds(50));
+        bus.begin();
+    }
 }
 
 }  // namespace

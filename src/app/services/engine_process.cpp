@@ -56,8 +56,8 @@ QString whyEnded(Started& started)
     QFile log(started.log.fileName());
     const auto text =
         log.open(QIODevice::ReadOnly) ? QString::fromUtf8(log.readAll()).trimmed() : QString();
-    const auto last =
-        text.section(QLatin1Char('\n'), -2).replace(QLatin1Char('\n'), QLatin1Char(' '));
+    auto last = text.section(QLatin1Char('\n'), -2).replace(QLatin1Char('\n'), QLatin1Char(' '));
+    last.remove(QStringLiteral("tangle: "));  // who says it is clear here
     return last.isEmpty() ? EngineSession::tr("It ended at once and said nothing.") : last;
 }
 

@@ -139,6 +139,7 @@ void EngineSession::watchForDeath()
 void EngineSession::lose()
 {
     m_poll.stop();
+    m_death->setEnabled(false);  // before its descriptor is closed
     m_death.release()->deleteLater();
     ::close(std::exchange(m_deathFd, -1));
     m_wasLive = m_status.isLive;

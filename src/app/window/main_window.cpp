@@ -45,9 +45,12 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     m_pages->addWidget(m_shape);
     m_pages->addWidget(m_permission);
     middle->addWidget(m_rail);
-    middle->addWidget(m_pages, 1);
+    auto* main = new QVBoxLayout;
+    main->setSpacing(0);
+    main->addWidget(new NoticeBar(studio));
+    main->addWidget(m_pages, 1);
+    middle->addLayout(main, 1);
     column->addWidget(m_top);
-    column->addWidget(new NoticeBar(studio));
     column->addLayout(middle, 1);
     column->addWidget(m_status);
     buildMenu();

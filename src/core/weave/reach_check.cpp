@@ -10,6 +10,9 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <set>
+#include <string_view>
+#include <utility>
 
 namespace jolly
 {
@@ -124,12 +127,16 @@ Problems findHalfReaches(const Tangle& tangle)
 
 Problems findUnfed(const Tangle& tangle)
 {
+    std::set<std::pair<std::string_view, VirtualControl>> fed;
+    for (const auto& strand : tangle.strands) {
+        for (const auto& target : strand.targets) fed.emplace(target.device, target.control);
+    }
     Problems problems;
     for (std::size_t d = 0; d < tangle.devices.size(); ++d) {
         const auto& device = tangle.devices[d];
         for (const auto& settings : device.settings) {
             const Target place{device.id, settings.control};
-            if (settings.label.empty() || !takersOf(tangle, place).empty()) continue;
+            if (settings.label.empty() || fed.contains({device.id, settings.control})) continue;
             problems.push_back({.severity = Severity::Warning,
                                 .path = "/devices/" + std::to_string(d),
                                 .sentence = "Nothing leads to \"" + settings.label + "\" (" +

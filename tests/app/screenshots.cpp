@@ -374,7 +374,13 @@ const Shot kShots[] = {
          for (int i = 0; i < 7; ++i) QTest::keyClick(overlay, Qt::Key_Tab);
          s.settle();
      }},
-    {"rig-light", true, false, [](Scene& s) { s.select("orrin-wheel-900", "ABS_Y"); }},
+    {"notice", false, false,
+     [](Scene& s) {
+         s.window.showPage(app::Rail::Weave);
+         s.select("skerry-stick", "ABS_X");
+         s.play(std::chrono::seconds(2));
+         Q_EMIT s.session.silent();
+     }},
     {"rig-empty", false, true, [](Scene&) {}},
 };
 

@@ -234,7 +234,8 @@ TEST(Softness, OneUndoesTheOther)
 
 TEST(Softness, ItsInverseIsThatOfTheReference)
 {
-    for (const auto& row : reference()["softness"]) {
+    const auto known = reference();
+    for (const auto& row : known["softness"]) {
         const double s = row[0];
         EXPECT_NEAR(settledAt(Softness{-s}, row[1]), row[2].get<double>(), 1e-9) << row;
     }

@@ -190,6 +190,20 @@ TEST(Cli, NamesReachTheTerminalWithoutControlCharacters)
     EXPECT_THAT(printed, HasSubstr("f\u00fcnf")) << "letters stay what they are";
 }
 
+TEST(Cli, PermitNamesFilesInOneWayAndBelievesNoOddLoginName)
+{
+    for (const auto* ids : {"1234:AB56", "1234:ab56"})
+        expect({"permit", "--device", ids, "--show"}, 0,
+               "Write /etc/udev/rules.d/70-jolly-tangle-1234-ab56.rules");
+    ::setenv("SUDO_USER", "root\n* - nofile 1", 1);
+    expect({"permit", "--realtime", "--show"}, 3, "It is not clear whom to permit that.");
+    ::setenv("SUDO_USER", "nobody-of-this-name", 1);
+    expect({"permit", "--realtime", "--show"}, 3, "It is not clear whom to permit that.");
+    ::setenv("SUDO_USER", "root", 1);
+    expect({"permit", "--realtime", "--show"}, 0, "root - rtprio 10");
+    ::unsetenv("SUDO_USER");
+}
+
 TEST(Cli, AnEngineWhoseParentIsGoneAlreadyEndsAtOnce)
 {
     expect({"run", kDemo, "--world", kWorld, "--with-parent", "--parent", "999999999"}, 0, "");

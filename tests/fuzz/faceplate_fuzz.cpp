@@ -6,11 +6,7 @@ using namespace jolly;
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
 {
-    const auto read = format::readFaceplate(fuzz::textOf(data, size));
-    fuzz::expectReadable(read.problems, !read.isReadable);
-    if (!read.isReadable) return 0;
-    const auto again = format::readFaceplate(format::writeFaceplate(read.faceplate));
-    fuzz::expect(again.isReadable && again.faceplate == read.faceplate,
-                 "what is written is read alike");
+    fuzz::readTwice(fuzz::textOf(data, size), format::readFaceplate, format::writeFaceplate,
+                    &format::ReadFaceplate::faceplate);
     return 0;
 }

@@ -38,4 +38,17 @@ inline void expectReadable(const Problems& problems, bool isRefused)
     return {reinterpret_cast<const char*>(data), size};
 }
 
+/// Reads a text; what could be read is written, read again and has to be the same.
+/// @return what was read.
+template <class Read, class Write, class Part>
+auto readTwice(std::string_view text, Read&& read, Write&& write, Part part)
+{
+    auto first = read(text);
+    expectReadable(first.problems, !first.isReadable);
+    if (!first.isReadable) return first;
+    const auto again = read(write(first.*part));
+    expect(again.isReadable && again.*part == first.*part, "what is written is read alike");
+    return first;
+}
+
 }  // namespace jolly::fuzz

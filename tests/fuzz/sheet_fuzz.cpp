@@ -6,10 +6,7 @@ using namespace jolly;
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
 {
-    const auto read = format::readSheet(fuzz::textOf(data, size));
-    fuzz::expectReadable(read.problems, !read.isReadable);
-    if (!read.isReadable) return 0;
-    const auto again = format::readSheet(format::writeSheet(read.sheet));
-    fuzz::expect(again.isReadable && again.sheet == read.sheet, "what is written is read alike");
+    fuzz::readTwice(fuzz::textOf(data, size), format::readSheet, format::writeSheet,
+                    &format::ReadSheet::sheet);
     return 0;
 }

@@ -35,12 +35,8 @@ void fly(const Tangle& tangle)
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
 {
-    const auto read = format::readTangle(fuzz::textOf(data, size));
-    fuzz::expectReadable(read.problems, !read.isReadable);
-    if (!read.isReadable) return 0;
-    const auto text = format::writeTangle(read.tangle);
-    const auto again = format::readTangle(text);
-    fuzz::expect(again.isReadable && again.tangle == read.tangle, "what is written is read alike");
-    fly(read.tangle);
+    const auto read = fuzz::readTwice(fuzz::textOf(data, size), format::readTangle,
+                                      format::writeTangle, &format::ReadTangle::tangle);
+    if (read.isReadable) fly(read.tangle);
     return 0;
 }

@@ -11,6 +11,9 @@
 namespace jolly::format
 {
 
+/// More than any device has controls.
+inline constexpr double kMostSettings = 1000;
+
 template <class Visitor>
 void describe(Visitor& visit, VirtualSettings& s)
 {
@@ -51,7 +54,7 @@ void describe(Visitor& visit, VirtualDevice& d)
         visit.field("hats", d.hats, {"Number of hats.", false, 0, kMostHats});
     }
     visit.field("settings", d.settings,
-                optional("What differs from the defaults, control by control."));
+                {"What differs from the defaults, control by control.", false, 0, kMostSettings});
 }
 
 template <class Visitor>

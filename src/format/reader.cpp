@@ -89,10 +89,11 @@ void Reader::mismatch(const Json& value, const std::string& path, const std::str
     error(path, placeName(path) + " is " + shorten(value) + ".", "Expected " + expected + ".");
 }
 
-bool Reader::isTooLong(const Json& list, const std::string& path)
+bool Reader::isTooLong(const Json& list, const std::string& path, const Rule& rule)
 {
-    if (list.size() <= kMostItems) return false;
-    mismatch(list, path, std::to_string(kMostItems) + " items at most");
+    const auto most = std::min(static_cast<double>(kMostItems), rule.high);
+    if (static_cast<double>(list.size()) <= most) return false;
+    mismatch(list, path, number(most) + " items at most");
     return true;
 }
 

@@ -15,7 +15,7 @@
 namespace jolly::format
 {
 
-/// No list of ours is longer, and no text.
+/// No list of ours is longer, unless its rule says less with `high`, and no text.
 inline constexpr std::size_t kMostItems = 20'000;
 inline constexpr std::size_t kMostCharacters = 4'000;  ///< in bytes
 
@@ -56,7 +56,7 @@ class Reader
 
  private:
     void mismatch(const Json& value, const std::string& path, const std::string& expected);
-    [[nodiscard]] bool isTooLong(const Json& list, const std::string& path);
+    [[nodiscard]] bool isTooLong(const Json& list, const std::string& path, const Rule& rule);
 
     void read(const Json& json, const std::string& path, std::string& value, const Rule& rule);
     void read(const Json& json, const std::string& path, bool& value, const Rule& rule);
@@ -104,7 +104,7 @@ class Reader
             return;
         }
         list.clear();
-        if (isTooLong(json, path)) return;
+        if (isTooLong(json, path, rule)) return;
         for (std::size_t i = 0; i < json.size(); ++i) {
             read(json[i], path + "/" + std::to_string(i), list.emplace_back(), rule);
         }

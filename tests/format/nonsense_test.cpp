@@ -105,6 +105,19 @@ TEST(Nonsense, SeventyThousandControllersAreRefused)
     EXPECT_THAT(read.problems[0].cure, HasSubstr("20000 items at most"));
 }
 
+TEST(Nonsense, MoreSettingsThanADeviceHasControlsAreRefused)
+{
+    std::string settings;
+    for (int i = 0; i < 1001; ++i)
+        settings += std::string(i == 0 ? "" : ",") + "{\"control\": \"button 1\"}";
+    const auto read = readTangle(
+        tangleWith("\"devices\": [{\"id\": \"j\", \"name\": \"J\", \"kind\": \"joystick\", "
+                   "\"settings\": [" +
+                   settings + "]}]"));
+    EXPECT_FALSE(read.isReadable);
+    EXPECT_THAT(read.problems[0].cure, HasSubstr("1000 items at most"));
+}
+
 TEST(Nonsense, EveryKindOfFileIsBounded)
 {
     EXPECT_EQ(

@@ -97,10 +97,9 @@ TEST_F(LaunchFlight, KillingTheLaunchEndsTheGameAndTheFlight)
     awaitEnd();
     Program left({"sh", "-c", "sleep 1; pgrep -x sleep || echo none"});
     EXPECT_TRUE(left.prints("none")) << left.text();
-    Program rooms(
-        {"sh", "-c",
-         "for i in $(seq 300); do ls -d /tmp/jolly-tangle-room-* /tmp/*/jolly-tangle-room-* "
-         "2>/dev/null || { echo no room is left; exit; }; sleep 0.2; done"});
+    Program rooms({"sh", "-c",
+                   "for i in $(seq 300); do [ -z \"$(find /tmp -maxdepth 2 -name "
+                   "'jolly-tangle-room-*')\" ] && echo no room is left && exit; sleep 0.2; done"});
     EXPECT_TRUE(rooms.prints("no room is left")) << rooms.text();
 }
 

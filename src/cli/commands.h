@@ -37,10 +37,12 @@ void addLaunch(CLI::App& app, ExitCode& code);
 void addGames(CLI::App& app, ExitCode& code);
 void addPreflight(CLI::App& app, ExitCode& code);
 void addPermit(CLI::App& app, ExitCode& code);
+void addKeepRoom(CLI::App& app, ExitCode& code);  ///< for "launch" alone
 
-inline constexpr auto kCommands = {
-    addDevices, addWatch, addCheck, addRun,    addStatus, addLive,  addDown,      addReplay,
-    addMeasure, addMap,   addPlan,  addSheets, addLaunch, addGames, addPreflight, addPermit};
+inline constexpr auto kCommands = {addDevices, addWatch,   addCheck,  addRun,     addStatus,
+                                   addLive,    addDown,    addReplay, addMeasure, addMap,
+                                   addPlan,    addSheets,  addLaunch, addGames,   addPreflight,
+                                   addPermit,  addKeepRoom};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

@@ -5,6 +5,7 @@
 #include "core/tangle/lookup.h"
 #include "linux/child.h"
 #include "linux/game_room.h"
+#include "linux/room_keeper.h"
 
 #include <unistd.h>
 
@@ -124,13 +125,12 @@ class Lift
     bool m_wentLive = false;
 };
 
-/// Waits until the nodes of the virtual devices are there, as far as there are to be any.
+/// Waits until the nodes of the virtual devices are there and readable, if any are to be.
 void awaitDevices(GameRoom& room)
 {
     const auto end = std::chrono::steady_clock::now() + kDevicesAppear;
-    while (ourNodes().empty() && std::chrono::steady_clock::now() < end)
+    while ((ourNodes().empty() || !room.refresh()) && std::chrono::steady_clock::now() < end)
         std::this_thread::sleep_for(kAskAgain);
-    room.refresh();
 }
 
 int launch(const LaunchOptions& options)
@@ -144,13 +144,8 @@ int launch(const LaunchOptions& options)
     Lift lift(options);
     if (const auto done = lift.rise(); !done) return refused(done.error());
     if (options.world == "kernel") awaitDevices(**room);
-    const auto game = Child::start((*room)->command(options.game), Child::Output::Shared);
-    if (!game) {
-        return refused({.code = Failure::Code::System,
-                        .sentence = options.game.front() + " could not be started.",
-                        .cure = "Check its name."});
-    }
-    return game->wait((*room)->fd(), [&] { (*room)->refresh(); });
+    const auto code = (*room)->run(options.game, programFolder() / "tangle");
+    return code ? *code : refused(code.error());
 }
 
 }  // namespace
@@ -172,6 +167,18 @@ void addLaunch(CLI::App& app, ExitCode& code)
     command->add_option("GAME", options->game, "The game and its arguments, after \"--\"")
         ->required();
     command->callback([options, &code] { code = static_cast<ExitCode>(launch(*options)); });
+}
+
+void addKeepRoom(CLI::App& app, ExitCode& code)
+{
+    auto orders = std::make_shared<int>(-1);
+    auto game = std::make_shared<std::vector<std::string>>();
+    auto* command = app.add_subcommand("keep-room")->group("");
+    command->add_option("--orders", *orders)->required();
+    command->add_option("GAME", *game)->required();
+    command->callback([orders, game, &code] {
+        code = static_cast<ExitCode>(keepRoom(UniqueFd(*orders), *game));
+    });
 }
 
 }  // namespace jolly

@@ -5,6 +5,7 @@
 #include "core/tangle/game_numbers.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
+#include "core/weave/shape_check.h"
 
 #include <nlohmann/json.hpp>
 
@@ -39,6 +40,15 @@ Json toJson(const Tangle& tangle, const VirtualDevice& device, const VirtualSlot
     return row;
 }
 
+/// What readers make of a device that its pilot would not expect.
+std::vector<std::string> notesOn(const VirtualDevice& device)
+{
+    auto notes = readerNotes(device);
+    for (const auto& problem : findShapeProblems(device, ""))
+        notes.push_back(problem.sentence + " " + problem.meaning + " " + problem.cure);
+    return notes;
+}
+
 Json toJson(const Tangle& tangle)
 {
     auto devices = Json::array();
@@ -53,6 +63,7 @@ Json toJson(const Tangle& tangle)
                            {"product", ids.product},
                            {"version", ids.version},
                            {"phys", physOf(device)},
+                           {"notes", notesOn(device)},
                            {"controls", controls}});
     }
     return devices;
@@ -79,6 +90,7 @@ void print(const Tangle& tangle, const VirtualDevice& device)
             std::cout << std::setw(5) << numberText(device, slot.control, reader);
         std::cout << (names.empty() ? "free" : names) << "\n";
     }
+    for (const auto& note : notesOn(device)) std::cout << "  Mind: " << note << "\n";
 }
 
 ExitCode map(const std::string& file, bool wantsJson)

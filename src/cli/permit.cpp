@@ -195,7 +195,7 @@ void takeEffect()
         command.front() = systemProgram(command.front());
         if (command.front().empty()) continue;
         if (const auto child = Child::start(command, Child::Output::Quiet))
-            static_cast<void>(child->wait(-1, [] {}));
+            static_cast<void>(child->wait());
     }
 }
 

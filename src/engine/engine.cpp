@@ -73,7 +73,6 @@ std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
     m_woven->machine.clearChanges();
     std::erase_if(m_troubles, [](const auto& t) { return t.first.starts_with("/devices/"); });
     if (isLive()) {
-        m_fleet.reserve(m_woven->machine);
         for (const auto& problem : m_fleet.refit(*m_woven, m_world.now())) trouble(problem);
         letAllGo();
         holdWhatIsFree();
@@ -297,6 +296,7 @@ void Engine::holdOne(DeckController& controller)
 {
     const auto path = heldPath(controller);
     if (const auto done = m_world.hold(controller.handle); !done) {
+        if (done.error().code == Failure::Code::NotThere) return;  // its going is told next
         trouble({Severity::Warning, path, done.error().sentence, done.error().cure});
         m_holdAgain = std::min(m_holdAgain, m_world.now() + kHoldAgain);
         return;

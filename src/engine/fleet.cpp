@@ -73,7 +73,9 @@ Fallible Fleet::launch(const WovenTangle& woven, Time now)
         }
         m_ships.push_back(std::move(ship));
     }
+    m_loaded.reserve(m_ships.size());
     m_isFlying = true;
+    findDeadline();
     return {};
 }
 
@@ -110,6 +112,8 @@ Problems Fleet::refit(const WovenTangle& woven, Time now)
         if (!ship.isThere) ship.makeAt = earliestFor(ship.spec, now);
     }
     static_cast<void>(makeWaiting(now, problems));
+    m_loaded.reserve(m_ships.size());
+    findDeadline();
     return problems;
 }
 
@@ -143,6 +147,7 @@ void Fleet::land(Time now)
     for (auto& ship : m_ships) dismiss(ship, now);
     m_ships.clear();
     m_isFlying = false;
+    findDeadline();
 }
 
 void Fleet::dismiss(Ship& ship, Time now)
@@ -174,11 +179,6 @@ bool Fleet::sendFrame(Ship& ship) noexcept
     return status == WriteStatus::Written;
 }
 
-void Fleet::reserve(const Machine& machine)
-{
-    for (auto& ship : m_ships) ship.frame.reserve(2 * machine.mostChangesAMove() + 256);
-}
-
 unsigned Fleet::send(const Machine& machine) noexcept
 {
     if (!m_isFlying) return 0;
@@ -189,10 +189,12 @@ unsigned Fleet::send(const Machine& machine) noexcept
         if (held == change.raw || ship.frame.size() == ship.frame.capacity()) continue;
         held = change.raw;
         if (!ship.isThere) continue;  // it gets its values when it is made
+        if (ship.frame.empty()) m_loaded.push_back(output.device);
         ship.frame.push_back({output.slot, change.raw});
     }
     unsigned frames = 0;
-    for (auto& ship : m_ships) frames += sendFrame(ship) ? 1U : 0U;
+    for (const auto ship : m_loaded) frames += sendFrame(m_ships[ship]) ? 1U : 0U;
+    m_loaded.clear();
     return frames;
 }
 
@@ -215,6 +217,7 @@ bool Fleet::tick(Time now, Problems& troubles)
              "Stand down and go live again."});
     }
     m_hasLosses = false;
+    findDeadline();
     return hasMade;
 }
 
@@ -223,12 +226,11 @@ bool Fleet::isThere(std::size_t device) const noexcept
     return device < m_ships.size() && m_ships[device].isThere;
 }
 
-Time Fleet::nextDeadline() const noexcept
+void Fleet::findDeadline() noexcept
 {
-    Time next = Time::max();
-    for (const auto& leaving : m_leaving) next = std::min(next, leaving.end);
-    for (const auto& ship : m_ships) next = std::min(next, ship.makeAt);
-    return next;
+    m_nextDeadline = Time::max();
+    for (const auto& leaving : m_leaving) m_nextDeadline = std::min(m_nextDeadline, leaving.end);
+    for (const auto& ship : m_ships) m_nextDeadline = std::min(m_nextDeadline, ship.makeAt);
 }
 
 }  // namespace jolly

@@ -5,6 +5,8 @@
 #include "engine/woven_tangle.h"
 #include "ports/world.h"
 
+#include <algorithm>
+#include <cstdint>
 #include <span>
 #include <string>
 #include <vector>
@@ -40,10 +42,8 @@ class Fleet
     void bidFarewell(Handle device, const VirtualSpec& spec, Time now)
     {
         m_leaving.push_back({device, now + kFarewell, spec.phys, spec.name});
+        m_nextDeadline = std::min(m_nextDeadline, m_leaving.back().end);
     }
-
-    /// Makes room for what the machine may change in one go. Allocates.
-    void reserve(const Machine& machine);
 
     /// Sends the machine's changes, at most one frame a device, and nothing a device holds already.
     /// @return how many frames were written. RT-safe.
@@ -57,7 +57,9 @@ class Fleet
     [[nodiscard]] bool isEmpty() const noexcept { return m_ships.empty() && m_leaving.empty(); }
     [[nodiscard]] bool isThere(std::size_t device) const noexcept;
     [[nodiscard]] bool hasLosses() const noexcept { return m_hasLosses; }
-    [[nodiscard]] Time nextDeadline() const noexcept;
+
+    /// When tick() has something to do next.
+    [[nodiscard]] Time nextDeadline() const noexcept { return m_nextDeadline; }
 
  private:
     struct Ship {
@@ -84,10 +86,13 @@ class Fleet
     void dismiss(Ship& ship, Time now);
     void sendDifference(Ship& ship, std::span<const Counts> values) noexcept;
     bool sendFrame(Ship& ship) noexcept;
+    void findDeadline() noexcept;
 
     World& m_world;
-    std::vector<Ship> m_ships;  ///< in the order of the tangle's devices
+    std::vector<Ship> m_ships;            ///< in the order of the tangle's devices
+    std::vector<std::uint32_t> m_loaded;  ///< ships with a frame to be sent
     std::vector<Leaving> m_leaving;
+    Time m_nextDeadline = Time::max();
     bool m_isFlying = false;
     bool m_hasLosses = false;
 };

@@ -3,7 +3,6 @@
 
 #include <sys/types.h>
 
-#include <functional>
 #include <memory>
 #include <string>
 #include <vector>
@@ -11,13 +10,16 @@
 namespace jolly
 {
 
-/// A program that we started.
+/// The exit code that waitpid(2)'s status tells; 128 and the signal that ended a process.
+[[nodiscard]] int exitCodeOf(int status) noexcept;
+
+/// A program that we started. It blocks no signal, whatever we block.
 class Child
 {
  public:
     enum class Output : bool {
         Shared,  ///< it prints where we print
-        Quiet,
+        Quiet,   ///< it prints nowhere, and what a terminal sends to us does not reach it
     };
 
     /// Null when it could not be started.
@@ -27,11 +29,7 @@ class Child
     /// Waits for its end. @return its exit code; 128 and the signal that ended it.
     [[nodiscard]] int wait();
 
-    /// Waits for its end, handing on the signals by which a person or a game library ends us.
-    ///
-    /// @param fd      looked at meanwhile; `onNews` is called when it is readable.
-    /// @return as wait().
-    [[nodiscard]] int wait(int fd, const std::function<void()>& onNews);
+    [[nodiscard]] pid_t pid() const noexcept { return m_pid; }
 
  private:
     explicit Child(pid_t pid) : m_pid(pid) {}

@@ -42,6 +42,12 @@ std::string plain(const char* text)
     return name;
 }
 
+/// What libevdev complains of is told by what its calls return.
+[[gnu::format(printf, 7, 0)]] void sayNothing(const libevdev*, libevdev_log_priority, void*,
+                                              const char*, int, const char*, const char*, va_list)
+{
+}
+
 Time timeOf(const input_event& event)
 {
     return std::chrono::seconds(event.input_event_sec) +
@@ -60,25 +66,27 @@ Result<std::unique_ptr<EventNode>> EventNode::open(const std::string& path, Cont
 Result<std::unique_ptr<EventNode>> EventNode::from(UniqueFd fd, const std::string& path,
                                                    ControllerKind kind)
 {
-    libevdev* device = nullptr;
-    const int made = libevdev_new_from_fd(fd.get(), &device);
+    std::unique_ptr<libevdev, Device> device(libevdev_new());
+    libevdev_set_device_log_function(device.get(), sayNothing, LIBEVDEV_LOG_ERROR, nullptr);
+    const int made = libevdev_set_fd(device.get(), fd.get());
     if (made < 0) return openFailed(path, -made);
-    libevdev_set_clock_id(device, CLOCK_MONOTONIC);
-    return std::unique_ptr<EventNode>(new EventNode(path, kind, std::move(fd), device));
+    libevdev_set_clock_id(device.get(), CLOCK_MONOTONIC);
+    return std::unique_ptr<EventNode>(new EventNode(path, kind, std::move(fd), std::move(device)));
 }
 
-EventNode::EventNode(std::string path, ControllerKind kind, UniqueFd fd, libevdev* device)
-    : m_path(std::move(path)), m_kind(kind), m_fd(std::move(fd)), m_device(device)
+EventNode::EventNode(std::string path, ControllerKind kind, UniqueFd fd,
+                     std::unique_ptr<libevdev, Device> device)
+    : m_path(std::move(path)),
+      m_kind(kind),
+      m_fd(std::move(fd)),
+      m_filter(m_fd.get()),
+      m_device(std::move(device))
 {
     number(0);
     for (unsigned code = 0; code < KEY_CNT; ++code)
-        m_areDown[code] = libevdev_get_event_value(device, EV_KEY, code) != 0;
-    for (unsigned code = 0; code < ABS_CNT; ++code) {
-        m_counts[code] = libevdev_get_event_value(device, EV_ABS, code);
-        const auto* info = libevdev_get_abs_info(device, code);
-        if (info && (info->fuzz != 0 || info->flat != 0))
-            m_filters.push_back({code, info->fuzz, info->flat});
-    }
+        m_areDown[code] = libevdev_get_event_value(m_device.get(), EV_KEY, code) != 0;
+    for (unsigned code = 0; code < ABS_CNT; ++code)
+        m_counts[code] = libevdev_get_event_value(m_device.get(), EV_ABS, code);
 }
 
 Identity EventNode::identity() const
@@ -255,6 +263,8 @@ Fallible EventNode::grab()
                         ", so it does not reach Jolly Tangle.",
                     "Close that program; Jolly Tangle asks again every second.", EBUSY);
     }
+    if (status == -ENODEV)
+        return fail(Failure::Code::NotThere, "The controller is gone.", "Plug it in again.");
     if (status < 0) {
         return fail(Failure::Code::System,
                     textOf(libevdev_get_name(m_device.get())) +
@@ -262,50 +272,27 @@ Fallible EventNode::grab()
                     "Plug it out and in again.", -status);
     }
     m_isGrabbed = true;
-    setFilters(true);
+    m_filter.clear();
     beginSync();
     return {};
 }
 
-void EventNode::setFilters(bool areCleared) noexcept
-{
-    if (areCleared == m_areFiltersCleared) return;
-    m_areFiltersCleared = areCleared;
-    for (const auto& filter : m_filters) {
-        if (areCleared) {
-            setFilter(filter.code, 0, 0);
-        } else {
-            setFilter(filter.code, filter.fuzz, filter.flat);
-        }
-    }
-}
-
-void EventNode::setFilter(unsigned code, int fuzz, int flat) noexcept
-{
-    input_absinfo info{};  // EVIOCSABS writes the value, too: read it right before
-    if (ioctl(m_fd.get(), EVIOCGABS(code), &info) != 0) return;
-    info.fuzz = fuzz;
-    info.flat = flat;
-    ioctl(m_fd.get(), EVIOCSABS(code), &info);
-}
-
-void EventNode::release() noexcept
+void EventNode::release()
 {
     if (!m_isGrabbed) return;
-    setFilters(m_isStraight);
+    if (!m_isStraight) m_filter.restore();
     libevdev_grab(m_device.get(), LIBEVDEV_UNGRAB);
     m_isGrabbed = false;
 }
 
-void EventNode::setStraight(bool isStraight) noexcept
+void EventNode::setStraight(bool isStraight)
 {
     m_isStraight = isStraight;
-    setFilters(m_isStraight || m_isGrabbed);
-}
-
-EventNode::~EventNode()
-{
-    setFilters(false);
+    if (m_isStraight || m_isGrabbed) {
+        m_filter.clear();
+    } else {
+        m_filter.restore();
+    }
 }
 
 }  // namespace jolly

@@ -4,6 +4,7 @@
 #include "core/tangle/controller.h"
 #include "core/value/result.h"
 #include "core/value/time.h"
+#include "linux/node_filter.h"
 #include "ports/unique_fd.h"
 
 #include <libevdev/libevdev.h>
@@ -68,39 +69,33 @@ class EventNode
     [[nodiscard]] bool hasNews() const noexcept { return m_isSyncing; }
 
     /// Gives it back as it was.
-    void release() noexcept;
+    void release();
 
     /// Clears the kernel's filter also while the node is not grabbed, or no longer.
-    void setStraight(bool isStraight) noexcept;
+    void setStraight(bool isStraight);
 
-    ~EventNode();
     EventNode(const EventNode&) = delete;
     EventNode& operator=(const EventNode&) = delete;
 
  private:
-    struct AxisFilter {
-        unsigned code;
-        int fuzz;
-        int flat;
-    };
     struct Device {
         void operator()(libevdev* device) const noexcept { libevdev_free(device); }
     };
 
     static constexpr std::size_t kMostEvents = 64;
 
-    EventNode(std::string path, ControllerKind kind, UniqueFd fd, libevdev* device);
+    EventNode(std::string path, ControllerKind kind, UniqueFd fd,
+              std::unique_ptr<libevdev, Device> device);
     [[nodiscard]] ReadStatus refill() noexcept;
     [[nodiscard]] ReadStatus readDifference(std::vector<RawMove>& moves, Time& time) noexcept;
     void beginSync() noexcept;
     void take(const input_event& event, std::vector<RawMove>& moves) noexcept;
-    void setFilters(bool areCleared) noexcept;
-    void setFilter(unsigned code, int fuzz, int flat) noexcept;
 
     std::string m_path;
     ControllerKind m_kind;
     std::uint32_t m_owner = 0;
     UniqueFd m_fd;
+    NodeFilter m_filter;
     std::unique_ptr<libevdev, Device> m_device;
     std::array<std::uint16_t, KEY_CNT> m_keys{};  ///< place of each code's control, or kNoControl
     std::array<std::uint16_t, ABS_CNT> m_axes{};
@@ -110,9 +105,7 @@ class EventNode
     std::array<input_event, kMostEvents> m_events{};  ///< read and not yet taken
     std::size_t m_next = 0;
     std::size_t m_count = 0;
-    bool m_isDrained = false;           ///< the last read left nothing behind
-    std::vector<AxisFilter> m_filters;  ///< what the device came with
-    bool m_areFiltersCleared = false;
+    bool m_isDrained = false;  ///< the last read left nothing behind
     bool m_isStraight = false;
     bool m_isSyncing = false;
     bool m_isGrabbed = false;

@@ -82,12 +82,12 @@ Fallible KernelController::grab()
     return {};
 }
 
-void KernelController::release() noexcept
+void KernelController::release()
 {
     for (auto& node : m_nodes) node->release();
 }
 
-void KernelController::setStraight(bool isStraight) noexcept
+void KernelController::setStraight(bool isStraight)
 {
     for (auto& node : m_nodes) node->setStraight(isStraight);
 }

@@ -47,8 +47,8 @@ class KernelController
 
     /// All nodes or none.
     [[nodiscard]] Fallible grab();
-    void release() noexcept;
-    void setStraight(bool isStraight) noexcept;
+    void release();
+    void setStraight(bool isStraight);
 
  private:
     Handle m_handle = 0;

@@ -12,8 +12,9 @@ namespace jolly
 {
 
 /// Notices who opens our virtual devices, and says when to nudge them: some readers show every axis
-/// in its middle until the first report arrives (seen with DirectInput under Wine 8.0), so a device
-/// is nudged a moment after it was opened, and once more when slow readers are ready.
+/// in its middle until the device's first report arrives (seen with DirectInput under Wine 8.0) or
+/// until the axis' own does (Allegro 5), so a device is nudged a moment after it was opened, and
+/// once more when slow readers are ready.
 class OpenWatch
 {
  public:

@@ -114,9 +114,10 @@ Result<std::unique_ptr<UinputDevice>> UinputDevice::make(const VirtualSpec& spec
 UinputDevice::UinputDevice(UniqueFd fd, const VirtualSpec& spec)
     : m_fd(std::move(fd)),
       m_slots(spec.slots),
-      m_firstAxis(spec.values.empty() ? 0 : spec.values[0].x),
+      m_axes(m_slots.size()),
       m_frame(2 * m_slots.size() + 1024)
 {
+    for (std::size_t i = 0; i < m_axes.size(); ++i) m_axes[i] = spec.values[i].x;
 }
 
 /// The last place of the frame is kept for its end.
@@ -148,18 +149,22 @@ WriteStatus UinputDevice::write(std::span<const VirtualMove> moves) noexcept
         append(slot.code, move.raw.x);
         if (slot.control.kind == ControlKind::Hat)
             append({EventType::Abs, static_cast<std::uint16_t>(slot.code.code + 1)}, move.raw.y);
-        if (move.slot == 0) m_firstAxis = move.raw.x;
+        m_axes[move.slot] = move.raw.x;
     }
     return send();
 }
 
 void UinputDevice::nudge() noexcept
 {
-    if (m_slots.empty() || m_slots[0].control.kind != ControlKind::Axis) return;
-    append(m_slots[0].code, m_firstAxis < m_slots[0].high ? m_firstAxis + 1 : m_firstAxis - 1);
-    static_cast<void>(send());
-    append(m_slots[0].code, m_firstAxis);
-    static_cast<void>(send());
+    for (const bool isAside : {true, false}) {
+        for (std::size_t i = 0; i < m_slots.size(); ++i) {
+            if (m_slots[i].control.kind != ControlKind::Axis) continue;
+            const auto aside = m_axes[i] < m_slots[i].high ? m_axes[i] + 1 : m_axes[i] - 1;
+            append(m_slots[i].code, isAside ? aside : m_axes[i]);
+        }
+        if (m_size == 0) return;
+        static_cast<void>(send());
+    }
 }
 
 std::string UinputDevice::node() const

@@ -26,8 +26,8 @@ class UinputDevice
     /// Writes one frame with one system call. RT-safe.
     [[nodiscard]] WriteStatus write(std::span<const VirtualMove> moves) noexcept;
 
-    /// Moves the first axis by one count and back, in two frames: readers that show an axis only
-    /// after its first report see the truth then. RT-safe.
+    /// Moves every axis by one count and back, in two frames: readers that show an axis only after
+    /// its first report see the truth then. RT-safe.
     void nudge() noexcept;
 
     /// Its /dev/input/event* node; empty while there is none.
@@ -41,7 +41,7 @@ class UinputDevice
 
     UniqueFd m_fd;
     std::vector<VirtualSlot> m_slots;
-    std::int32_t m_firstAxis;
+    std::vector<std::int32_t> m_axes;  ///< counts by slot; of axes alone they are looked at
     std::vector<input_event> m_frame;  ///< as large as it can get
     std::size_t m_size = 0;            ///< of the present frame
 };

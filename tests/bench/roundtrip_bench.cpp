@@ -18,6 +18,7 @@
 #include <csignal>
 #include <cstdio>
 #include <fstream>
+#include <functional>
 #include <thread>
 
 /// The way of one event from a controller through a virtual joystick to a reader, in a real kernel:
@@ -77,8 +78,8 @@ const std::vector<StandIn::Axis> kAxes = {{ABS_X, -32768, 32767}, {ABS_Y, -32768
 class Measure
 {
  public:
-    Measure(StandIn& stick, const std::string& node)
-        : m_stick(stick), m_game(::open(node.c_str(), O_RDONLY))
+    Measure(StandIn& stick, const std::string& node, bool movesButton)
+        : m_stick(stick), m_game(::open(node.c_str(), O_RDONLY)), m_movesButton(movesButton)
     {
         std::this_thread::sleep_for(kSettle);
         fcntl(m_game, F_SETFL, O_NONBLOCK);
@@ -104,7 +105,11 @@ class Measure
     void move()
     {
         ++m_moves;
-        m_stick.move(ABS_X, (m_moves % 2 == 0 ? 1 : -1) * (1000 + m_moves));
+        if (m_movesButton) {
+            m_stick.send(EV_KEY, BTN_TRIGGER, m_moves % 2);
+        } else {
+            m_stick.move(ABS_X, (m_moves % 2 == 0 ? 1 : -1) * (1000 + m_moves));
+        }
     }
 
  private:
@@ -116,11 +121,13 @@ class Measure
 
     StandIn& m_stick;
     int m_game;
+    bool m_movesButton;
     int m_moves = 0;
 };
 
 struct Figures {
     const char* name;
+    bool movesButton = false;
     std::vector<double> micros{};
     long instructions = 0;
 
@@ -134,7 +141,7 @@ struct Figures {
 
 void measure(StandIn& stick, const std::string& node, pid_t pid, Figures& figures)
 {
-    Measure measure(stick, node);
+    Measure measure(stick, node, figures.movesButton);
     measure.run(figures.micros);
     if (figures.instructions == 0)  // slow, and the same each time
         figures.instructions = instructionsAnEvent(pid, kStepped, [&] { measure.move(); });
@@ -189,6 +196,45 @@ std::string writeTangle(const std::string& name, std::vector<Stage> stages, std:
     return file;
 }
 
+/// What one event costs the program in tangles of other shapes: the button, one axis to eight, and
+/// one of sixteen devices.
+std::string writeShape(const std::string& name, const std::function<void(Tangle&, Strand&)>& change)
+{
+    auto tangle = newTangle();
+    const auto node = EventNode::open(nodeOf("Bench Stick"), ControllerKind::Stick);
+    const auto rig = adopt({(*node)->identity(), (*node)->kind(), (*node)->controls(0)}, tangle);
+    static_cast<void>(
+        connect(tangle, rig, {EventType::Abs, ABS_X}, {"jolly-1", {ControlKind::Axis, 1}}));
+    change(tangle, tangle.strands[0]);
+    const auto file = "/tmp/" + name + ".tangle";
+    std::ofstream(file) << format::writeTangle(tangle);
+    return file;
+}
+
+void leadButton(Tangle&, Strand& strand)
+{
+    strand.sources[0].control.code = BTN_TRIGGER;
+    strand.sources[0].control.type = EventType::Key;
+    strand.targets[0].control = {ControlKind::Button, 1};
+}
+
+void leadToEight(Tangle&, Strand& strand)
+{
+    for (std::uint16_t n = 2; n <= 8; ++n)
+        strand.targets.push_back({"jolly-1", {ControlKind::Axis, n}});
+}
+
+void addFifteenDevices(Tangle& tangle, Strand&)
+{
+    for (int i = 2; i <= 16; ++i) {
+        auto device = tangle.devices.front();
+        device.id = "jolly-" + std::to_string(i);
+        device.name = "Jolly " + std::to_string(i);
+        device.number = static_cast<std::uint16_t>(i);
+        tangle.devices.push_back(device);
+    }
+}
+
 void print(const Figures& figures, const Figures& against)
 {
     std::printf("%-42s %10.1f %8.3f %14ld\n", figures.name, figures.median(),
@@ -208,12 +254,18 @@ int main()
     const auto none = writeTangle("none", {}, 0);
     const auto staged = writeTangle("three", three, 0);
     const auto crowded = writeTangle("crowded", three, kOthers);
+    const auto button = writeShape("button", leadButton);
+    const auto toEight = writeShape("eight", leadToEight);
+    const auto sixteen = writeShape("sixteen", addFifteenDevices);
     Figures loop{"epoll loop"};
     Figures first{"epoll loop, realtime"};
     Figures plain{"Jolly Tangle, no stage"};
     Figures plainFirst{"the same, realtime"};
     Figures shaped{"three stages, realtime"};
     Figures many{"and 2,000 other strands, realtime"};
+    Figures pressed{"a button, realtime", true};
+    Figures spread{"one axis to eight, realtime"};
+    Figures fleet{"one of sixteen devices, realtime"};
     for (int round = 0; round < kRounds; ++round) {
         measureLoop(stick, false, loop);
         measureLoop(stick, true, first);
@@ -221,10 +273,14 @@ int main()
         measureTangle(stick, none, true, plainFirst);
         measureTangle(stick, staged, true, shaped);
         measureTangle(stick, crowded, true, many);
+        measureTangle(stick, button, true, pressed);
+        measureTangle(stick, toEight, true, spread);
+        measureTangle(stick, sixteen, true, fleet);
     }
     std::printf("round trip in the guest, %d events each, by turns\n", kRounds * kEventsARound);
     std::printf("%-42s %10s %8s %14s\n", "", "median us", "ratio", "instructions");
     for (const auto* figures : {&loop, &plain}) print(*figures, loop);
-    for (const auto* figures : {&first, &plainFirst, &shaped, &many}) print(*figures, first);
+    for (const auto* figures : {&first, &plainFirst, &shaped, &many, &pressed, &spread, &fleet})
+        print(*figures, first);
     std::printf("instructions: of the program alone, for one event; see docs/testing.md\n");
 }

@@ -328,6 +328,9 @@ TEST(Cli, MapShowsWhatIsTakenByWhatAndTheGamesNumbers)
     EXPECT_EQ(second["windowsLayer"], 2);
     EXPECT_EQ(second["strands"], nlohmann::json::array({"Mail hatch"}));
     expect({"map", kDemo}, 0, "BTN_THUMB               1    1    2    Mail hatch");
+    EXPECT_TRUE(devices[0]["notes"].empty());
+    EXPECT_THAT(devices[2]["notes"].dump(), testing::HasSubstr("GLFW"));
+    expect({"map", kDemo}, 0, "Mind: Games that use GLFW take it for a joystick");
     expect({"map", "/nowhere"}, 2, "is not there");
 }
 

@@ -101,7 +101,7 @@ TEST(Edit, TheNextFreeControlSkipsTakenOnesAndDevicesThatAreFull)
 {
     auto tangle = smallTangle();
     tangle.devices.push_back({.id = "second", .name = "Second"});
-    for (std::uint16_t n = 1; n <= 3; ++n) {
+    for (std::uint16_t n = 1; n <= 4; ++n) {
         EXPECT_EQ(nextFree(tangle, ControlKind::Axis), (Target{"jolly", axis(n)}));
         addStrand(tangle, kX, axis(n));
     }

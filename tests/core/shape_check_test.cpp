@@ -75,6 +75,7 @@ INSTANTIATE_TEST_SUITE_P(
                     TrapRow{"OneButton", joystick(4, 1, 0), "fewer than two buttons"},
                     TrapRow{"SixAxes", joystick(6, 14, 0), "has six axes"},
                     TrapRow{"FourAxesAndAHat", joystick(4, 32, 1), "has six axes"},
+                    TrapRow{"OddAxesAndAHat", joystick(5, 32, 1), "odd number of axes"},
                     TrapRow{"NinthAxis", joystick(9, 32, 1), "more than eight axes"},
                     TrapRow{"GasAndHats", joystick(11, 32, 2), "beside a second hat"},
                     TrapRow{"TwoAxesOnePedal", withPedal(), "rests at its low end"}),
@@ -90,6 +91,14 @@ TEST(ShapeCheck, WhatSomeReadersOnlyMissIsSaid)
 {
     EXPECT_THAT(findShapeProblems(joystick(8, 32, 2), ""), says("more than one hat"));
     EXPECT_THAT(findShapeProblems(joystick(8, 128, 1), ""), says("more than 126 buttons"));
+}
+
+TEST(ShapeCheck, WhatAFewReadersMakeOfAGoodShapeIsNoted)
+{
+    EXPECT_THAT(readerNotes(joystick(8, 32, 1)), IsEmpty());
+    EXPECT_THAT(readerNotes(joystick(8, 33, 1)), testing::Contains(testing::HasSubstr("PLIB")));
+    VirtualDevice pad{.id = "pad", .name = "Pad", .kind = VirtualKind::Gamepad};
+    EXPECT_THAT(readerNotes(pad), testing::Contains(testing::HasSubstr("GLFW")));
 }
 
 TEST(ShapeCheck, NamesThatGamesShowOtherwiseAreSaid)

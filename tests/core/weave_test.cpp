@@ -47,8 +47,8 @@ TEST_F(WeaveTest, NamesAStrandThatStartsNowhere)
 
 TEST_F(WeaveTest, NamesAStrandThatEndsNowhere)
 {
-    addStrand(tangle, kX, axis(4));
-    EXPECT_THAT(only(), HasSubstr("axis 4 of Jolly, which has no such control"));
+    addStrand(tangle, kX, axis(5));
+    EXPECT_THAT(only(), HasSubstr("axis 5 of Jolly, which has no such control"));
     tangle.strands[0].targets[0].device = "gone";
     EXPECT_THAT(findStrandProblems(tangle, 0)[0].sentence, HasSubstr("\"gone\""));
     tangle.strands[0].targets.clear();

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "flight.h"
 
+#include <fcntl.h>
+
 #include <csignal>
 
 namespace jolly
@@ -111,16 +113,19 @@ TEST_F(KernelFlight, AHeldControllerIsSilentForEveryoneElseUntilStandDown)
     EXPECT_FALSE(isThere("Jolly 1"));
 }
 
+/// The kernel's filter of the HID stand-in's first axis: fuzz and flat.
+std::pair<int, int> fuzzOf()
+{
+    const UniqueFd node(::open(nodeOf("Test HID Stick").c_str(), O_RDONLY));
+    input_absinfo info{};
+    EXPECT_EQ(ioctl(node.get(), EVIOCGABS(ABS_X), &info), 0);
+    return {info.fuzz, info.flat};
+}
+
 TEST_F(KernelFlight, AHidJoystickKeepsEveryCountWhileHeldAndItsFiltersAfterwards)
 {
     HidStandIn stick("Test HID Stick");
     stick.report({0, 0}, 0, {});
-    const auto fuzzOf = [] {
-        const auto node = EventNode::open(nodeOf("Test HID Stick"), ControllerKind::Stick);
-        input_absinfo info{};
-        ioctl((*node)->fd(), EVIOCGABS(ABS_X), &info);
-        return std::pair(info.fuzz, info.flat);
-    };
     EXPECT_EQ(fuzzOf(), std::pair(255, 4095)) << "as the kernel's HID driver sets them";
     fly(straightTangle("Test HID Stick"));
     EXPECT_EQ(fuzzOf(), std::pair(0, 0));
@@ -236,8 +241,75 @@ TEST_F(KernelFlight, AReaderIsNudgedSoThatItShowsTheTruth)
     fly(straightTangle("Test Stick"));
     pause(4.0);
     const auto game = evtest(nodeOf("Jolly 1"));
-    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 5001")) << game->text();
-    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 5000")) << game->text();
+    EXPECT_TRUE(game->prints("code 7 (ABS_RUDDER), value 0")) << game->text();
+    const auto text = game->text();
+    for (const auto* axis : {"code 1 (ABS_Y)", "code 2 (ABS_Z)", "code 3 (ABS_RX)",
+                             "code 4 (ABS_RY)", "code 5 (ABS_RZ)", "code 6 (ABS_THROTTLE)"}) {
+        EXPECT_THAT(text, HasSubstr(axis)) << "some readers show each axis after its own report";
+    }
+    EXPECT_THAT(text, HasSubstr("code 0 (ABS_X), value 5001"));
+    EXPECT_THAT(text, HasSubstr("code 0 (ABS_X), value 5000"));
+}
+
+TEST_F(KernelFlight, WhatAKilledEngineClearedIsGivenBackByTheNextProgram)
+{
+    HidStandIn stick("Test HID Stick");
+    stick.report({0, 0}, 0, {});
+    const auto tangle = straightTangle("Test HID Stick");
+    for (const bool fliesAgain : {false, true}) {
+        fly(tangle);
+        EXPECT_EQ(fuzzOf(), std::pair(0, 0));
+        Program looker({kPrograms + "tangle", "devices"});
+        EXPECT_EQ(looker.end(), 0);
+        EXPECT_EQ(fuzzOf(), std::pair(0, 0)) << "who only looks leaves a live engine's alone";
+        engine->signal(SIGKILL);
+        engine->end();
+        for (int i = 0; i < 500 && isThere("Jolly 1"); ++i) pause(0.02);
+        EXPECT_EQ(fuzzOf(), std::pair(0, 0)) << "else the test shows nothing";
+        if (fliesAgain) {
+            fly(tangle);
+            engine->signal(SIGTERM);
+            engine->end();
+        } else {
+            Program next({kPrograms + "tangle", "devices"});
+            EXPECT_EQ(next.end(), 0);
+        }
+        EXPECT_EQ(fuzzOf(), std::pair(255, 4095));
+    }
+}
+
+TEST_F(KernelFlight, TheEndOfItsTerminalStandsDown)
+{
+    StandIn stick("Test Stick", "usb-a", kTwoAxes, kFourButtons);
+    fly(straightTangle("Test Stick"));
+    const auto game = evtest(nodeOf("Jolly 1"));
+    stick.move(ABS_X, 20000);
+    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 20000")) << game->text();
+    engine->signal(SIGHUP);
+    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 0\n")) << game->text();
+    EXPECT_EQ(engine->end(), 0);
+}
+
+TEST_F(KernelFlight, FastUnpluggingSaysNothingThatAPilotCannotUse)
+{
+    const auto plug = [] {
+        return std::make_unique<StandIn>("Test Stick", "usb-a", kTwoAxes, kFourButtons);
+    };
+    auto stick = plug();
+    fly(straightTangle("Test Stick"));
+    for (int i = 0; i < 40; ++i) {
+        stick.reset();
+        stick = plug();
+        if (i % 4 == 0) settleUdev();
+        for (int count = 0; count < 20; ++count) stick->move(ABS_X, 100 + i + count);
+    }
+    const auto game = evtest(nodeOf("Jolly 1"));
+    for (int i = 0; i < 100 && !game->prints("(ABS_X), value 4", 0.1); ++i)
+        stick->move(ABS_X, 4000 + i);
+    EXPECT_THAT(game->text(), HasSubstr("(ABS_X), value 4")) << engine->text();
+    EXPECT_THAT(engine->text(), Not(HasSubstr("drain")));
+    EXPECT_THAT(engine->text(), Not(HasSubstr("cannot be held")));
+    EXPECT_THAT(engine->text(), Not(HasSubstr("libevdev")));
 }
 
 TEST_F(KernelFlight, OurOwnDevicesAreNeverTakenForControllers)

@@ -88,20 +88,62 @@ TEST_F(LaunchFlight, EndsWithTheGamesCodeAndTheFlightWithIt)
     awaitEnd();
 }
 
-TEST_F(LaunchFlight, KillingTheLaunchEndsTheGameAndTheFlight)
+TEST_F(LaunchFlight, LastsAsLongAsAnythingOfTheGameDoes)
 {
-    const auto game = launch({"sh", "-c", "echo flying; exec sleep 97"});
+    const auto game = launch({"sh", "-c", "(sleep 4; echo the second ends) & echo begun; exit 7"});
+    ASSERT_TRUE(game->prints("begun")) << game->text();
+    pause(2.0);
+    EXPECT_TRUE(isThere("Jolly 1")) << "what the script started goes on";
+    EXPECT_TRUE(game->prints("the second ends")) << game->text();
+    EXPECT_EQ(game->end(), 7) << "the code of what was launched";
+}
+
+TEST_F(LaunchFlight, AGameThatIsAskedToEndMayTakeItsTime)
+{
+    const auto game =
+        launch({"sh", "-c",
+                "trap 'sleep 2; ls /dev/input; echo is saved; exit 5' TERM; echo flying; "
+                "while :; do sleep 0.1; done"});
+    ASSERT_TRUE(game->prints("flying")) << game->text();
+    game->signal(SIGTERM);
+    EXPECT_TRUE(game->prints("is saved")) << game->text();
+    EXPECT_THAT(game->text(), HasSubstr("event")) << "its devices are still there";
+    EXPECT_EQ(game->end(), 5);
+}
+
+TEST_F(LaunchFlight, AGameThatIsNotThereIsSaid)
+{
+    const auto game = launch({"no-such-game"});
+    EXPECT_EQ(game->end(), 127);
+    EXPECT_THAT(game->text(), HasSubstr("no-such-game could not be started. Check its name."));
+}
+
+/// However the launch ends.
+class EndedLaunchFlight : public LaunchFlight, public testing::WithParamInterface<int>
+{
+};
+
+TEST_P(EndedLaunchFlight, TakesAllOfTheGameWithItAndLeavesNothing)
+{
+    const auto game = launch({"sh", "-c", "sleep 97 & setsid sleep 97 & echo flying; wait"});
     ASSERT_TRUE(game->prints("flying")) << game->text();
     EXPECT_TRUE(isThere("Jolly 1"));
-    game->signal(SIGKILL);
+    Program running({"sh", "-c", "pgrep -c -x sleep"});
+    EXPECT_TRUE(running.prints("2")) << running.text();
+    game->signal(GetParam());
     awaitEnd();
-    Program left({"sh", "-c", "sleep 1; pgrep -x sleep || echo none"});
+    Program left({"sh", "-c",
+                  "for i in $(seq 300); do pgrep -x sleep >/dev/null || break; :; done; "
+                  "pgrep -x sleep || echo none"});
     EXPECT_TRUE(left.prints("none")) << left.text();
     Program rooms({"sh", "-c",
                    "for i in $(seq 300); do [ -z \"$(find /tmp -maxdepth 2 -name "
                    "'jolly-tangle-room-*')\" ] && echo no room is left && exit; sleep 0.2; done"});
     EXPECT_TRUE(rooms.prints("no room is left")) << rooms.text();
 }
+
+INSTANTIATE_TEST_SUITE_P(Signals, EndedLaunchFlight,
+                         testing::Values(SIGKILL, SIGTERM, SIGINT, SIGHUP));
 
 TEST_F(LaunchFlight, AnUnknownCraftIsSaidAndNothingStarts)
 {

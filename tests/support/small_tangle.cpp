@@ -55,7 +55,7 @@ Tangle smallTangle()
     Tangle tangle;
     tangle.name = "Small";
     tangle.rig.push_back(smallStick());
-    VirtualDevice device{.id = "jolly", .name = "Jolly", .number = 1, .axes = 3, .buttons = 8};
+    VirtualDevice device{.id = "jolly", .name = "Jolly", .number = 1, .axes = 4, .buttons = 8};
     device.settings.push_back({.control = axis(3), .sides = Sides::One});
     tangle.devices.push_back(device);
     return tangle;

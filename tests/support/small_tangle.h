@@ -35,7 +35,7 @@ inline constexpr ControlCode kDial{EventType::Rel, 0x07};
 /// The same stick as a world describes it.
 [[nodiscard]] ControllerDescription describe(const RigController& controller);
 
-/// The small stick, one virtual joystick "jolly" (3 axes, axis 3 one-sided; 8 buttons; a hat) and
+/// The small stick, one virtual joystick "jolly" (4 axes, axis 3 one-sided; 8 buttons; a hat) and
 /// no strand.
 [[nodiscard]] Tangle smallTangle();
 

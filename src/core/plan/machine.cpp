@@ -51,6 +51,7 @@ Machine::Machine(Plan plan)
     m_flipped.reserve(m_plan.outputs.size());
     m_moving.reserve(m_plan.strands.size());
     m_changes.reserve(std::max(kFewestChanges, 2 * m_mostChangesAMove));
+    m_fullAt = m_changes.capacity() - m_mostChangesAMove + 1;
     reset();
 }
 
@@ -323,11 +324,6 @@ void Machine::clearChanges() noexcept
 {
     for (const auto& change : m_changes) m_outputs[change.output].pending = kNone;
     m_changes.clear();
-}
-
-bool Machine::isFull() const noexcept
-{
-    return m_changes.size() + m_mostChangesAMove > m_changes.capacity();
 }
 
 void Machine::takeOver(const Machine& previous, Time now) noexcept

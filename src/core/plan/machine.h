@@ -58,7 +58,7 @@ class Machine
     void clearChanges() noexcept;
 
     /// Whether one more move might not find room for its changes. RT-safe.
-    [[nodiscard]] bool isFull() const noexcept;
+    [[nodiscard]] bool isFull() const noexcept { return m_changes.size() >= m_fullAt; }
     [[nodiscard]] std::size_t mostChangesAMove() const noexcept { return m_mostChangesAMove; }
 
     [[nodiscard]] Value inputValue(std::uint32_t input) const noexcept { return m_values[input]; }
@@ -140,6 +140,7 @@ class Machine
     std::vector<std::uint32_t> m_flipped;  ///< watched outputs that were pressed or let go
     std::vector<Change> m_changes;
     std::size_t m_mostChangesAMove = 0;
+    std::size_t m_fullAt = 0;  ///< so many changes may leave no room for those of one more move
 };
 
 }  // namespace jolly

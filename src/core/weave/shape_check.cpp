@@ -17,6 +17,9 @@ namespace
 constexpr std::uint16_t kPadButtons = 14;
 constexpr std::uint16_t kPadAxes = 6;
 
+/// More than these some readers do not tell apart.
+constexpr std::uint16_t kToldApart = 32;
+
 /// A shape that some reader does not see as it is wished.
 struct Trap {
     bool (*isIn)(const VirtualDevice&);
@@ -62,8 +65,14 @@ constexpr Trap kTraps[] = {
      "Games that use SDL do not see those two axes.", "Take the second hat away, or those axes.",
      "one-hat"},
     {[](const VirtualDevice& d) { return d.hats > kSafeHats; }, "has more than one hat",
-     "Games in a Windows layer see the first only.",
+     "Games in a Windows layer see the first only; those that use GLFW lose just that one.",
      "If such a game reads it, use buttons for the others.", ""},
+    {[](const VirtualDevice& d) {
+         return d.axes > 1 && d.axes < kPadAxes && d.axes % 2 == 1 && d.hats > 0;
+     },
+     "has an odd number of axes beside a hat",
+     "Games that use Allegro never see the hat's up and down.",
+     "Give it eight axes; unused ones do no harm.", "eight-axes"},
     {[](const VirtualDevice& d) { return d.buttons > kSafeButtons; }, "has more than 126 buttons",
      "The last ones use codes of touch pads; not every reader has been seen to take them.",
      "Use a second device for them if a game does not see them.", ""},
@@ -197,6 +206,18 @@ Problems findShapeProblems(const VirtualDevice& device, const std::string& path)
                             .remedy = trap.remedy});
     }
     return problems;
+}
+
+std::vector<std::string> readerNotes(const VirtualDevice& device)
+{
+    std::vector<std::string> notes;
+    if (device.kind == VirtualKind::Gamepad)
+        notes.push_back("Games that use GLFW take it for a joystick and not for a gamepad.");
+    if (device.kind == VirtualKind::Joystick && device.buttons > kToldApart)
+        notes.push_back(
+            "Games that use Allegro, GLFW or SFML see its first 32 buttons only; in those that use "
+            "PLIB the others press the first ones again.");
+    return notes;
 }
 
 Problems findDeviceProblems(const Tangle& tangle)

@@ -109,7 +109,9 @@ ExitCode run(const RunOptions& options)
     if (options.endsWithParent && isOrphan(options.parent)) return ExitCode::Fine;
     code = fly(running, options);
     g_running = nullptr;
-    // Everything is given back. A tangle that a client sent is not waited for.
+    // Everything is given back. Who told it to end gets an answer; a tangle that a client sent is
+    // not waited for.
+    if (service) (*service)->hearNoMore();
     if (running.isReading()) std::_Exit(static_cast<int>(code));
     return code;
 }

@@ -50,10 +50,12 @@ class EngineService::Object : private ServiceConnection,
 
     ~Object()
     {
-        m_thread.reset();
+        hearNoMore();
         m_loads.reset();
         unregisterAdaptor();
     }
+
+    void hearNoMore() { m_thread.reset(); }
 
  private:
     /// A tangle may take its time; other calls are answered meanwhile.
@@ -90,13 +92,19 @@ EngineService::EngineService(EngineHost& host) : m_host(host) {}
 
 EngineService::~EngineService()
 {
+    hearNoMore();
+    m_object.reset();
+}
+
+void EngineService::hearNoMore()
+{
     {
         const std::lock_guard lock(m_mutex);
         m_isEnding = true;
     }
     m_news.notify_one();
     if (m_keeper.joinable()) m_keeper.join();
-    m_object.reset();
+    if (m_object) m_object->hearNoMore();
 }
 
 Result<std::unique_ptr<EngineService>> EngineService::offer(EngineHost& host)

@@ -46,6 +46,9 @@ class EngineService
     /// Waits for the tangle that is just being read; see EngineHost::load().
     ~EngineService();
 
+    /// Answers the call that is being served, if any, and hears no more.
+    void hearNoMore();
+
  private:
     class Object;
     explicit EngineService(EngineHost& host);

@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/engine_client.h"
+#include "format/tangle_text.h"
 #include "support/golden.h"
 #include "support/program.h"
 
@@ -7,6 +9,7 @@
 
 #include <csignal>
 #include <fstream>
+#include <thread>
 #include <utility>
 
 namespace jolly
@@ -215,6 +218,26 @@ TEST(Cli, AHangUpStandsDown)
     ASSERT_TRUE(engine.prints("Live."));
     engine.signal(SIGHUP);
     EXPECT_EQ(engine.end(), 0);
+}
+
+TEST(Cli, ATangleThatIsBeingReadHoldsUpNoEnd)
+{
+    auto tangle = format::readTangle(test::textOf(kDemo)).tangle;
+    for (int i = 0; i < 4000; ++i) {
+        tangle.strands.push_back(tangle.strands.front());
+        tangle.strands.back().id = "copy " + std::to_string(i);
+    }
+    const auto text = format::writeTangle(tangle);
+    Program engine({kTangle, "run", kDemo, "--world", kWorld});
+    ASSERT_TRUE(engine.prints("Live.")) << engine.text();
+    const auto client = EngineClient::connect();
+    ASSERT_TRUE(client);
+    std::thread loading([&] { EXPECT_FALSE((*client)->load(text)) << "it was not cut short"; });
+    while (run({"status"}).second.find("is live") == std::string::npos) {
+    }
+    engine.signal(SIGTERM);
+    EXPECT_EQ(engine.end(5.0), 0);
+    loading.join();
 }
 
 TEST(Cli, WhatWatchRecordsIsMeasured)

@@ -32,7 +32,11 @@ class Host : public EngineHost
         return fail(Failure::Code::NotAllowed, "You may not.", "Ask.", 13);
     }
     Fallible standDown() override { return {}; }
-    Fallible quit() override { return {}; }
+    Fallible quit() override
+    {
+        hasQuit = true;
+        return {};
+    }
     std::shared_ptr<const EngineStatus> status() const override
     {
         return std::make_shared<EngineStatus>(EngineStatus{.tangle = "T"});
@@ -43,6 +47,7 @@ class Host : public EngineHost
 
     LiveMemory live = std::move(*LiveMemory::make());
     std::string loaded;
+    std::atomic<bool> hasQuit = false;
 };
 
 TEST(EngineBus, WithoutAnEngineTheClientSaysHowToStartOne)
@@ -164,6 +169,24 @@ TEST(EngineBus, OtherCallsAreAnsweredWhileATangleIsBeingRead)
     EXPECT_EQ((*other)->status()->tangle, "T");
     EXPECT_TRUE((*other)->standDown());
     host.mayEnd.release();
+    loading.join();
+}
+
+TEST(EngineBus, WhoTellsItToEndIsAnsweredAlthoughATangleIsBeingRead)
+{
+    SlowHost host;
+    auto service = EngineService::offer(host);
+    const auto reader = EngineClient::connect();
+    const auto other = EngineClient::connect();
+    ASSERT_TRUE(reader && other);
+    std::thread loading([&] { static_cast<void>((*reader)->load("text")); });
+    host.isReading.acquire();
+    std::thread ending([&] { EXPECT_TRUE((*other)->quit()); });
+    while (!host.hasQuit) std::this_thread::yield();
+    (*service)->hearNoMore();
+    ending.join();
+    host.mayEnd.release();
+    service->reset();
     loading.join();
 }
 

@@ -137,7 +137,8 @@ TEST(RealWindow, OneThatIsOrderedToEndIsNotStartedAgainUnlessAsked)
 {
     RealWindow real;
     const QSignalSpy lost(&real.session, &EngineSession::lost);
-    EXPECT_EQ(test::Program({kPrograms + "tangle", "down", "--quit"}).end(), 0);
+    test::Program down({kPrograms + "tangle", "down", "--quit"});
+    EXPECT_EQ(down.end(), 0) << down.text();
     const auto button = [&] { return real.window.findChild<QPushButton*>("Start it again"); };
     ASSERT_TRUE(QTest::qWaitFor([&] { return button() != nullptr; }, kPatience));
     EXPECT_FALSE(real.session.isAttached());

@@ -223,7 +223,7 @@ TEST(Cli, AHangUpStandsDown)
 TEST(Cli, ATangleThatIsBeingReadHoldsUpNoEnd)
 {
     auto tangle = format::readTangle(test::textOf(kDemo)).tangle;
-    for (int i = 0; i < 4000; ++i) {
+    for (int i = 0; i < 19'000; ++i) {
         tangle.strands.push_back(tangle.strands.front());
         tangle.strands.back().id = "copy " + std::to_string(i);
     }

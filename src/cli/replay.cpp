@@ -38,7 +38,7 @@ class Replay
     std::string feed(const RecordedMove& move)
     {
         const bool isNewFrame = move.t != m_t || move.controller != m_controller;
-        if (isNewFrame || m_machine.isFull()) flush();
+        if (isNewFrame) flush();
         if (move.controller != m_controller) {
             if (auto wrong = choose(move.controller); !wrong.empty()) return wrong;
         }
@@ -46,7 +46,9 @@ class Replay
         if (!input) return move.controller + " has no control " + toText(move.control);
         if (m_machine.nextTick() <= move.time) runUntil(move.time);
         m_t = move.t;
-        m_machine.move(*input, isHatY(move.control), move.raw, move.time);
+        const bool isTurner = move.control.type == EventType::Rel;
+        const auto raw = isTurner ? m_turned[*input] += move.raw : move.raw;
+        m_machine.move(*input, isHatY(move.control), raw, move.time);
         return {};
     }
 
@@ -57,7 +59,7 @@ class Replay
             const auto now = m_machine.nextTick();
             flush();
             m_t = inSeconds(now);
-            while (m_machine.tick(now)) flush();
+            m_machine.tick(now);
             flush();
         }
     }
@@ -71,10 +73,8 @@ class Replay
     /// Ends the frame: prints what changed.
     void flush()
     {
-        if (m_machine.changes().empty()) return;
-        const auto time = "{\"t\":" + Json(m_t).dump();
-        for (const auto& change : m_machine.changes()) print(time, change);
-        m_machine.clearChanges();
+        m_machine.takeChanges(
+            [this](const Change& change) { print("{\"t\":" + Json(m_t).dump(), change); });
     }
 
  private:
@@ -103,7 +103,7 @@ class Replay
         auto raw = std::to_string(change.raw.x);
         const auto kind = m_machine.plan().outputs[change.output].layout.control.kind;
         if (kind == ControlKind::Axis) {  // + 0.0: never -0
-            const double value = m_machine.outputValue(change.output).x + 0.0;
+            const double value = change.value.x + 0.0;
             std::cout << ",\"value\":" << Json(value).dump() << ",\"raw\":" << raw << "}\n";
             return;
         }
@@ -117,7 +117,8 @@ class Replay
     std::string m_controller;
     std::size_t m_rig = 0;
     std::map<std::pair<std::size_t, ControlCode>, std::optional<std::uint32_t>> m_inputs;
-    std::vector<std::string> m_heads;  ///< of each output's lines
+    std::map<std::uint32_t, std::int32_t> m_turned;  ///< the sum of a turner's turns
+    std::vector<std::string> m_heads;                ///< of each output's lines
 };
 
 ExitCode replay(const std::string& file, const std::string& movesFile)

@@ -121,9 +121,8 @@ void DeskPass::pass(const DeckController& controller, std::span<const RawMove> m
     for (const auto& move : moves) {
         const auto code = controller.info.description.controls[move.control].code;
         const auto input = controller.inputOf[move.control];
-        const bool isMapped =
-            input != DeckController::kUnbound &&
-            machine.plan().inputs[static_cast<std::uint32_t>(input)].strands.count > 0;
+        const bool isMapped = input != DeckController::kUnbound &&
+                              machine.plan().inputs[static_cast<std::uint32_t>(input)].isUsed();
         if (code.type == EventType::Key) passKey(device, code.code, move.raw != 0, isMapped);
         if (code.type == EventType::Rel && !isMapped)
             passTurn(device, controller, code.code, move.raw);

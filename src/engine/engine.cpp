@@ -51,7 +51,7 @@ void Engine::runMotion() noexcept
     const auto now = m_world.now();
     if (now < m_woven->machine.nextTick()) return;
     m_live.begin();
-    while (m_woven->machine.tick(now)) flush(now);
+    m_woven->machine.tick(now);
     flush(now);
     m_live.end();
 }
@@ -70,7 +70,7 @@ std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
     bindDeck();
     primeAll();
     m_woven->machine.takeOver(woven->machine, m_world.now());
-    m_woven->machine.clearChanges();
+    m_woven->machine.dropChanges();
     std::erase_if(m_troubles, [](const auto& t) { return t.first.starts_with("/devices/"); });
     if (isLive()) {
         for (const auto& problem : m_fleet.refit(*m_woven, m_world.now())) trouble(problem);
@@ -126,7 +126,7 @@ void Engine::controllerArrived(Handle handle, const ControllerDescription& descr
     bindDeck();
     layOut();
     for (const auto& controller : m_deck.controllers()) {
-        if (controller.handle == handle) prime(controller, [this] { flush(m_world.now()); });
+        if (controller.handle == handle) prime(controller);
     }
     flush(m_world.now());
     m_wantsHold = isLive();
@@ -139,7 +139,6 @@ void Engine::controllerGone(Handle handle)
         for (const auto input : controller->inputOf) {
             if (input == DeckController::kUnbound) continue;
             m_woven->machine.lose(static_cast<std::uint32_t>(input), m_world.now());
-            if (m_woven->machine.isFull()) flush(m_world.now());
         }
         flush(m_world.now());
     }
@@ -173,27 +172,25 @@ void Engine::moveOne(DeckController& controller, const RawMove& move, Time time)
     }
     m_live.record(move.isHatY ? slot | kLiveHatY : slot, move.isHatY ? state.y : state.x, time);
     const auto input = controller.inputOf[move.control];
-    if (input == DeckController::kUnbound || control.kind == ControlKind::Turner) {
+    if (input == DeckController::kUnbound) {
         m_live.move(slot, state, control.valueOf(state).x);
         return;
     }
     auto& machine = m_woven->machine;
-    if (machine.isFull()) flush(time);
-    machine.move(static_cast<std::uint32_t>(input), move.isHatY, move.raw, time);
+    machine.move(static_cast<std::uint32_t>(input), move.isHatY, move.isHatY ? state.y : state.x,
+                 time);
     m_live.move(slot, state, machine.inputValue(static_cast<std::uint32_t>(input)).x);
 }
 
 void Engine::flush(Time time) noexcept
 {
     auto& machine = m_woven->machine;
-    if (machine.changes().empty()) return;
-    for (const auto& change : machine.changes()) {
-        m_live.move(change.output, machine.outputRaw(change.output),
-                    machine.outputValue(change.output).x);
-    }
-    const auto frames = m_fleet.send(machine);
+    machine.takeChanges([&](const Change& change) {
+        m_live.move(change.output, change.raw, change.value.x);
+        m_fleet.put(machine.plan().outputs[change.output], change.raw);
+    });
+    const auto frames = m_fleet.send();
     if (frames > 0 && m_live.countFrames(frames)) m_live.noteDelay(m_world.now() - time);
-    machine.clearChanges();
 }
 
 void Engine::trouble(const Problem& problem)
@@ -209,16 +206,13 @@ void Engine::trouble(const Problem& problem)
     m_isStale = true;
 }
 
-/// Lets the machine take the controls as they stand. @param makeRoom  called when one more control
-/// might not find room for its changes.
-template <class MakeRoom>
-void Engine::prime(const DeckController& controller, MakeRoom&& makeRoom)
+/// Lets the machine take the controls as they stand.
+void Engine::prime(const DeckController& controller)
 {
     auto& machine = m_woven->machine;
     for (std::size_t i = 0; i < controller.state.size(); ++i) {
         const auto input = controller.inputOf[i];
         if (input == DeckController::kUnbound) continue;
-        if (machine.isFull()) makeRoom();
         machine.prime(static_cast<std::uint32_t>(input), controller.state[i], m_world.now());
     }
 }
@@ -227,9 +221,8 @@ void Engine::prime(const DeckController& controller, MakeRoom&& makeRoom)
 /// afterwards, and may still be another tangle's.
 void Engine::primeAll()
 {
-    const auto forget = [this] { m_woven->machine.clearChanges(); };
-    for (const auto& controller : m_deck.controllers()) prime(controller, forget);
-    forget();
+    for (const auto& controller : m_deck.controllers()) prime(controller);
+    m_woven->machine.dropChanges();
 }
 
 void Engine::bindDeck()
@@ -250,9 +243,7 @@ bool Engine::shouldHold(const DeckController& controller) const
     return isHeldWhileLive(m_woven->tangle.rig[rig].hiding) &&
            std::ranges::any_of(controller.inputOf, [this](auto input) {
                return input != DeckController::kUnbound &&
-                      m_woven->machine.plan()
-                              .inputs[static_cast<std::uint32_t>(input)]
-                              .strands.count > 0;
+                      m_woven->machine.plan().inputs[static_cast<std::uint32_t>(input)].isUsed();
            });
 }
 

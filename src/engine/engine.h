@@ -62,8 +62,7 @@ class Engine : private WorldListener
 
     void moveOne(DeckController& controller, const RawMove& move, Time time) noexcept;
     void flush(Time time) noexcept;
-    template <class MakeRoom>
-    void prime(const DeckController& controller, MakeRoom&& makeRoom);
+    void prime(const DeckController& controller);
     void primeAll();
     void bindDeck();
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;

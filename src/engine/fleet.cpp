@@ -46,8 +46,7 @@ Fleet::Ship Fleet::plan(const WovenTangle& woven, std::size_t device)
     Ship ship{.id = from.id,
               .spec = {from.name, from.kind, idsOf(from), physOf(from), layoutOf(from), {}},
               .frame = {}};
-    ship.frame.reserve(
-        std::max<std::size_t>(ship.spec.slots.size(), 2 * woven.machine.mostChangesAMove() + 256));
+    ship.frame.reserve(ship.spec.slots.size());
     return ship;
 }
 
@@ -177,25 +176,6 @@ bool Fleet::sendFrame(Ship& ship) noexcept
     if (status != WriteStatus::Written) m_hasLosses = ship.hasLoss = true;
     if (status == WriteStatus::Gone) ship.isThere = false;
     return status == WriteStatus::Written;
-}
-
-unsigned Fleet::send(const Machine& machine) noexcept
-{
-    if (!m_isFlying) return 0;
-    for (const auto& change : machine.changes()) {
-        const auto& output = machine.plan().outputs[change.output];
-        auto& ship = m_ships[output.device];
-        auto& held = ship.spec.values[output.slot];
-        if (held == change.raw || ship.frame.size() == ship.frame.capacity()) continue;
-        held = change.raw;
-        if (!ship.isThere) continue;  // it gets its values when it is made
-        if (ship.frame.empty()) m_loaded.push_back(output.device);
-        ship.frame.push_back({output.slot, change.raw});
-    }
-    unsigned frames = 0;
-    for (const auto ship : m_loaded) frames += sendFrame(m_ships[ship]) ? 1U : 0U;
-    m_loaded.clear();
-    return frames;
 }
 
 bool Fleet::tick(Time now, Problems& troubles)

@@ -45,9 +45,27 @@ class Fleet
         m_nextDeadline = std::min(m_nextDeadline, m_leaving.back().end);
     }
 
-    /// Sends the machine's changes, at most one frame a device, and nothing a device holds already.
-    /// @return how many frames were written. RT-safe.
-    unsigned send(const Machine& machine) noexcept;
+    /// Puts a change into the frame of its device, unless the device holds that already. RT-safe.
+    void put(const PlanOutput& output, Counts raw) noexcept
+    {
+        if (!m_isFlying) return;
+        auto& ship = m_ships[output.device];
+        auto& held = ship.spec.values[output.slot];
+        if (held == raw) return;
+        held = raw;
+        if (!ship.isThere) return;  // it gets its values when it is made
+        if (ship.frame.empty()) m_loaded.push_back(output.device);
+        ship.frame.push_back({output.slot, raw});
+    }
+
+    /// Sends the frames. @return how many were written. RT-safe.
+    unsigned send() noexcept
+    {
+        unsigned frames = 0;
+        for (const auto ship : m_loaded) frames += sendFrame(m_ships[ship]) ? 1U : 0U;
+        m_loaded.clear();
+        return frames;
+    }
 
     /// Ends devices whose farewell is over, makes those that waited for it, and names those that
     /// could not be made or that the world lost since the last call. @return whether one was made.

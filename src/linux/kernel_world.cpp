@@ -92,8 +92,10 @@ void KernelWorld::wake() noexcept
     [[maybe_unused]] const auto done = ::write(m_bell.get(), &one, sizeof one);
 }
 
-Time KernelWorld::nextDeadline(Time deadline) const noexcept
+/// When housekeep() has something to do next.
+Time KernelWorld::findDeadline() const noexcept
 {
+    Time deadline = Time::max();
     for (const auto& retry : m_retries) deadline = std::min(deadline, retry.next);
     for (const auto& device : m_virtuals) deadline = std::min(deadline, device.watchBy);
     deadline = std::min(deadline, m_lookAgain);
@@ -110,7 +112,8 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
         return;
     }
     if (m_hasJustHeld) return readAfterHold(listener);
-    deadline = nextDeadline(deadline);
+    if (std::exchange(m_hasPlansChanged, false)) m_ownDeadline = findDeadline();
+    deadline = std::min(deadline, m_ownDeadline);
     epoll_event events[kMostEvents];
     const int timeout = deadline == Time::max() ? -1 : inMilliseconds(deadline - now());
     const int count = direct::wait(m_epoll.get(), events, kMostEvents, timeout);
@@ -123,11 +126,12 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
         }
         if (std::exchange(m_haveNodesChanged, false)) return;  // the rest may be of nodes that went
     }
-    if (deadline != Time::max() && now() >= deadline) housekeep(listener);
+    if (m_ownDeadline != Time::max() && now() >= m_ownDeadline) housekeep(listener);
 }
 
 void KernelWorld::handleFd(int fd, WorldListener& listener)
 {
+    m_hasPlansChanged = true;
     if (fd == m_bell.get()) {
         std::uint64_t rung = 0;
         [[maybe_unused]] const auto done = ::read(fd, &rung, sizeof rung);
@@ -162,6 +166,7 @@ void KernelWorld::readAfterHold(WorldListener& listener)
 
 void KernelWorld::housekeep(WorldListener& listener)
 {
+    m_hasPlansChanged = true;
     const auto time = now();
     if (m_lookAgain <= time) lookAtSystem(listener);
     m_opens.forEachDue(time, [this](Handle device) {
@@ -364,20 +369,21 @@ Result<Handle> KernelWorld::create(const VirtualSpec& spec)
     auto device = UinputDevice::make(spec);
     if (!device) return tl::unexpected(std::move(device.error()));
     if (m_virtuals.empty()) comeFirst();  // there is a flight; if it may not, that was told
+    m_hasPlansChanged = true;
     m_virtuals.push_back({m_nextHandle, std::move(*device), now() + kNodeAfter});
     return m_nextHandle++;
 }
 
 WriteStatus KernelWorld::write(Handle handle, std::span<const VirtualMove> moves) noexcept
 {
-    for (auto& each : m_virtuals) {
-        if (each.handle == handle) return each.device->write(moves);
-    }
-    return WriteStatus::Gone;
+    const auto at = std::ranges::lower_bound(m_virtuals, handle, {}, &Virtual::handle);
+    return at != m_virtuals.end() && at->handle == handle ? at->device->write(moves)
+                                                          : WriteStatus::Gone;
 }
 
 void KernelWorld::destroy(Handle handle)
 {
+    m_hasPlansChanged = true;
     m_opens.forget(handle);
     std::erase_if(m_virtuals, [handle](const auto& each) { return each.handle == handle; });
 }

@@ -56,7 +56,7 @@ class KernelWorld : public World
         Time watchBy{};  ///< its node is looked for at this time; max once it was found
     };
 
-    [[nodiscard]] Time nextDeadline(Time deadline) const noexcept;
+    [[nodiscard]] Time findDeadline() const noexcept;
     void watchFd(int fd, EventNode* node = nullptr);
     void handleFd(int fd, WorldListener& listener);
     void readNode(EventNode& node, WorldListener& listener);
@@ -83,7 +83,7 @@ class KernelWorld : public World
     OpenWatch m_opens;
     std::unique_ptr<Helper> m_helper;
     std::vector<KernelController> m_controllers;
-    std::vector<Virtual> m_virtuals;
+    std::vector<Virtual> m_virtuals;  ///< by ascending handle
     std::vector<Retry> m_retries;
     std::vector<Retry> m_opening;  ///< by the helper
     std::vector<Handle> m_alone;   ///< that the helper was asked to keep
@@ -91,9 +91,11 @@ class KernelWorld : public World
     int m_keepsAsked = 0;          ///< not answered yet
     std::vector<RawMove> m_moves;
     Handle m_nextHandle = 1;
-    Time m_lookAgain = Time::max();   ///< at a system that stands in the way
-    bool m_haveNodesChanged = false;  ///< since the last event was handled
-    bool m_hasJustHeld = false;       ///< what changed during a grab is still to be told
+    Time m_ownDeadline = Time::max();  ///< of housekeep()
+    bool m_hasPlansChanged = true;     ///< it has to be found anew
+    Time m_lookAgain = Time::max();    ///< at a system that stands in the way
+    bool m_haveNodesChanged = false;   ///< since the last event was handled
+    bool m_hasJustHeld = false;        ///< what changed during a grab is still to be told
 };
 
 }  // namespace jolly

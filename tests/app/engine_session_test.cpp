@@ -125,7 +125,14 @@ TEST_F(EngineSessionTest, ItIsSeenWhenTheEngineFliesWhatSomebodyElseSent)
 class HangingLink : public LocalLink
 {
  public:
-    HangingLink(LocalEngine& local, std::mutex& hanging) : LocalLink(local), m_hanging(hanging) {}
+    HangingLink(LocalEngine& local, std::mutex& hanging, std::atomic<bool>* isGone = nullptr)
+        : LocalLink(local), m_hanging(hanging), m_isGone(isGone)
+    {
+    }
+    ~HangingLink() override
+    {
+        if (m_isGone) *m_isGone = true;
+    }
 
     Result<LoadResult> load(const std::string& text) override
     {
@@ -135,6 +142,7 @@ class HangingLink : public LocalLink
 
  private:
     std::mutex& m_hanging;
+    std::atomic<bool>* m_isGone;
 };
 
 TEST_F(EngineSessionTest, AnEngineThatHangsHoldsUpNobodyAndGetsTheNewestTangleInTheEnd)
@@ -164,9 +172,10 @@ TEST_F(EngineSessionTest, AnEngineThatHangsHoldsUpNobodyAndGetsTheNewestTangleIn
 TEST_F(EngineSessionTest, AWindowThatClosesLeavesACallThatHangsBehind)
 {
     std::mutex hanging;
+    std::atomic<bool> isGone = false;
     {
         EngineSession aside({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
-                                 return std::make_unique<HangingLink>(local, hanging);
+                                 return std::make_unique<HangingLink>(local, hanging, &isGone);
                              },
                              .way = EngineCalls::Way::Aside});
         aside.begin();
@@ -175,7 +184,8 @@ TEST_F(EngineSessionTest, AWindowThatClosesLeavesACallThatHangsBehind)
         aside.send(smallTangle());
     }
     hanging.unlock();
-    QTest::qWait(50);  // what was left behind comes to its end
+    EXPECT_TRUE(QTest::qWaitFor([&] { return isGone.load(); }, 60'000))
+        << "what was left behind comes to its end";
 }
 
 TEST_F(EngineSessionTest, ValuesAreToldOnlyWhenSomethingMoved)

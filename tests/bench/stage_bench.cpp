@@ -82,7 +82,7 @@ Figures ofStrand(std::vector<Stage> stages, const std::vector<double>& values)
     machine.prime(input, {}, {});
     return measure(values, [&](double value, Time now) {
         machine.move(input, false, static_cast<std::int32_t>(value * 1000.0), now);
-        machine.clearChanges();
+        machine.dropChanges();
     });
 }
 

@@ -57,7 +57,7 @@ class FeelTest : public testing::Test
         if (found == plan.strands.end()) return {"it does not compile"};
         Chain chain(machine, static_cast<std::uint32_t>(found - plan.strands.begin()));
         const auto sides = plan.inputs[found->input].control.sides;
-        return feelNotes(tangle, strand, measure(chain, sides, found->sides), others);
+        return feelNotes(tangle, strand, measure(chain, sides, found->gives.sides), others);
     }
 
     Tangle tangle = smallTangle();

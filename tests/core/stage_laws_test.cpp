@@ -78,7 +78,7 @@ TEST(StageLaws, StaysWithinTheAxisForAnyInputAndAnyTime)
         for (const auto& stage : manyStages()) {
             Other other(0.3, sides);
             auto runner = prepare(stage, other.input);
-            const double low = sidesAfter(stage, sides) == Sides::Two ? -1.0 : 0.0;
+            const double low = signalAfter(stage, {ControlKind::Axis, sides}).low();
             Time now{};
             for (int i = 0; i < 400; ++i) {
                 now += std::chrono::microseconds(random() % 20'000);
@@ -312,7 +312,7 @@ TEST(Half, OneAxisBecomesTwoTriggers)
     EXPECT_DOUBLE_EQ(settledAt(Half{Side::Upper}, -0.4), 0.0);
     EXPECT_DOUBLE_EQ(settledAt(Half{Side::Lower}, -0.4), 0.4);
     EXPECT_DOUBLE_EQ(settledAt(Half{Side::Upper}, 0.75, Sides::One), 0.5);
-    EXPECT_EQ(sidesAfter(Half{}, Sides::Two), Sides::One);
+    EXPECT_EQ(signalAfter(Half{}, {}).sides, Sides::One);
 }
 
 TEST(Detents, AreHitExactlyAndStraightBetween)
@@ -357,7 +357,9 @@ TEST(Blend, JoinsTwoAxesInEveryWay)
         EXPECT_NEAR(other.run(Blend{kOther, row.how, 0.25}, row.a), row.out, 1e-12)
             << static_cast<int>(row.how);
     }
-    EXPECT_EQ(sidesAfter(Blend{kOther, Blending::HalfDifference}, Sides::One), Sides::Two);
+    EXPECT_EQ(
+        signalAfter(Blend{kOther, Blending::HalfDifference}, {ControlKind::Axis, Sides::One}).sides,
+        Sides::Two);
 }
 
 TEST(RoundDeadZone, IsJudgedByBothAxesAndKeepsTheDirection)

@@ -31,7 +31,7 @@ class Trial
     /// Lets time pass without an event. @return what comes out then.
     double tickUntil(Time time)
     {
-        while (isMoving(m_runner) && m_now + kTick <= time) {
+        while (!isStill() && m_now + kTick <= time) {
             m_now += kTick;
             ++ticks;
             step();
@@ -39,7 +39,7 @@ class Trial
         return m_out;
     }
 
-    [[nodiscard]] bool isStill() const { return !isMoving(m_runner); }
+    [[nodiscard]] bool isStill() const { return nextAt(m_runner, m_now) == Time::max(); }
     int ticks = 0;
 
  private:
@@ -268,6 +268,7 @@ class Steered
     double with(double in, double a = 0.0, double b = 0.0, double c = 0.0)
     {
         const std::vector<Value> buttons = {{a, 0}, {b, 0}, {c, 0}};
+        look(m_runner, {Time{}, buttons});
         return apply(m_runner, {in, 0.0}, {Time{}, buttons}).x;
     }
 
@@ -296,6 +297,15 @@ TEST(HoldValue, AsForceTrimTheHandMayReturnToItsCentre)
     EXPECT_DOUBLE_EQ(trim.with(0.2), 0.7);
     EXPECT_EQ(trim.with(0.8), 1.0) << "clamped";
     EXPECT_EQ(trim.with(0.2, 0, 1), 0.2) << "reset";
+}
+
+TEST(HoldValue, AResetThatIsPressedWhenTheHoldEndsResets)
+{
+    Steered trim(HoldValue{Steered::button(0), Holding::Centre, Steered::button(1)});
+    trim.with(0.5);
+    trim.with(0.5, 1);
+    EXPECT_EQ(trim.with(0.2, 0, 1), 0.2);
+    EXPECT_EQ(trim.with(0.3), 0.3);
 }
 
 TEST(Trim, PressesMoveItStepByStepWithinItsLimits)

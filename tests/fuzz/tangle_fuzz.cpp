@@ -21,8 +21,8 @@ void fly(const Tangle& tangle)
             now += std::chrono::milliseconds(3);
             machine.move(i, false, raw, now);
             machine.move(i, true, raw, now);
-            while (machine.tick(now)) machine.clearChanges();
-            machine.clearChanges();
+            machine.tick(now);
+            machine.dropChanges();
         }
     }
     for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i) {

@@ -107,7 +107,7 @@ void ShapePage::edit(const QString& step, std::size_t stage, const QString& gest
             StageInput input{ControlKind::Axis, from->sides};
             for (std::size_t i = 0; i < stage; ++i) {
                 if (strand->stages[i].isOn)
-                    input.sides = sidesAfter(strand->stages[i].parameters, input.sides);
+                    static_cast<Signal&>(input) = signalAfter(strand->stages[i].parameters, input);
             }
             change(strand->stages[stage], input);
         },

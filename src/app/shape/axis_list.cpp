@@ -153,7 +153,8 @@ void AxisList::drawChanged(bool isNew)
         }
         const auto sides = plan.inputs[found->input].control.sides;
         const Chain chain(all, static_cast<std::uint32_t>(found - plan.strands.begin()));
-        row->setLine(sampled(chain, sides, 40), sides == Sides::Two, found->sides == Sides::Two);
+        row->setLine(sampled(chain, sides, 40), sides == Sides::Two,
+                     found->gives.sides == Sides::Two);
     }
 }
 

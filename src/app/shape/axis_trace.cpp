@@ -68,7 +68,7 @@ Sides Rehearsal::sides() const
 
 Sides Rehearsal::outSides() const
 {
-    return m_machine.plan().strands[*m_strand].sides;
+    return m_machine.plan().strands[*m_strand].gives.sides;
 }
 
 TraceSample Rehearsal::now(Time time) const
@@ -81,8 +81,7 @@ void Rehearsal::runUntil(Time time, std::deque<TraceSample>& samples)
 {
     while (m_machine.nextTick() <= time) {
         const auto tick = m_machine.nextTick();
-        while (m_machine.tick(tick)) m_machine.clearChanges();
-        m_machine.clearChanges();
+        m_machine.tick(tick);
         samples.push_back(now(tick));
     }
 }
@@ -128,7 +127,7 @@ void AxisTrace::run()
     machine.reset();
     for (std::size_t slot = 0; slot < m_inputOf.size(); ++slot) {
         if (m_inputOf[slot]) machine.prime(*m_inputOf[slot], m_first[slot], start);
-        machine.clearChanges();
+        machine.dropChanges();
     }
     m_samples.push_back(m_rehearsal->now(start));
     for (const auto& move : m_moves) feed(move);
@@ -141,7 +140,7 @@ void AxisTrace::feed(const SeenMove& move)
     auto& machine = m_rehearsal->machine();
     m_rehearsal->runUntil(move.time, m_samples);
     machine.move(*m_inputOf[move.slot], move.isHatY, move.raw, move.time);
-    machine.clearChanges();
+    machine.dropChanges();
     const auto sample = m_rehearsal->now(std::max(move.time, m_samples.back().time));
     const auto& last = m_samples.back();
     if (sample.in != last.in || sample.out != last.out) m_samples.push_back(sample);

@@ -80,7 +80,7 @@ void ShapePlot::placeHandles(const Strand& strand)
                                    m_chain.through(handle.at.out, link + 1, m_chain.size())};
             m_handles.push_back({s, link, input, handle, shown});
         }
-        input.sides = sidesAfter(stage.parameters, input.sides);
+        static_cast<Signal&>(input) = signalAfter(stage.parameters, input);
         ++link;
     }
     if (m_chosen >= handleCount()) choose(handleCount() - 1);

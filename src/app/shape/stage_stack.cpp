@@ -54,7 +54,7 @@ bool StageStack::fits(const Strand& strand) const
         if (card.kind != stage.parameters.index() || card.isOn != stage.isOn ||
             card.input.sides != input.sides)
             return false;
-        if (stage.isOn) input.sides = sidesAfter(stage.parameters, input.sides);
+        if (stage.isOn) static_cast<Signal&>(input) = signalAfter(stage.parameters, input);
     }
     return true;
 }
@@ -85,7 +85,7 @@ void StageStack::rebuild(const Strand& strand)
         for (std::size_t i = 0; i < strand.stages.size(); ++i) {
             addCard(strand, i, input);
             if (strand.stages[i].isOn)
-                input.sides = sidesAfter(strand.stages[i].parameters, input.sides);
+                static_cast<Signal&>(input) = signalAfter(strand.stages[i].parameters, input);
         }
         addButton();
     }

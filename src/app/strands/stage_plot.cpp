@@ -2,6 +2,7 @@
 #include "app/strands/stage_plot.h"
 
 #include "app/style/palette.h"
+#include "core/tangle/stage_complaint.h"
 
 #include <QPainter>
 #include <algorithm>

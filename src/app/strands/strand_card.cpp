@@ -263,7 +263,7 @@ void StrandCard::prepareRunners(const Strand& strand)
     auto input = m_input;
     for (const auto& stage : strand.stages) {
         m_runners.push_back(prepare(stage.parameters, input));
-        if (stage.isOn) input.sides = sidesAfter(stage.parameters, input.sides);
+        if (stage.isOn) static_cast<Signal&>(input) = signalAfter(stage.parameters, input);
     }
 }
 

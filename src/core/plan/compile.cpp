@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/plan.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 #include "core/weave/weave.h"
 
 #include <algorithm>
@@ -41,7 +42,8 @@ class Compiler
             std::uint16_t slot = 0;
             for (const auto& layout : layoutOf(m_tangle.devices[d])) {
                 const auto settings = settingsOf(m_tangle.devices[d], layout.control);
-                m_plan.outputs.push_back({static_cast<std::uint16_t>(d),
+                m_plan.outputs.push_back({{m_tangle.devices[d].id, layout.control},
+                                          static_cast<std::uint16_t>(d),
                                           slot++,
                                           layout,
                                           Calibration::ofRange(layout.low, layout.high),
@@ -81,27 +83,44 @@ class Compiler
 
     void addStrand(const Strand& strand, std::uint32_t input)
     {
-        const auto& control = m_plan.inputs[input].control;
+        const auto signals = signalsOf(m_tangle, strand);
         PlanStrand flat{.id = strand.id,
                         .input = input,
                         .stages = {sizeOf(m_plan.stages), 0},
+                        .outlets = {m_plan.outlets, sizeOf(outletsOf(strand))},
                         .links = {sizeOf(m_plan.links), 0},
                         .whenAway = strand.whenAway,
-                        .sides = control.sides};
-        for (const auto& stage : strand.stages) {
-            if (!stage.isOn) continue;
-            addStage(stage, {control.kind, flat.sides, [this](const Source& s) { return see(s); }});
-            flat.sides = sidesAfter(stage.parameters, flat.sides);
+                        .gives = signals.back()};
+        for (std::size_t s = 0; s < strand.stages.size(); ++s) {
+            if (!strand.stages[s].isOn) continue;
+            addStage(strand.stages[s],
+                     {signals[s], [this](const Source& source) { return see(source); }});
+            m_plan.stages.back().turns = signals[s].kind != signals[s + 1].kind;
             ++flat.stages.count;
             flat.canMove = flat.canMove || canMove(m_plan.stages.back().runner);
         }
+        m_plan.outlets += flat.outlets.count;
         for (const auto& target : strand.targets) {
-            const auto output = outputOf(target);
-            m_plan.outputs[output].links.push_back(sizeOf(m_plan.links));
-            m_plan.links.push_back({sizeOf(m_plan.strands), output});
+            addLink(target, 0, signals.back());
             ++flat.links.count;
         }
         m_plan.strands.push_back(std::move(flat));
+    }
+
+    /// An end of the strand that is being added.
+    void addLink(const Target& target, std::uint16_t outlet, Signal signal)
+    {
+        const auto output = outputOf(target);
+        const auto& layout = m_plan.outputs[output].layout;
+        m_plan.outputs[output].links.push_back(sizeOf(m_plan.links));
+        m_plan.links.push_back({.strand = sizeOf(m_plan.strands),
+                                .output = output,
+                                .outlet = outlet,
+                                .isAxis = layout.control.kind == ControlKind::Axis,
+                                .isButton = layout.control.kind == ControlKind::Button,
+                                .isFollowed = m_plan.outputs[output].isFollowed(),
+                                .sides = signal.sides,
+                                .outputSides = layout.sides});
     }
 
     void addStage(const Stage& stage, const StageInput& input)

@@ -28,6 +28,9 @@ struct PlanInput {
     bool isBent = false;  ///< a notch of it has a value of its own
     Run strands;
     Run watchers;  ///< strands of other inputs with stages that look at this one
+
+    /// Whether anything depends on it. Then its controller is held, and the desk does not get it.
+    [[nodiscard]] bool isUsed() const noexcept { return strands.count > 0 || watchers.count > 0; }
 };
 
 /// When a stage works: while a control is pressed, or while it is not.
@@ -39,8 +42,9 @@ struct PlanWhen {
 
 /// One stage of a strand.
 struct PlanStage {
-    StageRunner runner;
+    StageRunner runner;  ///< as it begins
     std::optional<PlanWhen> when{};
+    bool turns = false;  ///< what comes out is of another kind than what goes in
 };
 
 /// One strand that counts.
@@ -48,20 +52,28 @@ struct PlanStrand {
     std::string id;
     std::uint32_t input = 0;
     Run stages;
+    Run outlets;  ///< of the last stage; one where there is no stage
     Run links;
     WhenAway whenAway = WhenAway::Rest;
-    Sides sides = Sides::Two;  ///< of an axis as it leaves the stages
-    bool canMove = false;      ///< by itself: some stage works by time
+    Signal gives{};        ///< what leaves its stages, at each outlet
+    bool canMove = false;  ///< by itself: some stage works by time
 };
 
-/// Where one strand meets one virtual control.
+/// Where one outlet of a strand meets one virtual control.
 struct PlanLink {
     std::uint32_t strand = 0;
     std::uint32_t output = 0;
+    std::uint16_t outlet = 0;  ///< place among the strand's outlets
+    bool isAxis = false;
+    bool isButton = false;
+    bool isFollowed = false;         ///< what moved last is what counts there
+    Sides sides = Sides::Two;        ///< of an axis as it leaves the stages
+    Sides outputSides = Sides::Two;  ///< of the virtual one
 };
 
 /// One control of a virtual device.
 struct PlanOutput {
+    Target place;              ///< in the tangle
     std::uint16_t device = 0;  ///< place among the tangle's virtual devices
     std::uint16_t slot = 0;    ///< place in the device's layout
     VirtualSlot layout;
@@ -69,16 +81,24 @@ struct PlanOutput {
     Meeting meeting = Meeting::MovedLast;
     std::vector<std::uint32_t> links;
     Run watchers;  ///< strands with stages that look at this one
+
+    /// Whether it is what the end says that moved last.
+    [[nodiscard]] bool isFollowed() const noexcept
+    {
+        return layout.control.kind == ControlKind::Hat ||
+               (layout.control.kind == ControlKind::Axis && meeting == Meeting::MovedLast);
+    }
 };
 
 /// A tangle laid out flat for running: what one event needs lies together, and what it costs grows
-/// with the strands on its control alone. Immutable once compiled.
+/// with the strands on its control alone. Never changes once compiled.
 struct Plan {
     std::vector<PlanInput> inputs;    ///< ordered by controller, then as in the rig
     std::vector<PlanStrand> strands;  ///< ordered by input
     std::vector<PlanStage> stages;
     std::vector<std::uint32_t> watchers;  ///< strands, ordered by the control that they watch
     std::vector<PlanLink> links;
+    std::uint32_t outlets = 0;        ///< of all strands
     std::vector<PlanOutput> outputs;  ///< ordered by device, then as in its layout
     std::vector<Run> outputsOfDevice;
     std::vector<std::uint32_t> strandsById;  ///< places in `strands`, ordered by id

@@ -45,9 +45,9 @@ struct Blend {
     [[nodiscard]] std::string summary() const;
 
     /// A difference goes both ways.
-    [[nodiscard]] constexpr Sides sidesAfter(Sides sides) const noexcept
+    [[nodiscard]] constexpr Signal gives(Signal in) const noexcept
     {
-        return how == Blending::HalfDifference ? Sides::Two : sides;
+        return {in.kind, how == Blending::HalfDifference ? Sides::Two : in.sides};
     }
 
     class Runner

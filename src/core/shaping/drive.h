@@ -51,6 +51,11 @@ struct Drive {
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         [[nodiscard]] bool isMoving() const noexcept;
         void reset() noexcept { m_past = {m_rest}; }
+        void wake(Value in, const Moment& moment) noexcept
+        {
+            m_past.speedNow = m_speed * in.x;
+            m_past.last = moment.now;
+        }
         void continueFrom(const Runner& before) noexcept
         {
             m_past = before.m_past;

@@ -37,7 +37,10 @@ struct Half {
     }
 
     /// An axis leaves it one-sided.
-    [[nodiscard]] static constexpr Sides sidesAfter(Sides) noexcept { return Sides::One; }
+    [[nodiscard]] static constexpr Signal gives(Signal) noexcept
+    {
+        return {ControlKind::Axis, Sides::One};
+    }
 
     class Runner
     {

@@ -60,6 +60,7 @@ struct HoldValue {
             m_kept = m_offset = 0.0;
             m_isHeld = false;
         }
+        void wake(Value, const Moment&) noexcept { m_isHeld = false; }
         void continueFrom(const Runner& before) noexcept;
 
      private:

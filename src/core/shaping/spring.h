@@ -41,6 +41,11 @@ struct Spring {
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         [[nodiscard]] bool isMoving() const noexcept { return m_past.value != 0.0; }
         void reset() noexcept { m_past = {}; }
+        void wake(Value in, const Moment& moment) noexcept
+        {
+            m_past.before = in.x;
+            m_past.last = moment.now;
+        }
         void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
 
      private:

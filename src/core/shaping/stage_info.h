@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/signal.h"
 #include "core/value/source.h"
 #include "core/value/time.h"
 #include "core/value/value.h"
@@ -97,14 +98,9 @@ struct SeenControl {
 };
 
 /// What a stage must know of the value it gets to prepare its runner.
-struct StageInput {
-    ControlKind kind = ControlKind::Axis;
-    Sides sides = Sides::Two;
+struct StageInput : Signal {
     /// Finds another control; it may be empty or find nothing, then that control is at rest.
     std::function<std::optional<SeenControl>(const Source&)> see{};
-
-    /// The least value that an axis can have.
-    [[nodiscard]] constexpr double low() const noexcept { return sides == Sides::Two ? -1.0 : 0.0; }
 
     [[nodiscard]] std::optional<SeenControl> find(const std::optional<Source>& source) const
     {

@@ -49,7 +49,11 @@ struct Trim {
         }
 
         /// @return value in [low, 1]. RT-safe.
-        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        [[nodiscard]] Value apply(Value in, const Moment& moment) const noexcept;
+
+        /// Counts presses: also those before the axis was heard of. RT-safe.
+        void look(const Moment& moment) noexcept;
+        void wake(Value, const Moment& moment) noexcept;
         void reset() noexcept { m_trim = 0.0; }
         void continueFrom(const Runner& before) noexcept;
 

@@ -1,27 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/shaping/blend.h"
-#include "core/shaping/counter_curve.h"
-#include "core/shaping/curve.h"
-#include "core/shaping/dead_zone.h"
-#include "core/shaping/detents.h"
-#include "core/shaping/drive.h"
-#include "core/shaping/guard.h"
-#include "core/shaping/half.h"
-#include "core/shaping/hold.h"
-#include "core/shaping/invert.h"
-#include "core/shaping/lead_in.h"
-#include "core/shaping/pace.h"
-#include "core/shaping/reach.h"
-#include "core/shaping/round_dead_zone.h"
-#include "core/shaping/scale.h"
-#include "core/shaping/softness.h"
-#include "core/shaping/spikes.h"
-#include "core/shaping/spring.h"
-#include "core/shaping/steady.h"
-#include "core/shaping/stillness.h"
-#include "core/shaping/trim.h"
+#include "core/tangle/stage_list.h"
 #include "core/tangle/virtual_control.h"
 #include "core/value/extra.h"
 
@@ -31,53 +11,6 @@
 
 namespace jolly
 {
-
-/// Runs in the place of a stage that cannot: what comes in goes out.
-struct LetThrough {
-    [[nodiscard]] Value apply(Value in, const Moment&) const noexcept { return in; }
-};
-
-/// A closed list of kinds of stages, and what follows from it.
-template <class... Kind>
-struct StageListOf {
-    using Parameters = std::variant<Kind...>;
-    using Runner = std::variant<typename Kind::Runner..., LetThrough>;
-
-    /// Calls `visit(Kind{})` for each kind, in the order of the list.
-    template <class Visitor>
-    static void forEach(Visitor&& visit)
-    {
-        (visit(Kind{}), ...);
-    }
-};
-
-/// All kinds of stages, in the order in which they are offered. A new stage is a file of its own
-/// and one line here: file format, schema, window and docs take the rest from its fields.
-using StageList = StageListOf<  //
-    DeadZone,                   //
-    RoundDeadZone,              //
-    LeadIn,                     //
-    Reach,                      //
-    Curve,                      //
-    Softness,                   //
-    CounterCurve,               //
-    Invert,                     //
-    Scale,                      //
-    Steady,                     //
-    Spikes,                     //
-    Stillness,                  //
-    Pace,                       //
-    Detents,                    //
-    Blend,                      //
-    Half,                       //
-    HoldValue,                  //
-    Trim,                       //
-    Drive,                      //
-    Spring,                     //
-    Guard>;
-
-using StageParameters = StageList::Parameters;
-using StageRunner = StageList::Runner;
 
 /// When a stage works; else it lets its input through.
 struct When {
@@ -105,13 +38,24 @@ struct Stage {
         parameters);
 }
 
-/// Whether an axis has one side or two behind a stage.
-[[nodiscard]] inline Sides sidesAfter(const StageParameters& parameters, Sides sides)
+/// What flows behind a stage, at each of its outlets.
+[[nodiscard]] inline Signal signalAfter(const StageParameters& parameters, Signal signal)
 {
     return std::visit(
-        [sides](const auto& p) {
-            if constexpr (requires { p.sidesAfter(sides); }) return p.sidesAfter(sides);
-            return sides;
+        [signal](const auto& p) {
+            if constexpr (requires { p.gives(signal); }) return p.gives(signal);
+            return signal;
+        },
+        parameters);
+}
+
+/// The names of a stage's outlets, of which there is one or more; "" where it has one only.
+[[nodiscard]] inline std::vector<std::string> outletsOf(const StageParameters& parameters)
+{
+    return std::visit(
+        [](const auto& p) -> std::vector<std::string> {
+            if constexpr (requires { p.outlets(); }) return p.outlets();
+            return {""};
         },
         parameters);
 }

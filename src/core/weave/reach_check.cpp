@@ -78,7 +78,7 @@ double coverOf(const AxisEnd& end)
         auto runner = prepare(stage.parameters, input);
         for (auto& value : sweep) value = settled(runner, {value, 0.0}).x;
         if (const auto own = ownTravelOf(stage.parameters, input.low())) sweepOver(*own);
-        sides = sidesAfter(stage.parameters, sides);
+        sides = signalAfter(stage.parameters, {ControlKind::Axis, sides}).sides;
     }
     const auto [low, high] = std::ranges::minmax(sweep);
     return convertSides(high, sides, Sides::One) - convertSides(low, sides, Sides::One);

@@ -171,8 +171,11 @@ class StrandCheck
                               "\", which is not in the rig",
                           "Touch another control, or let the stage work always.");
         }
-        if (sidesAfter(stage.parameters, Sides::One) != Sides::One ||
-            sidesAfter(stage.parameters, Sides::Two) != Sides::Two)
+        const auto changesSides = [&](Sides sides) {
+            const auto behind = signalAfter(stage.parameters, {ControlKind::Axis, sides});
+            return behind.kind == ControlKind::Axis && behind.sides != sides;
+        };
+        if (changesSides(Sides::One) || changesSides(Sides::Two))
             error(path + "/when",
                   " has the stage \"" + name +
                       "\" work at times only, which would change where the axis rests",

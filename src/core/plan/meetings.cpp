@@ -1,0 +1,157 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/meetings.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace jolly
+{
+
+namespace
+{
+
+Counts rawOf(const PlanOutput& output, Value value) noexcept
+{
+    switch (output.layout.control.kind) {
+        case ControlKind::Axis:
+            return {output.range.rawOf(value.x, output.layout.sides), 0};
+        case ControlKind::Hat:
+            return {static_cast<int>(value.x), static_cast<int>(value.y)};
+        default:
+            return {value.isPressed() ? 1 : 0, 0};
+    }
+}
+
+}  // namespace
+
+Meetings::Meetings(const Plan& plan)
+    : m_plan(plan), m_links(plan.links.size()), m_outputs(plan.outputs.size())
+{
+    m_touched.reserve(plan.outputs.size());
+    m_flips.reserve(plan.outputs.size());
+    reset();
+}
+
+void Meetings::reset() noexcept
+{
+    std::ranges::fill(m_links, LinkState{});
+    m_touched.clear();
+    m_flips.clear();
+    for (std::size_t i = 0; i < m_outputs.size(); ++i) {
+        m_outputs[i] = {};
+        m_outputs[i].raw = m_outputs[i].taken = rawOf(m_plan.outputs[i], {});
+    }
+}
+
+void Meetings::take(const PlanLink& flat, std::uint32_t link, Value value, Cause cause) noexcept
+{
+    auto& state = m_links[link];
+    auto& output = m_outputs[flat.output];
+    if (flat.isButton) {
+        const bool wasPressed = state.isActive && state.value.isPressed();
+        if (wasPressed != value.isPressed()) press(flat.output, value.isPressed());
+    }
+    state = {value, true};
+    if (cause == Cause::Move || cause == Cause::Motion || output.owner == kNone)
+        output.owner = link;
+    if (flat.isFollowed) {
+        if (output.owner == link) put(flat.output, m_plan.outputs[flat.output], output, value);
+    } else {
+        settle(flat.output);
+    }
+}
+
+void Meetings::lose(std::uint32_t link, WhenAway whenAway) noexcept
+{
+    const auto& flat = m_plan.links[link];
+    auto& state = m_links[link];
+    if (!state.isActive) return;
+    if (flat.isAxis && whenAway == WhenAway::Keep) return;
+    if (flat.isButton && state.value.isPressed()) press(flat.output, false);
+    state = {};
+    if (m_outputs[flat.output].owner == link)
+        m_outputs[flat.output].owner = anyActive(m_plan.outputs[flat.output]);
+    settle(flat.output);
+}
+
+void Meetings::keep(std::uint32_t link, const Meetings& previous, std::uint32_t old) noexcept
+{
+    if (m_links[link].isActive || !previous.m_links[old].isActive || !m_plan.links[link].isAxis)
+        return;
+    m_links[link] = previous.m_links[old];
+    settle(m_plan.links[link].output);
+}
+
+void Meetings::give(std::uint32_t output, std::uint32_t link) noexcept
+{
+    m_outputs[output].owner = link;
+    settle(output);
+}
+
+void Meetings::press(std::uint32_t output, bool isPressed) noexcept
+{
+    auto& presses = m_outputs[output].presses;
+    presses = isPressed ? presses + 1 : presses - 1;
+}
+
+void Meetings::settle(std::uint32_t output) noexcept
+{
+    const auto& flat = m_plan.outputs[output];
+    auto& state = m_outputs[output];
+    if (flat.layout.control.kind == ControlKind::Button) {
+        put(output, flat, state, {state.presses > 0 ? 1.0 : 0.0, 0.0});
+    } else if (state.owner == kNone) {
+        put(output, flat, state, {});
+    } else if (flat.isFollowed()) {
+        put(output, flat, state, m_links[state.owner].value);
+    } else {
+        put(output, flat, state, meet(flat));
+    }
+}
+
+Value Meetings::meet(const PlanOutput& output) const noexcept
+{
+    double sum = 0.0;
+    double largest = 0.0;
+    std::uint32_t count = 0;
+    for (const auto link : output.links) {
+        if (!m_links[link].isActive) continue;
+        const double value = m_links[link].value.x;
+        sum += value;
+        if (std::abs(value) > std::abs(largest)) largest = value;
+        ++count;
+    }
+    if (output.meeting == Meeting::Larger) return {largest, 0.0};
+    if (output.meeting == Meeting::Average) return {count == 0 ? 0.0 : sum / count, 0.0};
+    return {std::clamp(sum, -1.0, 1.0), 0.0};
+}
+
+std::uint32_t Meetings::anyActive(const PlanOutput& output) const noexcept
+{
+    const auto found =
+        std::ranges::find_if(output.links, [this](auto l) { return m_links[l].isActive; });
+    return found == output.links.end() ? kNone : *found;
+}
+
+void Meetings::put(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+                   Value value) noexcept
+{
+    const bool isWatched = flat.watchers.count > 0 && !state.hasFlipped;
+    if (isWatched && state.value.isPressed() != value.isPressed()) {
+        state.hasFlipped = true;
+        m_flips.push_back(output);
+    }
+    state.value = value;
+    state.raw = rawOf(flat, value);
+    if (state.isTouched || state.raw == state.taken) return;
+    state.isTouched = true;
+    m_touched.push_back(output);
+}
+
+void Meetings::clearFlips() noexcept
+{
+    for (const auto output : m_flips) m_outputs[output].hasFlipped = false;
+    m_flips.clear();
+}
+
+}  // namespace jolly

@@ -1,0 +1,127 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/plan/plan.h"
+
+#include <cstdint>
+#include <span>
+#include <vector>
+
+namespace jolly
+{
+
+/// A virtual control took another value.
+struct Change {
+    std::uint32_t output = 0;  ///< place in Plan::outputs
+    Counts raw;
+    Value value;
+};
+
+/// Why a strand is run.
+enum class Cause : std::uint8_t {
+    Priming,  ///< its control is taken as it stands
+    Move,     ///< its control, or one that it looks at, moved
+    Motion,   ///< it moves by itself
+    Aside,    ///< something that it looks at went away
+};
+
+/// Where strands meet at virtual controls: what each of them last said there, who pressed what, who
+/// moved an axis last, and what comes of it. RT-safe after construction.
+class Meetings
+{
+ public:
+    /// @param plan  stays for as long as this lives.
+    explicit Meetings(const Plan& plan);
+
+    /// Puts every virtual control to rest and forgets everything.
+    void reset() noexcept;
+
+    /// A strand says `value` at one of its ends. A move takes an axis that follows what moved last;
+    /// the same value again, or one that differs in its last bit only, is no move.
+    void feed(std::uint32_t link, Value value, Cause cause) noexcept
+    {
+        const auto& flat = m_plan.links[link];
+        auto& state = m_links[link];
+        if (flat.isAxis) value.x = convertSides(value.x, flat.sides, flat.outputSides);
+        if (state.isActive && !differs(state.value, value) && cause != Cause::Priming) return;
+        take(flat, link, value, cause);
+    }
+
+    /// The strand of this end lost its control: it lets go, and its axis rests or stays.
+    void lose(std::uint32_t link, WhenAway whenAway) noexcept;
+
+    /// An end that says nothing yet says on what it said in a tangle before.
+    void keep(std::uint32_t link, const Meetings& previous, std::uint32_t old) noexcept;
+
+    /// Gives a virtual control to the end that moved it last in a tangle before.
+    void give(std::uint32_t output, std::uint32_t link) noexcept;
+
+    /// The end that moved a virtual control last; kNone when nothing has.
+    [[nodiscard]] std::uint32_t ownerOf(std::uint32_t output) const noexcept
+    {
+        return m_outputs[output].owner;
+    }
+
+    [[nodiscard]] Value value(std::uint32_t output) const noexcept
+    {
+        return m_outputs[output].value;
+    }
+    [[nodiscard]] Counts raw(std::uint32_t output) const noexcept { return m_outputs[output].raw; }
+
+    /// Calls `take(change)` with what differs from what was taken last, in the order of the first
+    /// touch; what went there and back is left out.
+    template <class Take>
+    void takeChanges(Take&& take) noexcept
+    {
+        for (const auto output : m_touched) {
+            auto& state = m_outputs[output];
+            state.isTouched = false;
+            if (state.raw == state.taken) continue;
+            state.taken = state.raw;
+            take(Change{output, state.raw, state.value});
+        }
+        m_touched.clear();
+    }
+
+    /// Watched virtual controls that were pressed or let go since clearFlips().
+    [[nodiscard]] const std::vector<std::uint32_t>& flips() const noexcept { return m_flips; }
+    void clearFlips() noexcept;
+
+    static constexpr std::uint32_t kNone = 0xffffffff;
+
+ private:
+    struct LinkState {
+        Value value;
+        bool isActive = false;
+    };
+    struct OutputState {
+        Value value;
+        Counts raw;
+        Counts taken;  ///< by takeChanges()
+        std::uint32_t presses = 0;
+        std::uint32_t owner = kNone;
+        bool isTouched = false;   ///< in m_touched
+        bool hasFlipped = false;  ///< in m_flips
+    };
+
+    [[nodiscard]] static bool differs(Value a, Value b) noexcept
+    {
+        constexpr double kLastBit = 1e-12;
+        return a.x - b.x > kLastBit || b.x - a.x > kLastBit || a.y != b.y;
+    }
+    void take(const PlanLink& flat, std::uint32_t link, Value value, Cause cause) noexcept;
+    void press(std::uint32_t output, bool isPressed) noexcept;
+    void settle(std::uint32_t output) noexcept;
+    void put(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+             Value value) noexcept;
+    [[nodiscard]] Value meet(const PlanOutput& output) const noexcept;
+    [[nodiscard]] std::uint32_t anyActive(const PlanOutput& output) const noexcept;
+
+    const Plan& m_plan;
+    std::vector<LinkState> m_links;
+    std::vector<OutputState> m_outputs;
+    std::vector<std::uint32_t> m_touched;
+    std::vector<std::uint32_t> m_flips;
+};
+
+}  // namespace jolly

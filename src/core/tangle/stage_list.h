@@ -1,0 +1,78 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/blend.h"
+#include "core/shaping/counter_curve.h"
+#include "core/shaping/curve.h"
+#include "core/shaping/dead_zone.h"
+#include "core/shaping/detents.h"
+#include "core/shaping/drive.h"
+#include "core/shaping/guard.h"
+#include "core/shaping/half.h"
+#include "core/shaping/hold.h"
+#include "core/shaping/invert.h"
+#include "core/shaping/lead_in.h"
+#include "core/shaping/pace.h"
+#include "core/shaping/reach.h"
+#include "core/shaping/round_dead_zone.h"
+#include "core/shaping/scale.h"
+#include "core/shaping/softness.h"
+#include "core/shaping/spikes.h"
+#include "core/shaping/spring.h"
+#include "core/shaping/steady.h"
+#include "core/shaping/stillness.h"
+#include "core/shaping/trim.h"
+
+#include <variant>
+
+namespace jolly
+{
+
+/// Runs in the place of a stage that cannot: what comes in goes out.
+struct LetThrough {
+    [[nodiscard]] Value apply(Value in, const Moment&) const noexcept { return in; }
+};
+
+/// A closed list of kinds of stages, and what follows from it.
+template <class... Kind>
+struct StageListOf {
+    using Parameters = std::variant<Kind...>;
+    using Runner = std::variant<typename Kind::Runner..., LetThrough>;
+
+    /// Calls `visit(Kind{})` for each kind, in the order of the list.
+    template <class Visitor>
+    static void forEach(Visitor&& visit)
+    {
+        (visit(Kind{}), ...);
+    }
+};
+
+/// All kinds of stages, in the order in which they are offered. A new stage is a file of its own
+/// and one line here: file format, schema, window and docs take the rest from its fields.
+using StageList = StageListOf<  //
+    DeadZone,                   //
+    RoundDeadZone,              //
+    LeadIn,                     //
+    Reach,                      //
+    Curve,                      //
+    Softness,                   //
+    CounterCurve,               //
+    Invert,                     //
+    Scale,                      //
+    Steady,                     //
+    Spikes,                     //
+    Stillness,                  //
+    Pace,                       //
+    Detents,                    //
+    Blend,                      //
+    Half,                       //
+    HoldValue,                  //
+    Trim,                       //
+    Drive,                      //
+    Spring,                     //
+    Guard>;
+
+using StageParameters = StageList::Parameters;
+using StageRunner = StageList::Runner;
+
+}  // namespace jolly

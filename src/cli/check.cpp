@@ -12,6 +12,14 @@ namespace jolly
 namespace
 {
 
+/// What is to be known of a file of an earlier version.
+std::string ageOf(int version)
+{
+    if (version == format::kTangleVersion) return {};
+    return " (version " + std::to_string(version) + " of the format; it is saved as version " +
+           std::to_string(format::kTangleVersion) + ")";
+}
+
 ExitCode check(const std::string& file)
 {
     const auto text = format::readText(file);
@@ -24,7 +32,7 @@ ExitCode check(const std::string& file)
     if (hasErrors(read.problems)) return ExitCode::Faulty;
     std::cout << file << ": fine: " << read.tangle.rig.size() << " controllers, "
               << read.tangle.devices.size() << " virtual devices, " << read.tangle.strands.size()
-              << " strands\n";
+              << " strands" << ageOf(read.version) << "\n";
     return ExitCode::Fine;
 }
 

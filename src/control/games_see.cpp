@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "control/games_see.h"
 
+#include "core/tangle/signals.h"
 #include "core/weave/weave.h"
 
 #include <algorithm>
@@ -16,9 +17,7 @@ using Meaning = GameSight::Meaning;
 bool isWoven(const Tangle& tangle, const RigController& controller)
 {
     return std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
-        return doesCount(strand) && std::ranges::any_of(strand.sources, [&](const Source& source) {
-                   return source.controller == controller.id;
-               });
+        return doesCount(strand) && dependsOn(strand, controller.id);
     });
 }
 

@@ -2,6 +2,7 @@
 #include "control/preflight.h"
 
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 #include "core/tangle/told.h"
 #include "core/weave/weave.h"
 
@@ -24,9 +25,7 @@ std::size_t strandsOf(const Tangle& tangle, const RigController& controller)
 {
     return static_cast<std::size_t>(
         std::ranges::count_if(tangle.strands, [&](const Strand& strand) {
-            return doesCount(strand) && std::ranges::any_of(strand.sources, [&](const auto& s) {
-                       return s.controller == controller.id;
-                   });
+            return doesCount(strand) && dependsOn(strand, controller.id);
         }));
 }
 

@@ -5,6 +5,7 @@
 #include "format/rig_fields.h"
 #include "format/sheet_fields.h"
 #include "format/stage_fields.h"
+#include "format/strand_fields.h"
 
 /// What stands in a tangle file, said once: the reader, the writer and the schema are three
 /// visitors of these descriptions. The order here is the order in the file.
@@ -73,41 +74,6 @@ void describe(Visitor& visit, Layer& l)
 {
     visit.field("id", l.id, required("Stable name that strands refer to."));
     visit.field("name", l.name, required("The pilot's name for it."));
-}
-
-template <class Visitor>
-void describe(Visitor& visit, Target& t)
-{
-    visit.field("device", t.device, required("Id of a virtual device."));
-    visit.field("control", t.control,
-                required("One of its controls: axis 1, button 1, hat 1 and so on."));
-}
-
-template <class Visitor>
-void describe(Visitor& visit, Strand& s)
-{
-    visit.field("id", s.id, required("Stable name of the strand."));
-    visit.field("name", s.name, optional("The pilot's name for it."));
-    visit.field("note", s.note, optional("A note."));
-    visit.field("function", s.function, optional("What it does in the sim."));
-    visit.field("layer", s.layer, optional("Id of its layer."));
-    visit.field("craft", s.craft, optional("Id of its craft."));
-    visit.field("shape", s.shape,
-                optional("Strands with the same word here share the stages that are their feel."));
-    visit.field("on", s.isOn, optional("Whether it is switched on."));
-    visit.field(
-        "whenAway", s.whenAway,
-        optional("Whether its axes rest or keep their value when the controller goes away."));
-    visit.field("sources", s.sources, required("Where it starts."));
-    visit.field("stages", s.stages, optional("What it does to the value, in order."));
-    visit.field("targets", s.targets, required("Where it ends."));
-}
-
-template <class Visitor>
-void describe(Visitor& visit, Feel& f)
-{
-    visit.field("name", f.name, required("The pilot's name for it."));
-    visit.field("stages", f.stages, optional("What it does to the value, in order."));
 }
 
 template <class Visitor>

@@ -72,6 +72,12 @@ struct Names<ZoneShape> {
 };
 
 template <>
+struct Names<Overlap> {
+    static constexpr std::pair<std::string_view, Overlap> rows[] = {{"pile up", Overlap::PileUp},
+                                                                    {"exclude", Overlap::Exclude}};
+};
+
+template <>
 struct Names<Holding> {
     static constexpr std::pair<std::string_view, Holding> rows[] = {{"freeze", Holding::Freeze},
                                                                     {"centre", Holding::Centre}};

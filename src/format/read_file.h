@@ -19,16 +19,18 @@ namespace jolly::format
 /// @param problems  gets everything there is to say; see tell().
 /// @param finish    called as finish(value, problems) when the fields were read, to complete the
 ///                  value and to say what else is wrong with it.
+/// @param upgrade   called as upgrade(json, version, problems) before the fields are read.
 /// @return whether the value is whole; else the file must be left alone.
-template <class T, class Finish>
+template <class T, class Finish, class Upgrade>
 [[nodiscard]] bool readFile(std::string_view text, const std::string& kind, T& value,
-                            Problems& problems, Finish&& finish)
+                            Problems& problems, Finish&& finish, Upgrade&& upgrade)
 {
     problems = findTextProblems(text);
     if (!problems.empty()) return false;
-    const auto json = Json::parse(text);
+    auto json = Json::parse(text);
     problems = findVersionProblems(json, kind);
     if (problems.empty()) {
+        upgrade(json, json[kind].template get<int>(), problems);
         Reader reader(json, "", problems);
         static_cast<void>(reader.find(kind));
         describe(reader, value);
@@ -36,6 +38,14 @@ template <class T, class Finish>
         finish(value, problems);
     }
     return !hasErrors(problems);
+}
+
+/// Likewise, of a kind that has one version only.
+template <class T, class Finish>
+[[nodiscard]] bool readFile(std::string_view text, const std::string& kind, T& value,
+                            Problems& problems, Finish&& finish)
+{
+    return readFile(text, kind, value, problems, finish, [](Json&, int, Problems&) {});
 }
 
 /// Makes problems ready for a reader: as many as anybody reads, each with line and column.

@@ -8,7 +8,14 @@
 namespace jolly::format
 {
 
-inline constexpr int kVersion = 1;
+inline constexpr int kTangleVersion = 2;  ///< see upgrade.h
+inline constexpr int kOtherVersion = 1;   ///< of faceplates and sim sheets
+
+/// The version of a kind of file that is written, and the newest that is read.
+[[nodiscard]] constexpr int versionOf(std::string_view kind)
+{
+    return kind == "tangle" ? kTangleVersion : kOtherVersion;
+}
 
 /// What a visitor must know of a field besides its type.
 struct Rule {

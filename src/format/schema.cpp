@@ -159,7 +159,7 @@ std::string makeSchema(const char* kind, const char* title, const char* descript
                 {"description", description}};
     schema["type"] = "object";
     schema["properties"] = {
-        {kind, {{"const", kVersion}, {"description", "Version of the format."}}}};
+        {kind, {{"const", versionOf(kind)}, {"description", "Version of the format."}}}};
     schema["properties"].update(body["properties"]);
     schema["required"] = Json::array({kind});
     for (const auto& name : body["required"]) schema["required"].push_back(name);

@@ -37,4 +37,14 @@ void describe(Visitor& visit, Detent& d)
                 {"How far around that the output stays.", true, 0.0, 0.5});
 }
 
+template <class Visitor>
+void describe(Visitor& visit, SlicePart& s)
+{
+    visit.field("name", s.name, required("Its name, which is that of its outlet."));
+    visit.field("from", s.from, {"Where it begins.", true, -1.0, 1.0});
+    visit.field("to", s.to, {"Where it ends.", true, -1.0, 1.0});
+    visit.field("letGoBelow", s.letGoBelow, {"Below this it is let go.", true, -1.0, 1.0});
+    visit.field("letGoAbove", s.letGoAbove, {"Above this it is let go.", true, -1.0, 1.0});
+}
+
 }  // namespace jolly::format

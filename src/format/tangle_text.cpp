@@ -6,6 +6,7 @@
 #include "core/weave/weave.h"
 #include "format/fields.h"
 #include "format/read_file.h"
+#include "format/upgrade.h"
 #include "format/writer.h"
 
 namespace jolly::format
@@ -34,8 +35,14 @@ ReadTangle readTangle(std::string_view text)
         fitDevices(tangle);
         if (!hasErrors(problems)) append(problems, findRigProblems(tangle));
     };
-    result.isReadable = readFile(text, kVersionKey, result.tangle, result.problems, complete);
+    const auto upgrade = [&](Json& json, int version, Problems& problems) {
+        result.version = version;
+        upgradeTangle(json, version, problems);
+    };
+    result.isReadable =
+        readFile(text, kVersionKey, result.tangle, result.problems, complete, upgrade);
     if (result.isReadable) append(result.problems, findProblems(result.tangle));
+    placeAsIn(result.version, result.problems);
     tell(result.problems, text);
     return result;
 }

@@ -3,6 +3,7 @@
 
 #include "core/tangle/problem.h"
 #include "core/tangle/tangle.h"
+#include "format/rule.h"
 
 #include <string>
 #include <string_view>
@@ -12,8 +13,10 @@ namespace jolly::format
 
 /// A tangle as it was read, with everything there is to say about it.
 struct ReadTangle {
-    Tangle tangle;            ///< whole only when `isReadable`
-    Problems problems;        ///< with line and column
+    Tangle tangle;      ///< whole only when `isReadable`
+    Problems problems;  ///< with line and column
+    int version =
+        kTangleVersion;       ///< of the text; one of an earlier version is written anew as this
     bool isReadable = false;  ///< false: the text cannot be taken without losing something
 };
 

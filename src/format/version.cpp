@@ -28,11 +28,11 @@ Problems findVersionProblems(const Json& json, const std::string& kind)
         return problem("/" + kind, "The version \"" + kind + "\" is " + version.dump() + ".",
                        "Expected a whole number, 1 or more.");
     }
-    if (version.get<double>() > kVersion) {
+    if (version.get<double>() > versionOf(kind)) {
         return problem("/" + kind,
                        "This " + kind + " has version " + version.dump() +
-                           "; this Jolly Tangle reads up to version " + std::to_string(kVersion) +
-                           ".",
+                           "; this Jolly Tangle reads up to version " +
+                           std::to_string(versionOf(kind)) + ".",
                        "Update Jolly Tangle to open it; the file was left alone.");
     }
     return {};

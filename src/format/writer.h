@@ -105,7 +105,7 @@ template <class T>
 [[nodiscard]] std::string writeFile(const char* kind, T value)
 {
     auto json = Json::object();
-    json[kind] = kVersion;
+    json[kind] = versionOf(kind);
     Writer writer(json);
     describe(writer, value);
     writer.extra(value.extra);

@@ -170,7 +170,7 @@ TEST_F(DevicesTest, TheMapTellsWhatTakesAPlaceAndMovesItElsewhere)
     map->setFocus();
     keys(map, Qt::Key_Return);
     choose("next free");
-    EXPECT_EQ(strands()[0].targets[0].control, button(2));
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, button(2));
     EXPECT_EQ(row("button 1")->text(3), "free") << "nothing stays behind";
     EXPECT_THAT(textOf("said").toStdString(), HasSubstr("It ends at Jolly, button 2 now."));
 }
@@ -198,9 +198,9 @@ TEST_F(DevicesTest, RemovingAsksWhatBecomesOfStrandsAndIsUndone)
     dialogs.ends = Ends::Moved;
     click("remove device");
     ASSERT_EQ(devices().size(), 1U);
-    EXPECT_EQ(placeName(document.tangle(), strands()[0].targets[0]), "Jolly 1, button 1");
+    EXPECT_EQ(placeName(document.tangle(), *targetOf(strands()[0].ends[0])), "Jolly 1, button 1");
     document.history().undo();
-    EXPECT_EQ(strands()[0].targets[0].device, "jolly");
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->device, "jolly");
 }
 
 TEST_F(DevicesTest, AStrandPastTheEndOfItsDeviceHasAButtonThatGrowsIt)
@@ -232,9 +232,9 @@ TEST_F(DevicesTest, ASimSheetIsMeasuredAgainstAndPlannedFor)
     EXPECT_EQ(find<QComboBox>("sim sheet")->currentText(), "Tiny sim");
     click("plan");
     EXPECT_THAT(textOf("difference").toStdString(), HasSubstr("Jolly, button 8 → Jolly, button 1"));
-    EXPECT_EQ(strands()[0].targets[0].control, button(8)) << "only shown so far";
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, button(8)) << "only shown so far";
     click("apply plan");
-    EXPECT_EQ(strands()[0].targets[0].control, button(1));
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, button(1));
     EXPECT_EQ(document.history().undoText(), "plan for the sim");
     auto* choice = find<QComboBox>("sim sheet");
     choice->setFocus();
@@ -278,7 +278,7 @@ TEST_F(DevicesTest, AnEndIsDraggedToAnotherVirtualControl)
     send(QEvent::MouseButtonRelease, target);
     settle();
     ASSERT_EQ(strands().size(), 1U);
-    EXPECT_EQ(strands()[0].targets[0].control, button(3));
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, button(3));
     EXPECT_EQ(document.history().undoText(), "move end");
 }
 

@@ -84,7 +84,7 @@ TEST_F(FrameTest, ABrokenFileIsNamedAndNeverOverwritten)
     window.openFile(QString::fromStdString(broken.string()));
     EXPECT_THAT(
         dialogs.told.toStdString(),
-        HasSubstr("unknown-stage.tangle:16:170: /strands/0/stages/0/stage: The stage \"wobble\""));
+        HasSubstr("unknown-stage.tangle:16:164: /strands/0/stages/0/stage: The stage \"wobble\""));
     EXPECT_EQ(strands().size(), 1U) << "what was open stays open";
     EXPECT_TRUE(document.path().isEmpty()) << "so that saving cannot hit the broken file";
     EXPECT_EQ(test::textOf(broken), before);

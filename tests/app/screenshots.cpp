@@ -310,7 +310,7 @@ const Shot kShots[] = {
          s.window.showPage(Rail::Weave);
          s.document.edit("trouble", [](Tangle& tangle) {
              tangle.devices[1].hats = 2;
-             tangle.strands[3].targets[0].control.number = 40;
+             targetOf(tangle.strands[3].ends[0])->control.number = 40;
              tangle.rig[2].hiding = Hiding::None;
          });
          s.goLive();

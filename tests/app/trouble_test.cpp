@@ -66,8 +66,8 @@ TEST_F(TroubleTest, StrandsOfNoSourceAndCurvesOfNoPointsHarmNoPage)
     addStrand(broken, kX, axis(1),
               {{Curve{CurvePoints{}}}, {CounterCurve{{{0, 0}}}}, {Softness{}}});
     addStrand(broken, kX, axis(2), {{Curve{{{0.5, 0.5}, {0.5, 0.5}}}}});
-    addStrand(broken, kX, axis(2)).sources.clear();
-    addStrand(broken, kY, axis(1)).sources.push_back({"stick", kX});
+    addStrand(broken, kX, axis(2)).source = {};
+    addStrand(broken, kY, axis(1)).ends.push_back({"no such outlet", Nothing{}});
     document.begin(broken, {});
     for (const auto page : {app::Rail::Rig, app::Rail::Weave, app::Rail::Shape}) {
         window.showPage(page);

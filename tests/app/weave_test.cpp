@@ -24,8 +24,8 @@ TEST_F(WeaveTest, TouchingALeverAndClickingAVirtualAxisWeavesAStrand)
     EXPECT_EQ(textOf("selected name"), "axis X");
     click("axis 2");
     ASSERT_EQ(strands().size(), 1U);
-    EXPECT_EQ(strands()[0].sources[0].control, kX);
-    EXPECT_EQ(strands()[0].targets[0].control, axis(2));
+    EXPECT_EQ(strands()[0].source.control, kX);
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, axis(2));
     EXPECT_NE(window.weavePage().cardOf(strands()[0].id), nullptr);
 }
 
@@ -34,7 +34,7 @@ TEST_F(WeaveTest, PressingAButtonAndClickingAVirtualButtonWeavesAStrand)
     move(kTrigger, 1);
     click("button 5");
     ASSERT_EQ(strands().size(), 1U);
-    EXPECT_EQ(strands()[0].targets[0].control, button(5));
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, button(5));
 }
 
 TEST_F(WeaveTest, AHatLikewise)
@@ -42,7 +42,7 @@ TEST_F(WeaveTest, AHatLikewise)
     move(kHat, 1);
     click("hat 1");
     ASSERT_EQ(strands().size(), 1U);
-    EXPECT_EQ(strands()[0].targets[0].control, hat(1));
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, hat(1));
 }
 
 TEST_F(WeaveTest, DraggingFromOneToTheOtherWeavesAStrand)
@@ -58,17 +58,36 @@ TEST_F(WeaveTest, DraggingFromOneToTheOtherWeavesAStrand)
     QTest::mouseRelease(from, Qt::LeftButton, {}, end);
     settle();
     ASSERT_EQ(strands().size(), 1U);
-    EXPECT_EQ(strands()[0].sources[0].control, kThrottle);
-    EXPECT_EQ(strands()[0].targets[0].control, axis(3));
+    EXPECT_EQ(strands()[0].source.control, kThrottle);
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, axis(3));
 }
 
 TEST_F(WeaveTest, WhatDoesNotFitIsRefusedInASentence)
 {
     move(kX, 600);
-    click("button 1");
+    click("hat 1");
     EXPECT_TRUE(strands().empty());
-    EXPECT_EQ(textOf("said"),
-              "axis X is an axis, button 1 is a button. Choose an axis on the right.");
+    EXPECT_EQ(textOf("said"), "axis X is an axis, hat 1 is a hat. Choose an axis on the right.");
+}
+
+TEST_F(WeaveTest, AnAxisThatIsLedToAButtonIsSlicedAndASecondSliceLeadsToTheNextFreeOne)
+{
+    move(kThrottle, 600);
+    click("button 2");
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(valueOf("outlet slice 1"), "●  slice 1  → Jolly · button 2");
+    move(kThrottle, 300);
+    EXPECT_EQ(valueOf("outlet slice 1"), "○  slice 1  → Jolly · button 2");
+    click("stage 0");
+    move(kThrottle, 900);
+    find<QAbstractButton>("add slice")->click();
+    settle();
+    EXPECT_EQ(valueOf("outlet slice 2"), "●  slice 2  → Jolly · button 1");
+    EXPECT_TRUE(studio.problems().empty());
+    EXPECT_NEAR(std::get<Slice>(strands()[0].stages[0].parameters).slices[1].from, 0.9, 1e-9);
+    document.history().undo();
+    settle();
+    EXPECT_EQ(strands()[0].ends.size(), 1U);
 }
 
 TEST_F(WeaveTest, TheNextFreeControlCanBePicked)
@@ -78,8 +97,8 @@ TEST_F(WeaveTest, TheNextFreeControlCanBePicked)
     click("BTN_TRIGGER");
     click("next free");
     ASSERT_EQ(strands().size(), 2U);
-    EXPECT_EQ(strands()[0].targets[0].control, axis(1));
-    EXPECT_EQ(strands()[1].targets[0].control, button(1));
+    EXPECT_EQ(targetOf(strands()[0].ends[0])->control, axis(1));
+    EXPECT_EQ(targetOf(strands()[1].ends[0])->control, button(1));
 }
 
 TEST_F(WeaveTest, StagesAreAddedChangedAndRemovedAndTheEffectIsSeenAtOnce)
@@ -157,7 +176,7 @@ TEST_F(WeaveTest, AStrandIsCopiedToAnotherControlWithItsStages)
     move(kY, 600);
     keys(&window, Qt::Key_V, Qt::ControlModifier);
     ASSERT_EQ(strands().size(), 2U);
-    EXPECT_EQ(strands()[1].sources[0].control, kY);
+    EXPECT_EQ(strands()[1].source.control, kY);
     EXPECT_EQ(strands()[1].stages, strands()[0].stages);
     move(kTrigger, 1);
     keys(&window, Qt::Key_V, Qt::ControlModifier);
@@ -180,11 +199,11 @@ TEST_F(WeaveTest, AStrandIsMovedToAnotherControlByTouchingIt)
     move(kTrigger, 1);
     EXPECT_THAT(textOf("said").toStdString(), HasSubstr("does not fit here"));
     move(kThrottle, 700);
-    EXPECT_EQ(strands()[0].sources[0].control, kThrottle);
+    EXPECT_EQ(strands()[0].source.control, kThrottle);
     EXPECT_EQ(studio.selected(), (app::ControlRef{"stick", kThrottle})) << "the card comes along";
     EXPECT_NE(window.weavePage().cardOf(id), nullptr);
     document.history().undo();
-    EXPECT_EQ(strands()[0].sources[0].control, kX);
+    EXPECT_EQ(strands()[0].source.control, kX);
 }
 
 TEST_F(WeaveTest, WithFollowingOffATouchOnlyShowsInTheStatusBar)

@@ -62,7 +62,7 @@ Tangle threeStages(std::size_t others)
     tangle.rig.push_back(crowd);
     for (std::size_t i = 0; i < others; ++i) {
         auto& strand = addStrand(tangle, kTrigger, button(static_cast<std::uint16_t>(i % 8 + 1)));
-        strand.sources = {{"crowd", crowd.controls[i % crowd.controls.size()].code}};
+        strand.source = {"crowd", crowd.controls[i % crowd.controls.size()].code};
     }
     return tangle;
 }
@@ -73,7 +73,7 @@ Tangle oneToEight()
     auto tangle = smallTangle();
     tangle.devices.front().axes = 8;
     auto& strand = addStrand(tangle, kX, axis(1));
-    for (std::uint16_t n = 2; n <= 8; ++n) strand.targets.push_back({"jolly", axis(n)});
+    for (std::uint16_t n = 2; n <= 8; ++n) strand.ends.push_back({{}, Target{"jolly", axis(n)}});
     return tangle;
 }
 

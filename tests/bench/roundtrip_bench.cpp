@@ -188,8 +188,8 @@ std::string writeTangle(const std::string& name, std::vector<Stage> stages, std:
     for (std::size_t i = 0; i < others; ++i) {
         const auto button = static_cast<std::uint16_t>(i % 32 + 1);
         tangle.strands.push_back({.id = "other-" + std::to_string(i),
-                                  .sources = {{"crowd", crowd.controls[i % 0x100].code}},
-                                  .targets = {{"jolly-1", {ControlKind::Button, button}}}});
+                                  .source = {"crowd", crowd.controls[i % 0x100].code},
+                                  .ends = endsAt({{"jolly-1", {ControlKind::Button, button}}})});
     }
     const auto file = "/tmp/" + name + ".tangle";
     std::ofstream(file) << format::writeTangle(tangle);
@@ -213,15 +213,15 @@ std::string writeShape(const std::string& name, const std::function<void(Tangle&
 
 void leadButton(Tangle&, Strand& strand)
 {
-    strand.sources[0].control.code = BTN_TRIGGER;
-    strand.sources[0].control.type = EventType::Key;
-    strand.targets[0].control = {ControlKind::Button, 1};
+    strand.source.control.code = BTN_TRIGGER;
+    strand.source.control.type = EventType::Key;
+    targetOf(strand.ends[0])->control = {ControlKind::Button, 1};
 }
 
 void leadToEight(Tangle&, Strand& strand)
 {
     for (std::uint16_t n = 2; n <= 8; ++n)
-        strand.targets.push_back({"jolly-1", {ControlKind::Axis, n}});
+        strand.ends.push_back({{}, Target{"jolly-1", {ControlKind::Axis, n}}});
 }
 
 void addFifteenDevices(Tangle& tangle, Strand&)

@@ -309,7 +309,7 @@ std::string largeTangle()
     std::ifstream demo(kDemo);
     auto json = nlohmann::json::parse(demo);
     json["devices"][0]["buttons"] = 64;
-    json["strands"][20]["targets"][0] = {{"device", "jolly-1"}, {"control", "button 40"}};
+    json["strands"][20]["ends"][0] = {{"device", "jolly-1"}, {"control", "button 40"}};
     return temporary("large.tangle", json.dump(2));
 }
 
@@ -337,6 +337,44 @@ TEST(Cli, ASheetWithImpossibleLimitsIsRefusedWithItsPlace)
         "odd.simsheet", R"({"simsheet": 1, "name": "Odd", "axes": 0, "buttons": 0, "hats": 0})");
     expect({"plan", kDemo, "--sheet", sheet}, 2, "The sheet \"Odd\" leaves no control at all.");
     expect({"sheets"}, 0, "classic-32: Classic sim, 32 buttons");
+}
+
+TEST(Cli, ATangleOfVersion1IsNamedAsSuchAndFliesAsItDid)
+{
+    const auto old = (testData() / "tangles" / "marrowmere-version-1.tangle").string();
+    expect({"check", old}, 0, "(version 1 of the format; it is saved as version 2)");
+    const auto moves = (testData() / "replay" / "circuit.jsonl").string();
+    const auto then = run({"replay", old, "--moves", moves});
+    const auto now = run({"replay", kDemo, "--moves", moves});
+    EXPECT_EQ(then.first, 0);
+    EXPECT_GT(then.second.size(), 1000U);
+    EXPECT_EQ(then.second, now.second);
+}
+
+TEST(Cli, ALeversLastPartIsAReverseLatch)
+{
+    const auto file = temporary("latch.tangle", R"({"tangle": 2, "name": "Latch",
+        "rig": [{"id": "quad", "alias": "Twinlever Q2", "kind": "throttle",
+                 "identity": {"bus": 3, "vendor": 1, "product": 1, "version": 1, "name": "Q"},
+                 "controls": [{"code": "ABS_X", "kind": "axis", "sides": "one",
+                               "calibration": {"low": 0, "centre": 500, "high": 1000}}]}],
+        "devices": [{"id": "jolly-1", "name": "Jolly 1", "kind": "joystick"}],
+        "strands": [{"id": "a", "source": {"controller": "quad", "control": "ABS_X"},
+                     "stages": [{"stage": "slice", "slices": [
+                         {"name": "reverse", "from": 0.94, "to": 1, "letGoBelow": 0.93, "letGoAbove": 1}]}],
+                     "ends": [{"outlet": "reverse", "device": "jolly-1", "control": "button 3"}]}]})");
+    const auto at = [](const char* t, const char* raw) {
+        return std::string(R"({"t":)") + t +
+               R"(,"controller":"Twinlever Q2","control":"ABS_X","raw":)" + raw + "}\n";
+    };
+    const auto moves = temporary("latch.jsonl", at("1", "0") + at("2", "939") + at("3", "940") +
+                                                    at("4", "931") + at("5", "929"));
+    const auto [code, printed] = run({"replay", file, "--moves", moves});
+    EXPECT_EQ(code, 0);
+    EXPECT_EQ(
+        printed,
+        "{\"t\":3.0,\"device\":\"jolly-1\",\"control\":\"button 3\",\"raw\":1,\"value\":1}\n"
+        "{\"t\":5.0,\"device\":\"jolly-1\",\"control\":\"button 3\",\"raw\":0,\"value\":0}\n");
 }
 
 TEST(Cli, MapShowsWhatIsTakenByWhatAndTheGamesNumbers)

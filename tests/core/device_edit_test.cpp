@@ -34,11 +34,14 @@ class DeviceEdit : public testing::Test
 
     void weave(const std::string& id, const Target& target)
     {
-        tangle.strands.push_back({.id = id, .name = id, .targets = {target}});
+        tangle.strands.push_back({.id = id, .name = id, .ends = endsAt({target})});
         fitDevices(tangle);
     }
     VirtualDevice& device(const std::string& id) { return *findDevice(tangle, id); }
-    Target end(const std::string& strand) { return findStrand(tangle, strand)->targets.at(0); }
+    Target end(const std::string& strand)
+    {
+        return *targetOf(findStrand(tangle, strand)->ends.at(0));
+    }
 
     Tangle tangle;
     std::string first;
@@ -118,7 +121,7 @@ TEST_F(DeviceEdit, AnEndThatIsNotThereHasARemedyThatGrowsTheDevice)
     ASSERT_EQ(problems.back().remedy, "grow");
     EXPECT_TRUE(remedyFor(problems.back())->apply(tangle, problems.back()));
     EXPECT_EQ(device(first).buttons, 64);
-    tangle.strands[0].targets[0].control = button(129);
+    targetOf(tangle.strands[0].ends[0])->control = button(129);
     problems = findStrandProblems(tangle, 0);
     ASSERT_EQ(problems.back().remedy, "next-free") << "no device has so many";
     EXPECT_TRUE(remedyFor(problems.back())->apply(tangle, problems.back()));
@@ -191,13 +194,13 @@ TEST_F(DeviceEdit, RemovingADeviceMovesItsEndsOrCutsThem)
 {
     weave("roll", {first, axis(1)});
     weave("hatch", {first, button(5)});
-    findStrand(tangle, "hatch")->targets.push_back({"jolly-2", button(1)});
+    findStrand(tangle, "hatch")->ends.push_back({{}, Target{"jolly-2", button(1)}});
     const auto second = addDevice(tangle, VirtualKind::Joystick);
     fitDevices(tangle);
     auto cut = tangle;
     EXPECT_EQ(removeDevice(cut, first, Ends::Cut), 0U);
     ASSERT_EQ(cut.strands.size(), 1U) << "roll ended nowhere else";
-    EXPECT_EQ(cut.strands[0].targets, (std::vector<Target>{{second, button(1)}}));
+    EXPECT_EQ(cut.strands[0].ends, endsAt({{second, button(1)}}));
     EXPECT_EQ(removeDevice(tangle, first, Ends::Moved), 0U);
     EXPECT_EQ(end("roll"), (Target{second, axis(1)}));
     EXPECT_EQ(end("hatch"), (Target{second, button(2)}));

@@ -89,12 +89,45 @@ TEST(Edit, WhatDoesNotFitLeavesTheTangleAsItWas)
 {
     auto tangle = smallTangle();
     const auto before = tangle;
-    const auto done = connect(tangle, tangle.rig[0], kX, {"jolly", button(1)});
+    const auto done = connect(tangle, tangle.rig[0], kX, {"jolly", hat(1)});
     ASSERT_FALSE(done);
     EXPECT_THAT(done.error().text(),
-                HasSubstr("axis X is an axis, button 1 is a button. Choose an axis on the right."));
+                HasSubstr("axis X is an axis, hat 1 is a hat. Choose an axis on the right."));
     EXPECT_EQ(tangle, before);
     EXPECT_FALSE(connect(tangle, tangle.rig[0], kX, {"gone", axis(1)}));
+}
+
+TEST(Edit, AnAxisThatIsWovenToAButtonIsSliced)
+{
+    auto tangle = smallTangle();
+    const auto id = connect(tangle, tangle.rig[0], kThrottle, {"jolly", button(3)});
+    ASSERT_TRUE(id);
+    const auto& strand = *findStrand(tangle, *id);
+    ASSERT_TRUE(std::holds_alternative<Slice>(strand.stages.at(0).parameters));
+    EXPECT_EQ(strand.ends.at(0).outlet, "slice 1");
+    EXPECT_TRUE(findProblems(tangle).empty());
+}
+
+TEST(Edit, EndsFollowTheirSlices)
+{
+    auto tangle = smallTangle();
+    const auto id = *connect(tangle, tangle.rig[0], kThrottle, {"jolly", button(3)});
+    const auto slices = [&]() -> SliceParts {
+        return std::get<Slice>(findStrand(tangle, id)->stages[0].parameters).slices;
+    };
+    auto changed = slices();
+    changed[0].name = "guard";
+    setSlices(tangle, id, 0, changed);
+    EXPECT_EQ(findStrand(tangle, id)->ends,
+              (std::vector<End>{{"guard", Target{"jolly", button(3)}}}));
+    changed.push_back({"drop", 0.95, 1.0, 0.9, 1.0});
+    setSlices(tangle, id, 0, changed);
+    EXPECT_EQ(findStrand(tangle, id)->ends.at(1), (End{"drop", Target{"jolly", button(1)}}));
+    EXPECT_TRUE(findProblems(tangle).empty());
+    changed.erase(changed.begin());
+    setSlices(tangle, id, 0, changed);
+    EXPECT_EQ(findStrand(tangle, id)->ends,
+              (std::vector<End>{{"drop", Target{"jolly", button(1)}}}));
 }
 
 TEST(Edit, TheNextFreeControlSkipsTakenOnesAndDevicesThatAreFull)
@@ -116,7 +149,7 @@ TEST(Edit, ADuplicateStandsBehindItsOriginalUnderItsOwnId)
     addStrand(tangle, kY, axis(2));
     const auto copy = duplicate(tangle, "strand-1");
     EXPECT_EQ(tangle.strands[1].id, copy);
-    EXPECT_EQ(tangle.strands[1].sources, tangle.strands[0].sources);
+    EXPECT_EQ(tangle.strands[1].source, tangle.strands[0].source);
     EXPECT_EQ(duplicate(tangle, "gone"), "");
 }
 
@@ -130,7 +163,7 @@ TEST(BeginAt, AStrandBeginsAtAnotherControlOfItsKindOnly)
     EXPECT_EQ(tangle, before);
     const auto other = smallStick("other");
     ASSERT_TRUE(beginAt(tangle, id, other, kY));
-    EXPECT_EQ(tangle.strands[0].sources[0], (Source{"other", kY}));
+    EXPECT_EQ(tangle.strands[0].source, (Source{"other", kY}));
     EXPECT_EQ(tangle.rig.size(), 2U) << "the rig knows it from now on";
 }
 

@@ -91,7 +91,7 @@ TEST_F(OddTangle, DifferencesAreToldByThePilotsNames)
     auto other = tangle;
     EXPECT_THAT(differenceInWords(tangle, other), IsEmpty());
     other.strands[0].stages = {{DeadZone{}}};
-    other.strands[0].targets = {{"jolly", axis(2)}};
+    other.strands[0].ends = endsAt({{"jolly", axis(2)}});
     addStrand(other, kY, axis(3)).name = "Pitch";
     other.devices.clear();
     EXPECT_THAT(differenceInWords(tangle, other),

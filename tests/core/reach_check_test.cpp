@@ -45,7 +45,7 @@ TEST_F(ReachCheck, AGamepadsTriggerCannotBeToldWhereToRest)
 {
     tangle.devices.push_back(
         {.id = "pad", .name = "Pad", .kind = VirtualKind::Gamepad, .number = 2});
-    addStrand(tangle, kX, axis(1)).targets = {{"pad", axis(3)}};
+    addStrand(tangle, kX, axis(1)).ends = endsAt({{"pad", axis(3)}});
     ASSERT_EQ(findSidesProblems(tangle).size(), 1U);
     EXPECT_EQ(findSidesProblems(tangle)[0].remedy, "");
 }

@@ -148,7 +148,7 @@ TEST(Remedies, AllHaveTheirOwnKeyAndFailOnWhatIsGone)
         EXPECT_NE(remedy.label, "");
         Tangle empty;
         EXPECT_FALSE(remedy.apply(empty, {.path = "/devices/7"}));
-        EXPECT_FALSE(remedy.apply(empty, {.path = "/strands/7/targets/0"}));
+        EXPECT_FALSE(remedy.apply(empty, {.path = "/strands/7/ends/0"}));
         EXPECT_FALSE(remedy.apply(empty, {}));
         EXPECT_EQ(empty, Tangle{});
     }

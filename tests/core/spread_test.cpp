@@ -37,7 +37,7 @@ Tangle withDevices(int count)
 void weave(Tangle& tangle, const Target& target)
 {
     const auto id = "s" + std::to_string(tangle.strands.size());
-    tangle.strands.push_back({.id = id, .name = id, .targets = {target}});
+    tangle.strands.push_back({.id = id, .name = id, .ends = endsAt({target})});
     fitDevices(tangle);
 }
 
@@ -170,8 +170,8 @@ TEST(Spread, AThrottleGoesToATriggerOfTheGamepad)
     applySpread(tangle, spread(tangle));
     ASSERT_EQ(tangle.devices.size(), 1U);
     EXPECT_EQ(tangle.devices[0].kind, VirtualKind::Gamepad);
-    EXPECT_EQ(placeName(tangle, tangle.strands[0].targets[0]), "Jolly Pad, left trigger");
-    EXPECT_EQ(placeName(tangle, tangle.strands[1].targets[0]), "Jolly Pad, left stick X");
+    EXPECT_EQ(placeName(tangle, *targetOf(tangle.strands[0].ends[0])), "Jolly Pad, left trigger");
+    EXPECT_EQ(placeName(tangle, *targetOf(tangle.strands[1].ends[0])), "Jolly Pad, left stick X");
 }
 
 TEST(Spread, WhatFindsNoPlaceIsNamedAndStaysWhereItIs)
@@ -212,7 +212,7 @@ TEST(SheetCheck, SaysWhatIsTakenFromAKeyboardAlone)
     ASSERT_EQ(findSheetProblems(tangle).size(), 1U);
     EXPECT_THAT(findSheetProblems(tangle)[0].sentence, HasSubstr("from a keyboard alone"));
     addDevice(tangle, VirtualKind::Keyboard);
-    tangle.strands[0].targets = {{"jolly-keys-1", button(30)}};
+    tangle.strands[0].ends = endsAt({{"jolly-keys-1", button(30)}});
     EXPECT_THAT(findSheetProblems(tangle), IsEmpty());
 }
 

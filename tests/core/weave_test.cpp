@@ -39,9 +39,9 @@ TEST_F(WeaveTest, ASoundTangleHasNoProblems)
 TEST_F(WeaveTest, NamesAStrandThatStartsNowhere)
 {
     addStrand(tangle, {EventType::Abs, 0x05}, axis(1));
-    EXPECT_THAT(only(), HasSubstr("/strands/0/sources/0/control"));
+    EXPECT_THAT(only(), HasSubstr("/strands/0/source/control"));
     EXPECT_THAT(only(), HasSubstr("ABS_RZ, which Small stick does not have"));
-    tangle.strands[0].sources[0].controller = "gone";
+    tangle.strands[0].source.controller = "gone";
     EXPECT_THAT(only(), HasSubstr("\"gone\", which is not in the rig"));
 }
 
@@ -49,9 +49,9 @@ TEST_F(WeaveTest, NamesAStrandThatEndsNowhere)
 {
     addStrand(tangle, kX, axis(5));
     EXPECT_THAT(only(), HasSubstr("axis 5 of Jolly, which has no such control"));
-    tangle.strands[0].targets[0].device = "gone";
+    targetOf(tangle.strands[0].ends[0])->device = "gone";
     EXPECT_THAT(findStrandProblems(tangle, 0)[0].sentence, HasSubstr("\"gone\""));
-    tangle.strands[0].targets.clear();
+    tangle.strands[0].ends.clear();
     EXPECT_THAT(only(), HasSubstr("ends nowhere"));
 }
 

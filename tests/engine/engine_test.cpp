@@ -51,7 +51,7 @@ TEST_F(EngineTest, OneInputFrameGivesOneOutputFrameADevice)
     tangle.devices[1].id = "other";
     tangle.devices[1].name = "Other";
     addStrand(tangle, kX, axis(1));
-    addStrand(tangle, kY, axis(2)).targets.push_back({"other", axis(2)});
+    addStrand(tangle, kY, axis(2)).ends.push_back({{}, Target{"other", axis(2)}});
     fly();
     world.move(stick, {moveOf(kX, 100), moveOf(kY, 100), moveOf(kX, 200)});
     step();
@@ -337,8 +337,8 @@ class ManyTangles : public EngineStory
             const auto& panel = rig[d % kControllers];
             const auto add = [&](ControlCode from, VirtualControl to) {
                 all.strands.push_back({.id = id + " " + toText(to),
-                                       .sources = {{panel.id, from}},
-                                       .targets = {{id, to}}});
+                                       .source = {panel.id, from},
+                                       .ends = endsAt({{id, to}})});
             };
             for (std::uint16_t i = 0; i < buttons; ++i)
                 add({EventType::Key, i}, button(static_cast<std::uint16_t>(i + 1)));

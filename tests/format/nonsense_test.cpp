@@ -87,7 +87,7 @@ TEST(Nonsense, AStrandThatNamesNothingOfAHugeRigTellsTheFirstNames)
 {
     auto tangle = smallTangle();
     for (int i = 0; i < 300; ++i) tangle.rig.push_back(smallStick("board " + std::to_string(i)));
-    addStrand(tangle, kX, axis(1)).sources = {{"nobody", kX}};
+    addStrand(tangle, kX, axis(1)).source = {"nobody", kX};
     const auto read = readTangle(writeTangle(tangle));
     const auto found = std::ranges::find_if(
         read.problems, [](const auto& p) { return p.cure.starts_with("Name one of"); });

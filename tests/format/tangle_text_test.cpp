@@ -61,6 +61,41 @@ TEST(TangleText, TheDemoTangleIsSoundAndWrittenAsItIs)
     expectGolden(file, writeTangle(read.tangle));
 }
 
+TEST(TangleText, AFileOfVersion1OpensAndIsWrittenAsVersion2)
+{
+    const auto old = readTangle(textOf(testData() / "tangles" / "marrowmere-version-1.tangle"));
+    EXPECT_TRUE(old.isReadable);
+    EXPECT_TRUE(old.problems.empty());
+    EXPECT_EQ(old.version, 1);
+    EXPECT_EQ(writeTangle(old.tangle), textOf(shippedData() / "demo" / "marrowmere.tangle"));
+    EXPECT_EQ(readTangle(writeTangle(old.tangle)).version, 2);
+}
+
+TEST(TangleText, AStrandOfVersion1WithSeveralSourcesIsNotCutSilently)
+{
+    const auto read = readTangle(R"({"tangle": 1, "name": "T", "strands": [
+        {"id": "a", "sources": [{"controller": "s", "control": "ABS_X"},
+                                {"controller": "s", "control": "ABS_Y"}], "targets": []}]})");
+    EXPECT_FALSE(read.isReadable);
+    ASSERT_FALSE(read.problems.empty());
+    EXPECT_EQ(read.problems[0].path, "/strands/0/sources/0");
+    EXPECT_EQ(read.problems[0].line, 2);
+}
+
+TEST(TangleText, OutletsAndNothingSurviveTheFile)
+{
+    auto tangle = smallTangle();
+    auto& strand = addStrand(tangle, kThrottle, button(1),
+                             {
+                                 {Slice{}},
+                             });
+    strand.ends[0].outlet = "slice 1";
+    strand.ends.push_back({"slice 1", Nothing{}});
+    const auto read = readTangle(writeTangle(tangle));
+    EXPECT_TRUE(read.problems.empty());
+    EXPECT_EQ(read.tangle.strands[0], tangle.strands[0]);
+}
+
 TEST(TangleText, UnknownFieldsAreKeptWhereTheyWere)
 {
     auto text = writeTangle(crowded());

@@ -175,8 +175,8 @@ TEST_F(VirtualFlight, AVirtualKeyboardAndPointerAreWhatTheySay)
     auto tangle = sized(32, {1});
     addDevice(tangle, VirtualKind::Keyboard);
     addDevice(tangle, VirtualKind::Pointer);
-    tangle.strands[0].targets = {{"jolly-keys-1", {ControlKind::Button, KEY_M}},
-                                 {"jolly-pointer-1", {ControlKind::Button, 2}}};
+    tangle.strands[0].ends = endsAt({{"jolly-keys-1", {ControlKind::Button, KEY_M}},
+                                     {"jolly-pointer-1", {ControlKind::Button, 2}}});
     fly(tangle);
     const auto keys = evtest(nodeOf("Jolly Keys"));
     EXPECT_THAT(keys->text(), HasSubstr("(EV_REP)"));

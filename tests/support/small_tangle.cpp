@@ -66,9 +66,9 @@ Strand& addStrand(Tangle& tangle, ControlCode from, VirtualControl to, std::vect
     Strand strand;
     strand.id = "strand-" + std::to_string(tangle.strands.size() + 1);
     strand.name = strand.id;
-    strand.sources = {{tangle.rig.front().id, from}};
+    strand.source = {tangle.rig.front().id, from};
     strand.stages = std::move(stages);
-    strand.targets = {{tangle.devices.front().id, to}};
+    strand.ends = endsAt({{tangle.devices.front().id, to}});
     tangle.strands.push_back(std::move(strand));
     return tangle.strands.back();
 }

@@ -110,7 +110,8 @@ void PlaceMap::move(QTreeWidgetItem* row)
     if (!control) return;
     const Target place{m_device, *control};
     for (const auto* strand : takersOf(m_studio.tangle(), place)) {
-        const auto end = std::ranges::find(strand->targets, place) - strand->targets.begin();
+        const auto end =
+            std::ranges::find(strand->ends, Goal(place), &End::goal) - strand->ends.begin();
         return askForPlace(m_studio, strand->id, static_cast<std::size_t>(end), window());
     }
     m_studio.weaveTo(place);
@@ -119,8 +120,8 @@ void PlaceMap::move(QTreeWidgetItem* row)
 void askForPlace(Studio& studio, const std::string& strand, std::size_t end, QWidget* parent)
 {
     const auto* moved = findStrand(studio.tangle(), strand);
-    if (!moved || end >= moved->targets.size()) return;
-    const auto from = moved->targets[end];
+    if (!moved || end >= moved->ends.size() || !targetOf(moved->ends[end])) return;
+    const auto from = *targetOf(moved->ends[end]);
     const auto go = [&studio, strand, end](const Target& to) {
         return [&studio, strand, end, to] { studio.moveEnd(strand, end, to); };
     };

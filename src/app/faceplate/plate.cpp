@@ -23,7 +23,7 @@ QString labelFor(const VirtualSettings& settings, const Target& target, const Ta
 {
     if (!settings.label.empty()) return text(settings.label);
     for (const auto& strand : tangle.strands) {
-        for (const auto& each : strand.targets) {
+        for (const auto& each : targetsOf(strand)) {
             if (each == target)
                 return text(strand.function.empty() ? strand.name : strand.function);
         }

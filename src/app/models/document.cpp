@@ -69,6 +69,7 @@ void Document::edit(const QString& name, const std::function<void(Tangle&)>& cha
 void Document::begin(const Tangle& tangle, const QString& path)
 {
     m_history.clear();
+    m_isOfEarlierVersion = false;
     m_path = path;
     set(tangle);
     Q_EMIT fileChanged();
@@ -82,6 +83,7 @@ Fallible Document::open(const QString& path)
     if (read.isReadable) {
         m_textOnDisk = *text;
         begin(read.tangle, path);
+        m_isOfEarlierVersion = read.version < format::kTangleVersion;
         return {};
     }
     std::string sentences;
@@ -105,6 +107,7 @@ Fallible Document::save(const QString& path)
     if (!done) return done;
     m_path = path;
     m_textOnDisk = std::move(text);
+    m_isOfEarlierVersion = false;
     m_history.setClean();
     Q_EMIT fileChanged();
     return {};

@@ -23,6 +23,9 @@ class Document : public QObject
 
     [[nodiscard]] const Tangle& tangle() const { return m_tangle; }
     [[nodiscard]] const QString& path() const { return m_path; }
+
+    /// Whether the file that was opened is of an earlier version of the format, and not yet saved.
+    [[nodiscard]] bool isOfEarlierVersion() const { return m_isOfEarlierVersion; }
     [[nodiscard]] bool isSaved() const { return m_history.isClean() && !m_path.isEmpty(); }
     [[nodiscard]] bool hasChanges() const { return !m_history.isClean(); }
     [[nodiscard]] QUndoStack& history() { return m_history; }
@@ -61,6 +64,7 @@ class Document : public QObject
     Tangle m_tangle;
     QString m_path;
     std::string m_textOnDisk;  ///< as it was read or saved here
+    bool m_isOfEarlierVersion = false;
     QUndoStack m_history;
 };
 

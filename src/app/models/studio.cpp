@@ -219,8 +219,7 @@ std::vector<const Strand*> Studio::strandsFrom(const ControlRef& ref) const
     std::vector<const Strand*> strands;
     const Source source{ref.controller, ref.code};
     for (const auto& strand : tangle().strands) {
-        if (std::ranges::find(strand.sources, source) != strand.sources.end())
-            strands.push_back(&strand);
+        if (strand.source == source) strands.push_back(&strand);
     }
     return strands;
 }
@@ -233,7 +232,7 @@ void Studio::weaveTo(const Target& target)
         return;
     }
     for (const auto* strand : strandsFrom(*m_selected)) {
-        if (std::ranges::find(strand->targets, target) != strand->targets.end()) return;
+        if (leadsTo(*strand, target)) return;
     }
     auto trial = tangle();
     if (const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
@@ -253,7 +252,7 @@ void Studio::pasteStrand()
         return;
     }
     auto trial = tangle();
-    for (const auto& target : m_copied->targets) {
+    for (const auto& target : targetsOf(*m_copied)) {
         const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
         if (!woven) {
             refuse(QString::fromStdString(woven.error().text()));

@@ -188,8 +188,8 @@ void DevicePlates::rebuild()
             Slot state{.place = i};
             for (const auto* strand : takersOf(m_studio.tangle(), {device.id, layout[i].control})) {
                 state.isUsed = true;
-                if (strand->sources.empty()) continue;
-                const auto& from = strand->sources.front();
+                if (!strand->hasSource()) continue;
+                const auto& from = strand->source;
                 if (m_studio.selected() == ControlRef{from.controller, from.control})
                     state.isSelected = true;
             }

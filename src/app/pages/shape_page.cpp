@@ -146,7 +146,7 @@ void ShapePage::followSelection()
         const auto strands = m_studio.strandsFrom(*selected);
         const auto found = std::ranges::find_if(
             strands, [this](const Strand* s) { return isAxisStrand(m_studio.tangle(), *s); });
-        const bool isAlready = now && now->sources == std::vector{source};
+        const bool isAlready = now && now->source == source;
         if (!isAlready && found != strands.end()) choose((*found)->id);
     }
     showMeasured();
@@ -295,9 +295,9 @@ void ShapePage::showMeasured()
 {
     const auto* from = axis();
     const auto* strand = shown();
-    const bool isHere = m_watch.isWatching() && strand && m_studio.selected() &&
-                        strand->sources == std::vector{Source{m_studio.selected()->controller,
-                                                              m_studio.selected()->code}};
+    const bool isHere =
+        m_watch.isWatching() && strand && m_studio.selected() &&
+        strand->source == Source{m_studio.selected()->controller, m_studio.selected()->code};
     if (!from || !isHere) {
         m_plot->setDwell({}, {});
         m_plot->setDrift({});

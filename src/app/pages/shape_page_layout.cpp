@@ -88,9 +88,7 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     connect(m_list, &AxisList::chosen, this, [this](const std::string& id) {
         choose(id);
         const auto* strand = shown();
-        if (strand)
-            m_studio.select(
-                ControlRef{strand->sources.front().controller, strand->sources.front().control});
+        if (strand) m_studio.select(ControlRef{strand->source.controller, strand->source.control});
     });
     connect(m_bar, &FeelBar::comparedChanged, this, &ShapePage::showUnder);
     connect(m_bar, &FeelBar::counterCurveWanted, this, &ShapePage::walkCounterCurve);

@@ -96,9 +96,9 @@ void WeavePage::moveEndTo(const Target& from, QPoint at)
     const auto to = m_devices.targetAt(at);
     const auto takers = takersOf(m_studio.tangle(), from);
     if (!to || takers.empty() || *to == from) return;
-    const auto end = std::ranges::find(takers.front()->targets, from);
-    m_studio.moveEnd(takers.front()->id,
-                     static_cast<std::size_t>(end - takers.front()->targets.begin()), *to);
+    const auto& ends = takers.front()->ends;
+    const auto end = std::ranges::find(ends, Goal(from), &End::goal);
+    m_studio.moveEnd(takers.front()->id, static_cast<std::size_t>(end - ends.begin()), *to);
 }
 
 void WeavePage::showInMiddle(QWidget* card)
@@ -278,8 +278,8 @@ void WeavePage::showSelection()
     if (auto* view = m_controllers.viewOf(*m_studio.selected()))
         m_left->ensureWidgetVisible(view, 0, 60);
     const auto strands = m_studio.strandsFrom(*m_studio.selected());
-    if (strands.empty() || strands.front()->targets.empty()) return;
-    if (auto* view = m_devices.viewOf(strands.front()->targets.front()))
+    if (strands.empty() || targetsOf(*strands.front()).empty()) return;
+    if (auto* view = m_devices.viewOf(targetsOf(*strands.front()).front()))
         m_right->ensureWidgetVisible(view, 0, 60);
 }
 
@@ -309,14 +309,14 @@ QPointF WeavePage::placeOf(const QWidget& widget, QPointF anchor, const QScrollA
 
 void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Thread>& threads) const
 {
-    if (strand.sources.empty()) return;
-    const auto& source = strand.sources.front();
+    if (!strand.hasSource()) return;
+    const auto& source = strand.source;
     const auto* from = m_controllers.viewOf({source.controller, source.control});
     const auto* card = cardOf(strand.id);
     if (!from) return;
     const auto begin = placeOf(*from, from->anchor(), *m_left);
     if (card) threads.push_back({begin, placeOf(*card, {0, 24}, *m_middle), isFaint, false});
-    for (const auto& target : strand.targets) {
+    for (const auto& target : targetsOf(strand)) {
         const auto* to = m_devices.viewOf(target);
         if (!to) continue;
         const auto end = placeOf(*to, to->anchor(), *m_right);
@@ -329,7 +329,7 @@ void WeavePage::placeThreads()
 {
     std::vector<Thread> threads;
     for (const auto& strand : m_studio.tangle().strands) {
-        if (strand.sources.empty()) continue;
+        if (!strand.hasSource()) continue;
         const bool isShown = cardOf(strand.id) != nullptr;
         if (isShown || m_showsAll) addThreads(strand, !isShown, threads);
     }

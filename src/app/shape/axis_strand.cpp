@@ -9,15 +9,15 @@ namespace jolly::app
 
 bool isAxisStrand(const Tangle& tangle, const Strand& strand)
 {
-    const auto* control = strand.sources.size() == 1 ? axisOf(tangle, strand) : nullptr;
+    const auto* control = strand.hasSource() ? axisOf(tangle, strand) : nullptr;
     return control && control->kind == ControlKind::Axis;
 }
 
 const RigControl* axisOf(const Tangle& tangle, const Strand& strand)
 {
-    if (strand.sources.empty()) return nullptr;
-    const auto* controller = findController(tangle, strand.sources.front().controller);
-    return controller ? findControl(*controller, strand.sources.front().control) : nullptr;
+    if (!strand.hasSource()) return nullptr;
+    const auto* controller = findController(tangle, strand.source.controller);
+    return controller ? findControl(*controller, strand.source.control) : nullptr;
 }
 
 QString nameWithCraft(const Tangle& tangle, const Strand& strand)
@@ -39,14 +39,13 @@ QString whereOf(const Tangle& tangle, const Strand& strand)
 
 QString wayOf(const Tangle& tangle, const Strand& strand)
 {
-    const auto* controller = findController(tangle, strand.sources.front().controller);
-    const auto* device =
-        strand.targets.empty() ? nullptr : findDevice(tangle, strand.targets.front().device);
+    const auto* controller = findController(tangle, strand.source.controller);
+    const auto* to = strand.ends.empty() ? nullptr : targetOf(strand.ends.front());
+    const auto* device = to ? findDevice(tangle, to->device) : nullptr;
     auto way = QString::fromStdString(controller->alias);
     if (device)
         way += QStringLiteral(" → ") +
-               QString::fromStdString(device->name + " · " +
-                                      jolly::nameOf(*device, strand.targets.front().control));
+               QString::fromStdString(device->name + " · " + jolly::nameOf(*device, to->control));
     return way;
 }
 

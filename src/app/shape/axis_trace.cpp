@@ -23,8 +23,7 @@ namespace
 bool dependsOn(const Strand& strand, const Strand& other)
 {
     return std::ranges::any_of(strand.stages, [&](const Stage& stage) {
-        return stage.when && stage.when->output &&
-               std::ranges::find(other.targets, *stage.when->output) != other.targets.end();
+        return stage.when && stage.when->output && leadsTo(other, *stage.when->output);
     });
 }
 

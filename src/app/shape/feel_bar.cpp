@@ -85,7 +85,7 @@ std::vector<const Strand*> FeelBar::others() const
     }
     const auto* now = strand();
     std::ranges::stable_partition(
-        all, [now](const Strand* other) { return now && other->sources == now->sources; });
+        all, [now](const Strand* other) { return now && other->source == now->source; });
     return all;
 }
 

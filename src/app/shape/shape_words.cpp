@@ -77,10 +77,9 @@ std::vector<DwellPart> dwellOf(const AxisFindings& findings, const AxisRange& ra
 
 OtherBends otherBends(Studio& studio, const Strand& strand)
 {
-    if (strand.sources.empty()) return {};
-    const auto* controller = studio.desk().find(strand.sources.front().controller);
-    const auto* axis =
-        controller ? findControl(controller->rig, strand.sources.front().control) : nullptr;
+    if (!strand.hasSource()) return {};
+    const auto* controller = studio.desk().find(strand.source.controller);
+    const auto* axis = controller ? findControl(controller->rig, strand.source.control) : nullptr;
     if (!axis) return {};
     const auto place = static_cast<std::size_t>(axis - controller->rig.controls.data());
     const auto* described = describedAt(studio.session().status(), controller->slotOf[place]);

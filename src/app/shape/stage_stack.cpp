@@ -25,7 +25,7 @@ namespace
 
 bool isWheel(const Tangle& tangle, const Strand& strand)
 {
-    const auto* controller = findController(tangle, strand.sources.front().controller);
+    const auto* controller = findController(tangle, strand.source.controller);
     const auto* axis = axisOf(tangle, strand);
     return controller && controller->kind == ControllerKind::Wheel && axis &&
            axis->sides == Sides::Two;

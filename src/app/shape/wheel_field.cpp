@@ -88,9 +88,8 @@ void WheelField::setTurns(double turns)
     m_studio.document().edit(tr("degrees of the wheel"), [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
-        auto* controller = findController(tangle, strand->sources.front().controller);
-        auto* axis =
-            controller ? findControl(*controller, strand->sources.front().control) : nullptr;
+        auto* controller = findController(tangle, strand->source.controller);
+        auto* axis = controller ? findControl(*controller, strand->source.control) : nullptr;
         if (!axis) return;
         const double wanted = wantedOf(*strand, axis->degrees.value_or(turns));
         if (auto* reach = reachOf(*strand)) *reach = Reach::ofDegrees(turns, wanted);
@@ -112,9 +111,8 @@ void WheelField::setWanted(double wanted)
             stages.insert(stages.begin() + (isAfterZone ? 1 : 0), {Reach{}});
         }
         *reachOf(*strand) = Reach::ofDegrees(turns, wanted);
-        auto* controller = findController(tangle, strand->sources.front().controller);
-        auto* axis =
-            controller ? findControl(*controller, strand->sources.front().control) : nullptr;
+        auto* controller = findController(tangle, strand->source.controller);
+        auto* axis = controller ? findControl(*controller, strand->source.control) : nullptr;
         if (axis) axis->degrees = turns;
     });
 }

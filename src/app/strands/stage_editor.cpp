@@ -5,8 +5,10 @@
 #include "app/strands/curve_plot.h"
 #include "app/strands/detents_table.h"
 #include "app/strands/pairs_table.h"
+#include "app/strands/slices_table.h"
 #include "app/strands/stage_words.h"
 #include "app/style/theme.h"
+#include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
 #include <QComboBox>
@@ -120,6 +122,7 @@ void StageEditor::build(const Stage& stage, Points points)
                 if constexpr (std::is_same_v<Spec, ControlField>) addControl(*rows, spec);
                 if constexpr (std::is_same_v<Spec, PointsField>) addPoints(*lists, isCurve, points);
                 if constexpr (std::is_same_v<Spec, DetentsField>) addDetents(*lists);
+                if constexpr (std::is_same_v<Spec, SlicesField>) addSlices(*lists);
             });
         },
         copy);
@@ -334,6 +337,18 @@ void StageEditor::addDetents(QVBoxLayout& column)
     });
 }
 
+void StageEditor::addSlices(QVBoxLayout& column)
+{
+    m_slices = new SlicesTable(m_input.low(), this);
+    column.addWidget(m_slices);
+    connect(m_slices, &SlicesTable::changed, this, [this](const SliceParts& slices) {
+        m_studio.document().edit(
+            tr("slices"), [&](Tangle& tangle) { setSlices(tangle, m_strand, m_stage, slices); });
+    });
+    m_refreshers.push_back(
+        [this](const Stage& stage) { m_slices->show(std::get<Slice>(stage.parameters).slices); });
+}
+
 void StageEditor::addCurve(QVBoxLayout& column)
 {
     m_curve = new CurvePlot(this);
@@ -371,6 +386,7 @@ void StageEditor::setDot(double in, double out)
 {
     if (m_curve) m_curve->setDot(in, out);
     if (m_detents) m_detents->setPlace(in);
+    if (m_slices) m_slices->setDot(in);
 }
 
 }  // namespace jolly::app

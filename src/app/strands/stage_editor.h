@@ -14,6 +14,7 @@ namespace jolly::app
 
 class CurvePlot;
 class DetentsTable;
+class SlicesTable;
 class StagePlot;
 
 /// Everything that can be set about one stage, made from its fields: amounts as sliders with exact
@@ -43,6 +44,7 @@ class StageEditor : public QWidget
     void addPoints(QVBoxLayout& column, bool isCurve, Points points);
     void addPairs(QVBoxLayout& column, bool isCurve);
     void addDetents(QVBoxLayout& column);
+    void addSlices(QVBoxLayout& column);
     void addCurve(QVBoxLayout& column);
     void set(const QString& what, const QString& gesture,
              const std::function<void(Stage&)>& change);
@@ -54,6 +56,7 @@ class StageEditor : public QWidget
     QString m_name;  ///< of the kind of stage, for the history
     CurvePlot* m_curve = nullptr;
     DetentsTable* m_detents = nullptr;
+    SlicesTable* m_slices = nullptr;
     std::vector<std::function<void(const Stage&)>> m_refreshers;
 };
 

@@ -9,6 +9,7 @@
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 #include "core/weave/weave.h"
 
 #include <QHBoxLayout>
@@ -27,9 +28,9 @@ constexpr std::array<std::string_view, 3> kUsual = {"dead zone", "curve", "inver
 
 const RigControl* sourceOf(const Studio& studio, const Strand& strand)
 {
-    if (strand.sources.empty()) return nullptr;
-    const auto* controller = studio.desk().find(strand.sources.front().controller);
-    return controller ? findControl(controller->rig, strand.sources.front().control) : nullptr;
+    if (!strand.hasSource()) return nullptr;
+    const auto* controller = studio.desk().find(strand.source.controller);
+    return controller ? findControl(controller->rig, strand.source.control) : nullptr;
 }
 
 }  // namespace
@@ -48,8 +49,9 @@ bool StrandCard::fits(const Strand& strand) const
     const auto isSameKind = [](const Stage& a, const Stage& b) {
         return a.parameters.index() == b.parameters.index();
     };
-    return strand.id == m_id && strand.sources == m_shown.sources &&
-           std::ranges::equal(strand.stages, m_shown.stages, isSameKind);
+    return strand.id == m_id && strand.source == m_shown.source &&
+           std::ranges::equal(strand.stages, m_shown.stages, isSameKind) &&
+           outletsOf(strand) == outletsOf(m_shown);
 }
 
 void StrandCard::build(const Strand& strand)
@@ -62,6 +64,7 @@ void StrandCard::build(const Strand& strand)
     buildHead(strand, *column);
     if (m_input.kind == ControlKind::Axis) buildStages(strand, *column);
     if (m_input.kind != ControlKind::Axis) buildLamp(*column);
+    buildOutlets(*column);
     buildChips(*column);
     m_editorPlace = new QWidget(this);
     new QVBoxLayout(m_editorPlace);
@@ -155,6 +158,31 @@ void StrandCard::buildLamp(QVBoxLayout& column)
     column.addLayout(row);
 }
 
+/// A row for each outlet: its lamp, its name, and where it leads.
+void StrandCard::buildOutlets(QVBoxLayout& column)
+{
+    m_outlets = outletsOf(m_shown);
+    if (m_outlets == std::vector<std::string>{""}) m_outlets.clear();
+    m_outletWays.resize(m_outlets.size());
+    for (const auto& outlet : m_outlets) {
+        auto* line = new ValueLabel(this);
+        line->setObjectName(QStringLiteral("outlet ") + QString::fromStdString(outlet));
+        column.addWidget(line);
+        m_outletLines.push_back(line);
+    }
+}
+
+void StrandCard::showOutlets(std::span<const Value> values)
+{
+    for (std::size_t i = 0; i < m_outletLines.size(); ++i) {
+        const bool isPressed = i < values.size() && values[i].isPressed();
+        m_outletLines[i]->setText((isPressed ? QStringLiteral("●  ") : QStringLiteral("○  ")) +
+                                  QString::fromStdString(m_outlets[i]) + QStringLiteral("  → ") +
+                                  m_outletWays[i]);
+        m_outletLines[i]->setColour(isPressed ? &Palette::straw : &Palette::dim);
+    }
+}
+
 void StrandCard::buildChips(QVBoxLayout& column)
 {
     auto* row = new QHBoxLayout;
@@ -164,7 +192,13 @@ void StrandCard::buildChips(QVBoxLayout& column)
         const auto& info = kind.kInfo;
         const bool isFit = (m_input.kind == ControlKind::Axis && info.takesAxes) ||
                            (m_input.kind == ControlKind::Button && info.takesButtons);
-        if (!isFit) return;
+        const bool turns = signalAfter(StageParameters(kind), m_input).kind != m_input.kind;
+        const auto isButton = [](const End& end) {
+            const auto* target = targetOf(end);
+            return target && target->control.kind == ControlKind::Button;
+        };
+        const bool isWanted = !turns || std::ranges::any_of(m_shown.ends, isButton);
+        if (!isFit || !isWanted) return;
         const auto name = toQt(info.name);
         if (std::ranges::find(kUsual, info.name) == kUsual.end()) {
             auto* entry = others->addAction(name + QStringLiteral(": ") + toQt(info.sentence));
@@ -227,16 +261,27 @@ void StrandCard::moveStage(std::size_t stage, int by)
          [&](Tangle&, Strand& strand) { std::swap(strand.stages[stage], strand.stages[to]); });
 }
 
+QString StrandCard::wayOf(const Strand& strand, const std::string& outlet, bool isFirst) const
+{
+    Strand part;
+    for (const auto& end : strand.ends) {
+        if (end.outlet == outlet || (isFirst && end.outlet.empty())) part.ends.push_back(end);
+    }
+    if (part.ends.empty()) return tr("nowhere yet");
+    const auto text = targetText(part);
+    return text.isEmpty() ? tr("nothing: it is silent") : text;
+}
+
 QString StrandCard::targetText(const Strand& strand) const
 {
     QStringList targets;
-    for (const auto& target : strand.targets) {
+    for (const auto& target : targetsOf(strand)) {
         const auto* device = findDevice(m_studio.tangle(), target.device);
         if (device)
             targets << toQt(device->name) + QStringLiteral(" · ") +
                            QString::fromStdString(jolly::nameOf(*device, target.control));
     }
-    return QStringLiteral("→ ") + targets.join(QStringLiteral(", "));
+    return targets.join(QStringLiteral(", "));
 }
 
 QString StrandCard::clashText(const Strand& strand) const
@@ -275,7 +320,10 @@ void StrandCard::refresh(const Strand& strand)
     setDashed(!strand.isOn);
     m_name->setText(toQt(strand.name.empty() ? strand.id : strand.name) +
                     (strand.isOn ? QString() : tr(" (off)")));
-    m_target->setText(targetText(strand));
+    m_target->setText(m_outlets.empty() ? QStringLiteral("→ ") + targetText(strand) : QString());
+    for (std::size_t i = 0; i < m_outlets.size(); ++i)
+        m_outletWays[i] = wayOf(strand, m_outlets[i], i == 0);
+    showOutlets({});
     const auto* live = findStrand(m_studio.tangle(), m_id);
     const auto clash = live ? clashText(*live) : QString();
     m_clash->setText(clash);
@@ -311,15 +359,17 @@ void StrandCard::showValue(Value in)
         m_out->setText(tr("nothing comes out"));
         return;
     }
+    std::vector<Value> outlets(m_outlets.size());
     for (std::size_t i = 0; i < m_runners.size(); ++i) {
         const auto before = in;
-        if (m_shown.stages[i].isOn) in = settled(m_runners[i], in);
+        if (m_shown.stages[i].isOn) in = settled(m_runners[i], in, outlets);
         if (!isAxis) continue;
         m_boxes[i].plot->setDot(before.x, in.x);
         m_boxes[i].value->setText(percentText(in.x, isTwoSided));
         if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
     }
-    m_out->setText(tr("out %1").arg(shown(in)));
+    m_out->setText(m_outlets.empty() ? tr("out %1").arg(shown(in)) : QString());
+    showOutlets(outlets);
 }
 
 }  // namespace jolly::app

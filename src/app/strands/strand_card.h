@@ -56,6 +56,8 @@ class StrandCard : public Card
     void buildHead(const Strand& strand, QVBoxLayout& column);
     void buildStages(const Strand& strand, QVBoxLayout& column);
     void buildLamp(QVBoxLayout& column);
+    void buildOutlets(QVBoxLayout& column);
+    void showOutlets(std::span<const Value> values);
     void buildChips(QVBoxLayout& column);
     [[nodiscard]] StageBox makeBox(std::size_t stage);
     [[nodiscard]] QMenu* makeMenu();
@@ -69,6 +71,8 @@ class StrandCard : public Card
     void removeStage(std::size_t stage);
     void moveStage(std::size_t stage, int by);
     [[nodiscard]] QString targetText(const Strand& strand) const;
+    [[nodiscard]] QString wayOf(const Strand& strand, const std::string& outlet,
+                                bool isFirst) const;
     [[nodiscard]] QString clashText(const Strand& strand) const;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
@@ -83,6 +87,9 @@ class StrandCard : public Card
     QLabel* m_target = nullptr;
     QLabel* m_note = nullptr;
     QLabel* m_clash = nullptr;
+    std::vector<std::string> m_outlets;      ///< that have names
+    std::vector<QString> m_outletWays;       ///< where each leads
+    std::vector<ValueLabel*> m_outletLines;  ///< likewise
     ValueLabel* m_in = nullptr;
     ValueLabel* m_out = nullptr;
     QWidget* m_editorPlace = nullptr;

@@ -202,9 +202,8 @@ void MainWindow::removeDevice(const std::string& id)
     const auto* device = findDevice(m_studio.tangle(), id);
     if (!device) return;
     const auto name = QString::fromStdString(device->name);
-    const auto count = std::ranges::count_if(m_studio.tangle().strands, [&](const Strand& strand) {
-        return std::ranges::find(strand.targets, id, &Target::device) != strand.targets.end();
-    });
+    const auto count = std::ranges::count_if(
+        m_studio.tangle().strands, [&](const Strand& strand) { return leadsToDevice(strand, id); });
     auto ends = std::optional(Ends::Cut);
     if (count > 0) ends = m_dialogs.removing(this, name, static_cast<std::size_t>(count));
     if (!ends) return;
@@ -241,8 +240,8 @@ void MainWindow::addControls(std::vector<Found>& all)
         }
     }
     for (const auto& strand : m_studio.tangle().strands) {
-        if (strand.sources.empty()) continue;
-        const auto& source = strand.sources.front();
+        if (!strand.hasSource()) continue;
+        const auto& source = strand.source;
         all.push_back(
             {tr("strand %1").arg(QString::fromStdString(strand.name + " " + strand.function)),
              goTo({source.controller, source.control})});

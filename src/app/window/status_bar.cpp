@@ -91,7 +91,7 @@ void StatusBar::showTouched()
     QStringList ways;
     if (touched) {
         for (const auto* strand : m_studio.strandsFrom(*touched)) {
-            for (const auto& target : strand->targets) {
+            for (const auto& target : targetsOf(*strand)) {
                 const auto* device = findDevice(m_studio.tangle(), target.device);
                 if (!device) continue;
                 ways << tr("→ %1 · %2 through %3")

@@ -73,7 +73,7 @@ class Compiler
         for (std::size_t i = 0; i < m_tangle.strands.size(); ++i) {
             const auto& strand = m_tangle.strands[i];
             if (!doesCount(strand) || hasErrors(findStrandProblems(m_tangle, i))) continue;
-            byInput[inputOf(strand.sources.front())].push_back(&strand);
+            byInput[inputOf(strand.source)].push_back(&strand);
         }
         for (std::uint32_t input = 0; input < byInput.size(); ++input) {
             m_plan.inputs[input].strands = {sizeOf(m_plan.strands), sizeOf(byInput[input])};
@@ -100,8 +100,13 @@ class Compiler
             flat.canMove = flat.canMove || canMove(m_plan.stages.back().runner);
         }
         m_plan.outlets += flat.outlets.count;
-        for (const auto& target : strand.targets) {
-            addLink(target, 0, signals.back());
+        const auto outlets = outletsOf(strand);
+        for (const auto& end : strand.ends) {
+            const auto* target = targetOf(end);
+            if (!target) continue;
+            const auto named = std::ranges::find(outlets, end.outlet);
+            const auto place = named == outlets.end() ? 0 : named - outlets.begin();
+            addLink(*target, static_cast<std::uint16_t>(place), signals.back());
             ++flat.links.count;
         }
         m_plan.strands.push_back(std::move(flat));

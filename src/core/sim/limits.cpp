@@ -56,7 +56,7 @@ std::vector<Target> usedPlaces(const Tangle& tangle)
         if (!device.isForGames()) continue;
         std::vector<Target> here;
         for (const auto& strand : tangle.strands) {
-            for (const auto& target : strand.targets) {
+            for (const auto& target : targetsOf(strand)) {
                 if (target.device == device.id) here.push_back(target);
             }
         }

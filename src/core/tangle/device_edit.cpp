@@ -40,7 +40,7 @@ Size neededBy(const Tangle& tangle, const std::string& device)
 {
     Size size;
     for (const auto& strand : tangle.strands) {
-        for (const auto& target : strand.targets) {
+        for (const auto& target : targetsOf(strand)) {
             if (target.device == device) size.hold(target.control);
         }
     }
@@ -118,7 +118,7 @@ void moveSettings(Tangle& tangle, const Target& from, const Target& to)
 void swapPlaces(Tangle& tangle, const Target& one, const Target& other)
 {
     for (auto& strand : tangle.strands) {
-        for (auto& target : strand.targets) {
+        for (auto& target : targetsOf(strand)) {
             if (target == one) {
                 target = other;
             } else if (target == other) {
@@ -132,20 +132,26 @@ void swapPlaces(Tangle& tangle, const Target& one, const Target& other)
     putSettings(tangle, one, std::move(ofOther));
 }
 
+bool isAt(const End& end, const std::string& device)
+{
+    const auto* target = targetOf(end);
+    return target && target->device == device;
+}
+
 void cutEnds(Tangle& tangle, const std::string& device)
 {
     for (auto& strand : tangle.strands)
-        std::erase_if(strand.targets, [&](const Target& t) { return t.device == device; });
+        std::erase_if(strand.ends, [&](const End& end) { return isAt(end, device); });
 }
 
 std::size_t moveEnds(Tangle& tangle, const std::string& device)
 {
     std::size_t lost = 0;
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
-        for (std::size_t e = 0; e < tangle.strands[s].targets.size(); ++e) {
-            const auto target = tangle.strands[s].targets[e];
-            if (target.device != device) continue;
-            const auto to = nextFree(tangle, target.control.kind, device);
+        for (std::size_t e = 0; e < tangle.strands[s].ends.size(); ++e) {
+            const auto& end = tangle.strands[s].ends[e];
+            if (!isAt(end, device)) continue;
+            const auto to = nextFree(tangle, targetOf(end)->control.kind, device);
             const auto id = tangle.strands[s].id;
             if (!to || !moveEnd(tangle, id, e, *to)) ++lost;
             fitDevices(tangle);
@@ -218,9 +224,9 @@ std::size_t removeDevice(Tangle& tangle, const std::string& device, Ends ends)
     const auto lost = ends == Ends::Moved ? moveEnds(tangle, device) : 0;
     std::vector<std::string> cut;
     for (const auto& strand : tangle.strands) {
-        const bool isOnlyThere = std::ranges::all_of(
-            strand.targets, [&](const Target& t) { return t.device == device; });
-        if (isOnlyThere && !strand.targets.empty()) cut.push_back(strand.id);
+        const bool isOnlyThere =
+            std::ranges::all_of(strand.ends, [&](const End& end) { return isAt(end, device); });
+        if (isOnlyThere && !strand.ends.empty()) cut.push_back(strand.id);
     }
     cutEnds(tangle, device);
     std::erase_if(tangle.strands,
@@ -233,8 +239,7 @@ std::vector<const Strand*> takersOf(const Tangle& tangle, const Target& target)
 {
     std::vector<const Strand*> takers;
     for (const auto& strand : tangle.strands) {
-        if (std::ranges::find(strand.targets, target) != strand.targets.end())
-            takers.push_back(&strand);
+        if (leadsTo(strand, target)) takers.push_back(&strand);
     }
     return takers;
 }
@@ -271,7 +276,7 @@ void setSides(Tangle& tangle, const Target& axis, Sides sides)
 
 void movePlace(Tangle& tangle, const Target& from, const Target& to)
 {
-    for (auto& strand : tangle.strands) std::ranges::replace(strand.targets, from, to);
+    for (auto& strand : tangle.strands) std::ranges::replace(targetsOf(strand), from, to);
     moveSettings(tangle, from, to);
 }
 
@@ -291,10 +296,11 @@ std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind, const std
 Fallible moveEnd(Tangle& tangle, const std::string& strand, std::size_t end, const Target& to)
 {
     const auto* moved = findStrand(tangle, strand);
-    if (!moved || end >= moved->targets.size() || !findDevice(tangle, to.device))
+    if (!moved || end >= moved->ends.size() || !targetOf(moved->ends[end]) ||
+        !findDevice(tangle, to.device))
         return fail(Failure::Code::NotThere, "That strand or virtual device is gone.",
                     "Choose another.");
-    const auto from = moved->targets[end];
+    const auto from = *targetOf(moved->ends[end]);
     if (from.control.kind != to.control.kind)
         return fail(
             Failure::Code::Unreadable,
@@ -303,7 +309,7 @@ Fallible moveEnd(Tangle& tangle, const std::string& strand, std::size_t end, con
     if (from == to) return {};
     if (takersOf(tangle, to).empty()) {
         const bool isAlone = takersOf(tangle, from).size() == 1;
-        findStrand(tangle, strand)->targets[end] = to;
+        findStrand(tangle, strand)->ends[end].goal = to;
         if (isAlone) moveSettings(tangle, from, to);
     } else {
         swapPlaces(tangle, from, to);

@@ -23,8 +23,8 @@ std::string aboutStrand(const Strand& a, const Strand& b)
     const auto add = [&what](bool isOther, const char* words) {
         if (isOther) what += (what.empty() ? "" : ", ") + std::string(words);
     };
-    add(a.sources != b.sources, "begins elsewhere");
-    add(a.targets != b.targets, "ends elsewhere");
+    add(a.source != b.source, "begins elsewhere");
+    add(a.ends != b.ends, "ends elsewhere");
     add(a.stages != b.stages, "has other stages");
     add(a.isOn != b.isOn, b.isOn ? "is on" : "is off");
     add(a.name != b.name, "has another name");

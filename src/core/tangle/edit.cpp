@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <set>
+#include <utility>
 
 namespace jolly
 {
@@ -113,7 +114,7 @@ double coverOfRest(const Strand& strand)
 void coverRest(Tangle& tangle, const Source& axis, double amount)
 {
     for (auto& strand : tangle.strands) {
-        if (std::ranges::find(strand.sources, axis) == strand.sources.end()) continue;
+        if (strand.source != axis) continue;
         auto found = std::ranges::find_if(strand.stages, isDeadZone);
         if (found == strand.stages.end())
             found = strand.stages.insert(strand.stages.begin(),
@@ -133,7 +134,9 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     if (!from || !device)
         return fail(Failure::Code::NotThere, "That control is not there any more.",
                     "Touch it again.");
-    if (from->kind != target.control.kind) {
+    const bool isSliced =
+        from->kind == ControlKind::Axis && target.control.kind == ControlKind::Button;
+    if (from->kind != target.control.kind && !isSliced) {
         static constexpr const char* kWords[] = {"an axis", "a button", "a hat", "a turner"};
         const std::string word = kWords[static_cast<std::size_t>(from->kind)];
         return fail(Failure::Code::Unreadable,
@@ -144,11 +147,17 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
                                                       : "Choose " + word + " on the right.");
     }
     Strand strand{.id = freshId(tangle, "strand"), .name = nameOf(controller, *from)};
-    strand.sources = {{controller.id, control}};
-    strand.targets = {target};
+    strand.source = {controller.id, control};
+    strand.ends = endsAt({target});
+    if (isSliced) {
+        const Slice slice;
+        strand.stages = {{slice}};
+        strand.ends.front().outlet = slice.slices.front().name;
+    }
     if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
     const bool isFirst = device->kind == VirtualKind::Joystick && takersOf(tangle, target).empty();
-    if (from->kind == ControlKind::Axis && isFirst) setSides(tangle, target, from->sides);
+    if (from->kind == ControlKind::Axis && isFirst && !isSliced)
+        setSides(tangle, target, from->sides);
     tangle.strands.push_back(strand);
     return strand.id;
 }
@@ -161,8 +170,7 @@ Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController&
     if (!moved || !to)
         return fail(Failure::Code::NotThere, "That control is not there any more.",
                     "Touch it again.");
-    if (moved->sources.empty()) moved->sources.emplace_back();
-    const auto& source = moved->sources.front();
+    const auto& source = moved->source;
     const auto* known = findController(tangle, source.controller);
     const auto* from = known ? findControl(*known, source.control) : nullptr;
     if (from && from->kind != to->kind)
@@ -170,7 +178,7 @@ Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController&
             Failure::Code::Unreadable,
             nameOf(controller, *to) + " is of another kind than " + nameOf(*known, *from) + ".",
             "Choose a control of the same kind.");
-    moved->sources.front() = {controller.id, control};
+    moved->source = {controller.id, control};
     if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
     return {};
 }
@@ -183,6 +191,35 @@ std::string duplicate(Tangle& tangle, const std::string& strand)
     copy.id = freshId(tangle, "strand");
     tangle.strands.insert(found + 1, copy);
     return copy.id;
+}
+
+void setSlices(Tangle& tangle, const std::string& strand, std::size_t stage,
+               const SliceParts& slices)
+{
+    auto* changed = findStrand(tangle, strand);
+    auto* mine = changed && stage < changed->stages.size()
+                     ? std::get_if<Slice>(&changed->stages[stage].parameters)
+                     : nullptr;
+    if (!mine) return;
+    const auto before = std::exchange(mine->slices, slices);
+    if (before.size() == slices.size()) {
+        for (auto& end : changed->ends) {
+            const auto was = std::ranges::find(before, end.outlet, &SlicePart::name);
+            if (was != before.end())
+                end.outlet = slices[static_cast<std::size_t>(was - before.begin())].name;
+        }
+        return;
+    }
+    std::erase_if(changed->ends, [&](const End& end) {
+        return !end.outlet.empty() &&
+               std::ranges::find(slices, end.outlet, &SlicePart::name) == slices.end();
+    });
+    for (const auto& slice : slices) {
+        if (std::ranges::find(before, slice.name, &SlicePart::name) != before.end()) continue;
+        const auto target = nextFree(tangle, ControlKind::Button);
+        if (target) changed->ends.push_back({slice.name, *target});
+        fitDevices(tangle);
+    }
 }
 
 }  // namespace jolly

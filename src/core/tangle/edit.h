@@ -47,4 +47,9 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
 /// strand.
 std::string duplicate(Tangle& tangle, const std::string& strand);
 
+/// Gives a stage of a strand other slices. The ends of a slice with another name follow it, those
+/// of one that is gone go with it, and a new one leads to the next free button.
+void setSlices(Tangle& tangle, const std::string& strand, std::size_t stage,
+               const SliceParts& slices);
+
 }  // namespace jolly

@@ -93,7 +93,7 @@ void keepShapes(const Tangle& before, Tangle& tangle)
 const Strand* partnerOf(const Tangle& tangle, const Strand& strand, const RoundDeadZone& zone)
 {
     const auto found = std::ranges::find_if(tangle.strands, [&](const Strand& other) {
-        return zone.other && other.sources == std::vector{*zone.other} && other.id != strand.id &&
+        return zone.other && other.source == *zone.other && other.id != strand.id &&
                other.layer == strand.layer && other.craft == strand.craft;
     });
     return found == tangle.strands.end() ? nullptr : &*found;
@@ -101,7 +101,7 @@ const Strand* partnerOf(const Tangle& tangle, const Strand& strand, const RoundD
 
 RoundDeadZone turnedRound(RoundDeadZone zone, const Strand& strand)
 {
-    zone.other = strand.sources.front();
+    zone.other = strand.source;
     return zone;
 }
 

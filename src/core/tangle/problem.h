@@ -15,7 +15,7 @@ enum class Severity : std::uint8_t { Error, Warning };
 struct Problem {
     Severity severity = Severity::Error;
     std::string
-        path{};  ///< JSON pointer into the tangle, such as "/strands/3/targets/0"; may be empty
+        path{};  ///< JSON pointer into the tangle, such as "/strands/3/ends/0"; may be empty
     std::string sentence{};  ///< what is wrong, naming the thing
     std::string cure{};      ///< the one thing to do
     int line = 0;            ///< in the file, from 1; 0 when it has no place in a file

@@ -18,12 +18,30 @@ Signal signalOf(const Tangle& tangle, const Source& source)
 
 std::vector<Signal> signalsOf(const Tangle& tangle, const Strand& strand)
 {
-    std::vector<Signal> signals = {
-        strand.sources.empty() ? Signal{} : signalOf(tangle, strand.sources.front())};
+    std::vector<Signal> signals = {signalOf(tangle, strand.source)};
     for (const auto& stage : strand.stages)
         signals.push_back(stage.isOn ? signalAfter(stage.parameters, signals.back())
                                      : signals.back());
     return signals;
+}
+
+std::vector<Source> controlsOf(const Strand& strand)
+{
+    std::vector<Source> controls;
+    if (strand.hasSource()) controls.push_back(strand.source);
+    for (const auto& stage : strand.stages) {
+        if (stage.when && !stage.when->output) controls.push_back(stage.when->control);
+        forEachControl(stage.parameters, [&](const auto&, const std::optional<Source>& source) {
+            if (source) controls.push_back(*source);
+        });
+    }
+    return controls;
+}
+
+bool dependsOn(const Strand& strand, std::string_view controller)
+{
+    const auto controls = controlsOf(strand);
+    return std::ranges::find(controls, controller, &Source::controller) != controls.end();
 }
 
 std::vector<std::string> outletsOf(const Strand& strand)

@@ -18,6 +18,13 @@ namespace jolly
 /// @return one more than there are stages.
 [[nodiscard]] std::vector<Signal> signalsOf(const Tangle& tangle, const Strand& strand);
 
+/// All controls that a strand depends on: its source, those its stages look at, and those that say
+/// when a stage works.
+[[nodiscard]] std::vector<Source> controlsOf(const Strand& strand);
+
+/// Whether a strand depends on any control of a controller.
+[[nodiscard]] bool dependsOn(const Strand& strand, std::string_view controller);
+
 /// The names of a strand's outlets, of which its ends choose: those of its last stage that is
 /// switched on; "" alone where nothing forks.
 [[nodiscard]] std::vector<std::string> outletsOf(const Strand& strand);

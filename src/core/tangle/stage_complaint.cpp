@@ -57,6 +57,13 @@ std::string complaintAbout(const PointsField& field, const CurvePoints& points)
     return {};
 }
 
+std::string complaintAbout(const SlicesField& field, const SliceParts& slices)
+{
+    if (slices.size() <= field.most) return {};
+    return "it has " + std::to_string(slices.size()) + " slices; at most " +
+           std::to_string(field.most) + " are allowed";
+}
+
 std::string complaintAbout(const DetentsField&, const DetentList& detents)
 {
     for (const auto& detent : detents) {

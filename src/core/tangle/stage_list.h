@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/digital/equal_slices.h"
+#include "core/digital/ratchet.h"
+#include "core/digital/slice.h"
 #include "core/shaping/blend.h"
 #include "core/shaping/counter_curve.h"
 #include "core/shaping/curve.h"
@@ -70,7 +73,10 @@ using StageList = StageListOf<  //
     Trim,                       //
     Drive,                      //
     Spring,                     //
-    Guard>;
+    Guard,                      //
+    Slice,                      //
+    EqualSlices,                //
+    Ratchet>;
 
 using StageParameters = StageList::Parameters;
 using StageRunner = StageList::Runner;

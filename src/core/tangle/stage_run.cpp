@@ -60,10 +60,10 @@ void look(StageRunner& runner, const Moment& moment) noexcept
         runner);
 }
 
-Value settled(StageRunner& runner, Value in) noexcept
+Value settled(StageRunner& runner, Value in, std::span<Value> outlets) noexcept
 {
     reset(runner);
-    return apply(runner, in, {});
+    return apply(runner, in, {}, outlets);
 }
 
 bool canMove(const StageRunner& runner) noexcept

@@ -34,7 +34,7 @@ void look(StageRunner& runner, const Moment& moment) noexcept;
 
 /// What comes out in the end while `in` stays. Allocates nothing; what the runner remembers is
 /// lost.
-[[nodiscard]] Value settled(StageRunner& runner, Value in) noexcept;
+[[nodiscard]] Value settled(StageRunner& runner, Value in, std::span<Value> outlets = {}) noexcept;
 
 /// Whether a stage of this kind ever changes its output while its input stays.
 [[nodiscard]] bool canMove(const StageRunner& runner) noexcept;

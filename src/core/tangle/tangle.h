@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/sim/sim_sheet.h"
+#include "core/tangle/end.h"
 #include "core/tangle/rig.h"
 #include "core/tangle/stage.h"
 #include "core/tangle/virtual_device.h"
@@ -41,7 +42,8 @@ inline constexpr std::string_view kEverywhere = "everywhere";
 /// What a strand's axes do when their controller goes away.
 enum class WhenAway : std::uint8_t { Rest, Keep };
 
-/// One mapping: source -> stages -> targets, in one layer, for one craft or for all.
+/// One mapping: a source, stages, and where their outlets lead, in one layer, for one craft or for
+/// all.
 struct Strand {
     std::string id{};
     std::string name{};
@@ -52,10 +54,13 @@ struct Strand {
     std::string shape{};  ///< strands with the same name here have one feel; see feel.h
     bool isOn = true;
     WhenAway whenAway = WhenAway::Rest;
-    std::vector<Source> sources{};
+    Source source{};
     std::vector<Stage> stages{};
-    std::vector<Target> targets{};
+    std::vector<End> ends{};
     Extra extra{};
+
+    /// Whether it begins anywhere.
+    [[nodiscard]] bool hasSource() const { return !source.controller.empty(); }
 
     friend bool operator==(const Strand&, const Strand&) = default;
 };

@@ -99,7 +99,7 @@ void noteEnds(const Travel& travel, std::vector<std::string>& notes)
 void noteHalves(const Tangle& tangle, const Strand& strand, std::vector<std::string>& notes)
 {
     const auto both = std::ranges::count_if(tangle.strands, [&](const Strand& other) {
-        return other.isOn && other.sources == strand.sources && isHalf(other);
+        return other.isOn && other.source == strand.source && isHalf(other);
     });
     if (both < 2 || !isHalf(strand)) return;
     notes.emplace_back(

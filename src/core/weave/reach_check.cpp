@@ -40,17 +40,17 @@ void forEachAxisEnd(const Tangle& tangle, Deed&& deed)
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
         const auto& strand = tangle.strands[s];
         if (!doesCount(strand) || hasErrors(findStrandProblems(tangle, s))) continue;
-        const auto* controller = findController(tangle, strand.sources.front().controller);
-        const auto* from =
-            controller ? findControl(*controller, strand.sources.front().control) : nullptr;
+        const auto* controller = findController(tangle, strand.source.controller);
+        const auto* from = controller ? findControl(*controller, strand.source.control) : nullptr;
         if (!from || from->kind != ControlKind::Axis) continue;
-        for (std::size_t t = 0; t < strand.targets.size(); ++t) {
-            const auto* device = findDevice(tangle, strand.targets[t].device);
+        for (std::size_t t = 0; t < strand.ends.size(); ++t) {
+            const auto* target = targetOf(strand.ends[t]);
+            const auto* device = target ? findDevice(tangle, target->device) : nullptr;
             if (!device) continue;
             const auto layout = layoutOf(*device);
-            const auto* slot = findBy(layout, &VirtualSlot::control, strand.targets[t].control);
+            const auto* slot = findBy(layout, &VirtualSlot::control, target->control);
             if (!slot || slot->control.kind != ControlKind::Axis) continue;
-            deed(AxisEnd{strand, "/strands/" + std::to_string(s) + "/targets/" + std::to_string(t),
+            deed(AxisEnd{strand, "/strands/" + std::to_string(s) + "/ends/" + std::to_string(t),
                          *from, *device, *slot});
         }
     }
@@ -129,7 +129,7 @@ Problems findUnfed(const Tangle& tangle)
 {
     std::set<std::pair<std::string_view, VirtualControl>> fed;
     for (const auto& strand : tangle.strands) {
-        for (const auto& target : strand.targets) fed.emplace(target.device, target.control);
+        for (const auto& target : targetsOf(strand)) fed.emplace(target.device, target.control);
     }
     Problems problems;
     for (std::size_t d = 0; d < tangle.devices.size(); ++d) {

@@ -21,7 +21,7 @@ tl::unexpected<Failure> gone()
     return fail(Failure::Code::NotThere, "What this was about is gone.", "Look at the list anew.");
 }
 
-/// The number after `key` in a path: 3 for "/strands/3/targets/0" and "/strands/".
+/// The number after `key` in a path: 3 for "/strands/3/ends/0" and "/strands/".
 std::optional<std::size_t> placeIn(std::string_view path, std::string_view key)
 {
     const auto at = path.find(key);
@@ -95,10 +95,10 @@ Fallible freshIds(Tangle& tangle, const Problem& problem)
 std::optional<std::pair<Strand*, std::size_t>> endAt(Tangle& tangle, const Problem& problem)
 {
     const auto strand = placeIn(problem.path, "/strands/");
-    const auto end = placeIn(problem.path, "/targets/");
+    const auto end = placeIn(problem.path, "/ends/");
     if (!strand || !end || *strand >= tangle.strands.size()) return std::nullopt;
     auto& found = tangle.strands[*strand];
-    if (*end >= found.targets.size()) return std::nullopt;
+    if (*end >= found.ends.size() || !targetOf(found.ends[*end])) return std::nullopt;
     return std::pair(&found, *end);
 }
 
@@ -106,7 +106,7 @@ Fallible grow(Tangle& tangle, const Problem& problem)
 {
     const auto end = endAt(tangle, problem);
     if (!end) return gone();
-    const auto& target = end->first->targets[end->second];
+    const auto& target = *targetOf(end->first->ends[end->second]);
     auto* device = findDevice(tangle, target.device);
     if (!device) return gone();
     if (!growFor(*device, target.control))
@@ -120,7 +120,7 @@ Fallible toNextFree(Tangle& tangle, const Problem& problem)
 {
     const auto end = endAt(tangle, problem);
     if (!end) return gone();
-    auto& target = end->first->targets[end->second];
+    auto& target = *targetOf(end->first->ends[end->second]);
     const auto to = nextFree(tangle, target.control.kind);
     if (!to)
         return fail(Failure::Code::NotThere, "No virtual device has a free one.",
@@ -133,12 +133,12 @@ Fallible toNextFree(Tangle& tangle, const Problem& problem)
 Fallible restAlike(Tangle& tangle, const Problem& problem)
 {
     const auto end = endAt(tangle, problem);
-    if (!end || end->first->sources.empty()) return gone();
-    const auto& source = end->first->sources.front();
+    if (!end) return gone();
+    const auto& source = end->first->source;
     const auto* controller = findController(tangle, source.controller);
     const auto* control = controller ? findControl(*controller, source.control) : nullptr;
     if (!control) return gone();
-    setSides(tangle, end->first->targets[end->second], control->sides);
+    setSides(tangle, *targetOf(end->first->ends[end->second]), control->sides);
     return {};
 }
 

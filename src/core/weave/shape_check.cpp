@@ -174,12 +174,10 @@ void findIdle(const Tangle& tangle, Problems& problems)
 {
     for (std::size_t i = 0; i < tangle.devices.size(); ++i) {
         const auto& device = tangle.devices[i];
-        const bool isUsed = std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
-            return std::ranges::find(strand.targets, device.id, &Target::device) !=
-                   strand.targets.end();
-        });
+        const bool isUsed = std::ranges::any_of(
+            tangle.strands, [&](const Strand& strand) { return leadsToDevice(strand, device.id); });
         const bool isBegun = std::ranges::any_of(
-            tangle.strands, [](const Strand& strand) { return !strand.targets.empty(); });
+            tangle.strands, [](const Strand& strand) { return !strand.ends.empty(); });
         if (isUsed || !isBegun) continue;
         problems.push_back({.severity = Severity::Warning,
                             .path = "/devices/" + std::to_string(i),

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 #include "core/tangle/stage_complaint.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
@@ -29,7 +30,7 @@ const char* wordFor(ControlKind kind)
     return "";
 }
 
-/// Collects what is wrong with one strand, going from its source to its targets.
+/// Collects what is wrong with one strand, going from its source to its ends.
 class StrandCheck
 {
  public:
@@ -43,12 +44,14 @@ class StrandCheck
     Problems run()
     {
         checkPlace();
-        checkSources();
+        checkSource();
+        m_signals = signalsOf(m_tangle, m_strand);
         for (std::size_t i = 0; i < m_strand.stages.size(); ++i) checkStage(i);
-        for (std::size_t i = 0; i < m_strand.targets.size(); ++i) checkTarget(i);
-        if (m_strand.targets.empty()) {
-            error("/targets", " ends nowhere",
-                  "Give it a target such as {\"device\": \"jolly-1\", \"control\": \"axis 1\"}.");
+        m_outlets = outletsOf(m_strand);
+        for (std::size_t i = 0; i < m_strand.ends.size(); ++i) checkEnd(i);
+        if (m_strand.ends.empty()) {
+            error("/ends", " ends nowhere",
+                  "Give it an end such as {\"device\": \"jolly-1\", \"control\": \"axis 1\"}.");
         }
         return std::move(m_problems);
     }
@@ -68,31 +71,30 @@ class StrandCheck
         }
     }
 
-    void checkSources()
+    void checkSource()
     {
-        if (m_strand.sources.size() != 1) {
-            error("/sources", " has " + std::to_string(m_strand.sources.size()) + " sources",
-                  "Give it exactly one; no stage joins several yet.");
+        if (!m_strand.hasSource()) {
+            error("/source", " begins nowhere", "Touch the control that it is to begin at.");
             return;
         }
-        const auto& source = m_strand.sources.front();
+        const auto& source = m_strand.source;
         const auto* controller = findController(m_tangle, source.controller);
         if (!controller) {
             error(
-                "/sources/0/controller",
+                "/source/controller",
                 " starts at the controller \"" + source.controller + "\", which is not in the rig",
                 "Name one of: " + list(m_tangle.rig, &RigController::id) + ".");
             return;
         }
         m_control = findControl(*controller, source.control);
         if (!m_control) {
-            error("/sources/0/control",
+            error("/source/control",
                   " starts at " + toText(source.control) + ", which " + controller->alias +
                       " does not have",
                   "Touch the control in the window to pick it, or see what it has with \"tangle "
                   "devices\".");
         } else if (m_control->kind == ControlKind::Turner) {
-            error("/sources/0/control",
+            error("/source/control",
                   " starts at a turner, " + nameOf(*controller, *m_control) + " of " +
                       controller->alias,
                   "Pick an axis, button or hat; no stage takes a turner yet.");
@@ -112,14 +114,25 @@ class StrandCheck
             if (source || !field.mayBeNone) checkSeen(path, name, field, source);
         });
         if (stage.when) checkWhen(path, name, stage);
-        if (!m_control) return;
-        const bool fits = (m_control->kind == ControlKind::Axis && info.takesAxes) ||
-                          (m_control->kind == ControlKind::Button && info.takesButtons);
-        if (!fits) {
+        if (!m_control || !stage.isOn) return;
+        const auto kind = m_signals[i].kind;
+        const bool fits = (kind == ControlKind::Axis && info.takesAxes) ||
+                          (kind == ControlKind::Button && info.takesButtons);
+        if (!fits && kind != m_signals.front().kind) {
             error(path,
-                  " has the stage \"" + name + "\", which does nothing for " +
-                      wordFor(m_control->kind),
+                  " has the stage \"" + name + "\", which does nothing for " + wordFor(kind) +
+                      ", as which it leaves the stage before",
+                  "Put it in front of that stage, or take it out.");
+        } else if (!fits) {
+            error(path, " has the stage \"" + name + "\", which does nothing for " + wordFor(kind),
                   "Take the stage out.");
+        }
+        const bool isLast =
+            std::none_of(m_strand.stages.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                         m_strand.stages.end(), [](const Stage& after) { return after.isOn; });
+        if (!isLast && outletsOf(stage.parameters).size() > 1) {
+            error(path, " has stages behind the stage \"" + name + "\", which has several outlets",
+                  "Make it the last one; what shall happen to one outlet is a strand of its own.");
         }
     }
 
@@ -163,7 +176,7 @@ class StrandCheck
                 complainAbout(toText(when.output->control) + " of the virtual device \"" +
                                   when.output->device + "\", which is not there",
                               "Choose another control, or let the stage work always.");
-            if (std::ranges::find(m_strand.targets, *when.output) != m_strand.targets.end())
+            if (leadsTo(m_strand, *when.output))
                 complainAbout(toText(when.output->control) + ", which the strand itself moves",
                               "Choose a virtual control that another strand moves.");
         } else if (!find(when.control)) {
@@ -182,10 +195,23 @@ class StrandCheck
                   "Let it work always, or make two strands.");
     }
 
-    void checkTarget(std::size_t i)
+    void checkEnd(std::size_t i)
     {
-        const auto& target = m_strand.targets[i];
-        const auto path = "/targets/" + std::to_string(i);
+        const auto& end = m_strand.ends[i];
+        const auto path = "/ends/" + std::to_string(i);
+        if (!end.outlet.empty() && std::ranges::find(m_outlets, end.outlet) == m_outlets.end()) {
+            const bool isPlain = m_outlets == std::vector<std::string>{""};
+            error(path + "/outlet",
+                  " ends at its outlet \"" + end.outlet + "\", which it does not have",
+                  isPlain ? "Leave the outlet out: it has one only."
+                          : "Name one of: " + listed(m_outlets, std::identity()) + ".");
+        }
+        if (const auto* target = targetOf(end)) checkTarget(*target, path);
+    }
+
+    void checkTarget(const Target& target, const std::string& path)
+    {
+        const auto kind = m_signals.back().kind;
         const auto* device = findDevice(m_tangle, target.device);
         if (!device) {
             error(path + "/device",
@@ -203,12 +229,12 @@ class StrandCheck
                   "Pick one it has, or give " + device->name + " more of them.");
             auto grown = *device;
             m_problems.back().remedy = growFor(grown, target.control) ? "grow" : "next-free";
-        } else if (m_control && m_control->kind != target.control.kind) {
+        } else if (m_control && kind != target.control.kind) {
             error(path + "/control",
-                  std::string(" leads from ") + wordFor(m_control->kind) + " to " +
+                  std::string(" leads from ") + wordFor(kind) + " to " +
                       wordFor(target.control.kind) + ", " + nameOf(*device, target.control) +
                       " of " + device->name,
-                  std::string("Pick ") + wordFor(m_control->kind) + " as its target.");
+                  std::string("Pick ") + wordFor(kind) + " as its target.");
         }
     }
 
@@ -232,6 +258,8 @@ class StrandCheck
     const Tangle& m_tangle;
     const Strand& m_strand;
     std::string m_path;
+    std::vector<Signal> m_signals;
+    std::vector<std::string> m_outlets;
     const RigControl* m_control = nullptr;
     Problems m_problems;
 };

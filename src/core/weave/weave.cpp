@@ -97,7 +97,7 @@ void findMeetings(const Tangle& tangle, Problems& problems)
     std::map<std::tuple<std::string, VirtualControl>, std::vector<std::size_t>> meetings;
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         if (!doesCount(tangle.strands[i])) continue;
-        for (const auto& target : tangle.strands[i].targets) {
+        for (const auto& target : targetsOf(tangle.strands[i])) {
             meetings[{target.device, target.control}].push_back(i);
         }
     }

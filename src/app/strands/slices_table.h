@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/digital/slice.h"
+
+#include <QWidget>
+
+class QGridLayout;
+
+namespace jolly::app
+{
+
+/// Slices as rows: a name, where each begins and ends, and where it is let go, in percent. A number
+/// that another one does not let be pushes that one along.
+class SlicesTable : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    /// @param low  the least value of the axis.
+    explicit SlicesTable(double low, QWidget* parent = nullptr);
+
+    /// Shows these; does nothing while they are what it shows.
+    void show(const SliceParts& slices);
+
+    /// The live value of the axis, at which "here" puts an edge.
+    void setDot(double value) { m_dot = value; }
+
+ Q_SIGNALS:
+    void changed(const jolly::SliceParts& slices);
+
+ private:
+    void rebuild();
+    void addRow(std::size_t slice);
+    void addSlice();
+    void showNumbers();
+    void setEdge(std::size_t slice, int edge, double value);
+
+    QGridLayout* m_grid;
+    double m_low;
+    double m_dot = 0.0;
+    SliceParts m_slices;
+};
+
+}  // namespace jolly::app

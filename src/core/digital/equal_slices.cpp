@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/digital/equal_slices.h"
+
+#include "core/value/percent.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace jolly
+{
+
+std::string EqualSlices::complaint() const
+{
+    if (count != std::floor(count)) return "there is no such number of zones; it must be whole";
+    if (2.0 * edge * count >= 1.0)
+        return "the zones are narrower than what is held beyond their edges, " + percent(edge);
+    return {};
+}
+
+std::string EqualSlices::summary() const
+{
+    return std::to_string(std::lround(count)) + " zones";
+}
+
+std::vector<std::string> EqualSlices::outlets() const
+{
+    std::vector<std::string> names;
+    const auto most = std::isfinite(count) ? std::clamp(count, 1.0, kMost) : 1.0;
+    for (int i = 1; i <= static_cast<int>(most); ++i) names.push_back("zone " + std::to_string(i));
+    return names;
+}
+
+void EqualSlices::Runner::apply(Value in, const Moment&, std::span<Value> outlets) noexcept
+{
+    const double at = (in.x - m_low) / (1.0 - m_low);
+    const double width = 1.0 / m_count;
+    const bool isHeld =
+        m_zone != kNone && at >= m_zone * width - m_edge && at < (m_zone + 1.0) * width + m_edge;
+    if (!isHeld) m_zone = std::clamp(std::floor(at * m_count), 0.0, m_count - 1.0);
+    for (std::size_t i = 0; i < outlets.size(); ++i)
+        outlets[i] = {static_cast<double>(i) == m_zone ? 1.0 : 0.0, 0.0};
+}
+
+}  // namespace jolly

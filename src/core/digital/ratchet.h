@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// Stage "ratchet": each step of travel gives a pulse, up or down. Pulses and the gaps between them
+/// have a length, so that games see each; steps that come faster wait, up to a limit.
+struct Ratchet {
+    static constexpr StageInfo kInfo{.name = "ratchet",
+                                     .sentence = "Each step of travel gives a pulse, up or down.",
+                                     .isFeel = false};
+    static constexpr int kMostWaiting = 200;
+
+    double step = 0.05;   ///< [0.01, 1], a part of the whole travel
+    double pulse = 40.0;  ///< [10, 1000] ms, and as long a gap behind it
+
+    friend bool operator==(const Ratchet&, const Ratchet&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(AmountField{"step", "a pulse every", 0.01, 1.0}, self.step);
+        visit(NumberField{"pulse", "pressed for", 10.0, 1000.0, "ms", 0}, self.pulse);
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
+    [[nodiscard]] static std::vector<std::string> outlets() { return {"up", "down"}; }
+
+    class Runner
+    {
+     public:
+        Runner(const Ratchet& ratchet, const StageInput& input);
+
+        /// RT-safe.
+        void apply(Value in, const Moment& moment, std::span<Value> outlets) noexcept;
+        [[nodiscard]] Time nextAt() const noexcept { return m_past.next; }
+        void reset() noexcept { m_past = {}; }
+        void wake(Value, const Moment&) noexcept { m_past = {}; }
+        void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
+
+     private:
+        /// What it remembers.
+        struct Past {
+            double anchor = 0.0;      ///< where the last step was counted
+            int waiting = 0;          ///< pulses that are still to come; those down are negative
+            int pressed = 0;          ///< 1 up, -1 down, 0 neither
+            Time next = Time::max();  ///< when the pulse, or the gap behind it, is over
+            bool hasStarted = false;
+        };
+
+        double m_step;
+        Time m_length;
+        Past m_past;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput& input) const { return {*this, input}; }
+};
+
+}  // namespace jolly

@@ -1,0 +1,84 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/digital/slice.h"
+
+#include "core/value/percent.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace jolly
+{
+
+namespace
+{
+
+std::string complaintAbout(const SlicePart& slice)
+{
+    const auto called = "the slice \"" + slice.name + "\" ";
+    for (const double edge : {slice.from, slice.to, slice.letGoBelow, slice.letGoAbove}) {
+        if (!(edge >= -1.0 && edge <= 1.0)) return called + "has an edge beyond the travel";
+    }
+    if (slice.to < slice.from)
+        return called + "ends at " + percent(slice.to) + ", before it begins at " +
+               percent(slice.from);
+    if (slice.letGoBelow > slice.from)
+        return called + "is let go below " + percent(slice.letGoBelow) + " although it begins at " +
+               percent(slice.from) + " only";
+    if (slice.letGoAbove < slice.to)
+        return called + "is let go above " + percent(slice.letGoAbove) +
+               " although it reaches to " + percent(slice.to);
+    return {};
+}
+
+}  // namespace
+
+std::string Slice::complaint() const
+{
+    if (slices.empty()) return "it has no slice";
+    std::set<std::string> names;
+    for (const auto& slice : slices) {
+        if (slice.name.empty()) return "a slice has no name";
+        if (!names.insert(slice.name).second) return "two slices are called \"" + slice.name + "\"";
+        if (auto wrong = complaintAbout(slice); !wrong.empty()) return wrong;
+    }
+    return {};
+}
+
+std::string Slice::summary() const
+{
+    const auto count = std::to_string(slices.size()) + (slices.size() == 1 ? " slice" : " slices");
+    if (slices.size() < 2) return count;
+    return count + (overlap == Overlap::PileUp ? ", pile up" : ", the last one counts");
+}
+
+std::vector<std::string> Slice::outlets() const
+{
+    std::vector<std::string> names;
+    for (const auto& slice : slices) names.push_back(slice.name);
+    return names;
+}
+
+void Slice::Runner::apply(Value in, const Moment&, std::span<Value> outlets) noexcept
+{
+    bool isTaken = false;
+    for (auto i = m_slices.size(); i-- > 0;) {
+        const auto& slice = m_slices[i];
+        m_areHeld[i] = m_areHeld[i] ? in.x >= slice.letGoBelow && in.x <= slice.letGoAbove
+                                    : in.x >= slice.from && in.x <= slice.to;
+        const bool isPressed = m_areHeld[i] && !(m_excludes && isTaken);
+        isTaken = isTaken || isPressed;
+        if (i < outlets.size()) outlets[i] = {isPressed ? 1.0 : 0.0, 0.0};
+    }
+}
+
+void Slice::Runner::continueFrom(const Runner& before) noexcept
+{
+    for (std::size_t i = 0; i < m_slices.size(); ++i) {
+        const auto same = std::ranges::find(before.m_slices, m_slices[i].name, &SlicePart::name);
+        m_areHeld[i] = same != before.m_slices.end() &&
+                       before.m_areHeld[static_cast<std::size_t>(same - before.m_slices.begin())];
+    }
+}
+
+}  // namespace jolly

@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/virtual_control.h"
+
+#include <algorithm>
+#include <initializer_list>
+#include <ranges>
+#include <string>
+#include <string_view>
+#include <variant>
+#include <vector>
+
+namespace jolly
+{
+
+/// A goal of its own: what leads to it is silent.
+struct Nothing {
+    friend bool operator==(const Nothing&, const Nothing&) = default;
+};
+
+/// Where an end of a strand leads.
+using Goal = std::variant<Target, Nothing>;
+
+/// One end of a strand.
+struct End {
+    std::string outlet{};  ///< of its last stage; "" is the first
+    Goal goal{};
+
+    friend bool operator==(const End&, const End&) = default;
+};
+
+/// The virtual control that an end leads to; null when it leads to something else.
+[[nodiscard]] inline const Target* targetOf(const End& end)
+{
+    return std::get_if<Target>(&end.goal);
+}
+[[nodiscard]] inline Target* targetOf(End& end)
+{
+    return std::get_if<Target>(&end.goal);
+}
+
+/// The virtual controls that a strand leads to, in the order of its ends: a view.
+template <class Strand>
+[[nodiscard]] auto targetsOf(Strand& strand)
+{
+    return strand.ends | std::views::filter([](auto& end) { return targetOf(end) != nullptr; }) |
+           std::views::transform([](auto& end) -> auto& { return *targetOf(end); });
+}
+
+/// Ends that lead from the first outlet to these.
+[[nodiscard]] inline std::vector<End> endsAt(std::initializer_list<Target> targets)
+{
+    std::vector<End> ends;
+    for (const auto& target : targets) ends.push_back({{}, target});
+    return ends;
+}
+
+/// Whether one of a strand's ends leads there.
+template <class Strand>
+[[nodiscard]] bool leadsTo(const Strand& strand, const Target& target)
+{
+    return std::ranges::any_of(strand.ends,
+                               [&](const End& end) { return end.goal == Goal(target); });
+}
+
+/// Whether one of a strand's ends leads to a virtual device.
+template <class Strand>
+[[nodiscard]] bool leadsToDevice(const Strand& strand, std::string_view device)
+{
+    return std::ranges::any_of(strand.ends, [&](const End& end) {
+        const auto* target = targetOf(end);
+        return target && target->device == device;
+    });
+}
+
+}  // namespace jolly

@@ -1,0 +1,74 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+#include "format/names.h"
+#include "format/rule.h"
+
+/// What stands in a tangle file of a strand and its ends; see fields.h.
+namespace jolly::format
+{
+
+/// What an end leads to instead of a virtual control.
+enum class GoalWord : std::uint8_t { Nothing };
+
+template <>
+struct Names<GoalWord> {
+    static constexpr std::pair<std::string_view, GoalWord> rows[] = {
+        {"nothing", GoalWord::Nothing}};
+};
+
+template <class Visitor>
+void describe(Visitor& visit, Target& t)
+{
+    visit.field("device", t.device, required("Id of a virtual device."));
+    visit.field("control", t.control,
+                required("One of its controls: axis 1, button 1, hat 1 and so on."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, End& e)
+{
+    auto target = targetOf(e) ? *targetOf(e) : Target{};
+    auto word = targetOf(e) ? std::nullopt : std::optional(GoalWord::Nothing);
+    visit.field("outlet", e.outlet,
+                optional("The outlet of its last stage; the first where it is left out."));
+    visit.field("goal", word, optional("What it is instead of a virtual control."));
+    if (visit.wants(!word)) {
+        visit.field("device", target.device, optional("Id of a virtual device."));
+        visit.field("control", target.control,
+                    optional("One of its controls: axis 1, button 1, hat 1 and so on."));
+    }
+    e.goal = word ? Goal(Nothing{}) : Goal(target);
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Strand& s)
+{
+    visit.field("id", s.id, required("Stable name of the strand."));
+    visit.field("name", s.name, optional("The pilot's name for it."));
+    visit.field("note", s.note, optional("A note."));
+    visit.field("function", s.function, optional("What it does in the sim."));
+    visit.field("layer", s.layer, optional("Id of its layer."));
+    visit.field("craft", s.craft, optional("Id of its craft."));
+    visit.field("shape", s.shape,
+                optional("Strands with the same word here share the stages that are their feel."));
+    visit.field("on", s.isOn, optional("Whether it is switched on."));
+    visit.field(
+        "whenAway", s.whenAway,
+        optional("Whether its axes rest or keep their value when the controller goes away."));
+    auto source = s.hasSource() ? std::optional(s.source) : std::nullopt;
+    visit.field("source", source, optional("Where it starts."));
+    s.source = source.value_or(Source{});
+    visit.field("stages", s.stages, optional("What it does to the value, in order."));
+    visit.field("ends", s.ends, required("Where what comes out of it leads."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, Feel& f)
+{
+    visit.field("name", f.name, required("The pilot's name for it."));
+    visit.field("stages", f.stages, optional("What it does to the value, in order."));
+}
+
+}  // namespace jolly::format

@@ -4,12 +4,16 @@
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "app/window/main_window.h"
+#include "core/tangle/device_edit.h"
+#include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "local_engine.h"
 #include "no_dialogs.h"
 #include "pretend/motion.h"
 #include "pretend/world_file.h"
 #include "support/golden.h"
+
+#include <linux/input-event-codes.h>
 
 #include <QApplication>
 #include <QDir>
@@ -161,10 +165,11 @@ class Scene
         click("here");
     }
 
+    /// Of the last strand that begins at the selected control.
     void openStage(int stage)
     {
         window.weavePage()
-            .cardOf(studio.strandsFrom(*studio.selected()).front()->id)
+            .cardOf(studio.strandsFrom(*studio.selected()).back()->id)
             ->openEditor(stage);
         settle();
     }
@@ -251,11 +256,22 @@ const Shot kShots[] = {
          s.select("skerry-stick", "ABS_X");
          s.openStage(1);
      }},
-    {"weave-light", true, false,
+    {"weave-slices", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
+         s.document.edit("trigger in two stages", [](Tangle& tangle) {
+             const auto* pad = findController(tangle, "pebble-pad");
+             const auto id = jolly::connect(tangle, RigController(*pad), {EventType::Abs, ABS_Z},
+                                            *nextFree(tangle, ControlKind::Button));
+             if (!id) return;
+             findStrand(tangle, *id)->name = "Trigger in two stages";
+             setSlices(tangle, *id, 0, {{"guard lifted", 0.1, 1.0, 0.085, 1.0}});
+             setSlices(
+                 tangle, *id, 0,
+                 {{"guard lifted", 0.1, 1.0, 0.085, 1.0}, {"drop mail", 0.95, 1.0, 0.935, 1.0}});
+         });
          s.goLive();
-         s.select("skerry-stick", "ABS_Y");
+         s.select("pebble-pad", "ABS_Z");
          s.openStage(0);
      }},
     {"shape", false, false,

@@ -35,10 +35,12 @@ class StagePlot : public QWidget
 
  private:
     void sample();
+    void paintRows(QPainter& painter) const;
 
     Stage m_stage;
     StageInput m_input;
     std::vector<CurvePoint> m_line;
+    std::vector<std::vector<bool>> m_rows;  ///< of a stage of buttons: where each is pressed
     CurvePoint m_dot;
 };
 

@@ -238,9 +238,15 @@ void StrandCard::addStage(StageParameters parameters)
     auto* curve = std::get_if<Curve>(&parameters);
     if (curve && m_input.sides == Sides::One) curve->isMirrored = false;
     const auto name = toQt(infoOf(parameters).name);
-    m_openStage = static_cast<int>(m_shown.stages.size());
-    edit(tr("add %1").arg(name),
-         [&](Tangle&, Strand& strand) { strand.stages.push_back({parameters}); });
+    const auto signals = signalsOf(m_studio.tangle(), m_shown);
+    auto place = m_shown.stages.size();  // before what makes buttons of an axis
+    const bool staysAxis = signalAfter(parameters, m_input).kind == m_input.kind;
+    while (staysAxis && place > 0 && signals[place].kind != m_input.kind) --place;
+    m_openStage = static_cast<int>(place);
+    edit(tr("add %1").arg(name), [&](Tangle&, Strand& strand) {
+        strand.stages.insert(strand.stages.begin() + static_cast<std::ptrdiff_t>(place),
+                             {parameters});
+    });
 }
 
 void StrandCard::removeStage(std::size_t stage)
@@ -365,7 +371,8 @@ void StrandCard::showValue(Value in)
         if (m_shown.stages[i].isOn) in = settled(m_runners[i], in, outlets);
         if (!isAxis) continue;
         m_boxes[i].plot->setDot(before.x, in.x);
-        m_boxes[i].value->setText(percentText(in.x, isTwoSided));
+        const bool isLastAndForks = i + 1 == m_runners.size() && !m_outlets.empty();
+        m_boxes[i].value->setText(isLastAndForks ? QString() : percentText(in.x, isTwoSided));
         if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
     }
     m_out->setText(m_outlets.empty() ? tr("out %1").arg(shown(in)) : QString());

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "window_story.h"
 
+#include <QAction>
 #include <QDoubleSpinBox>
 
 /// Plays docs/recipes.md in the window, and looks at what a game gets.
@@ -64,6 +65,17 @@ TEST_F(Recipe, TheLastPartOfALeverAsALatch)
     set("from 1", 94.0);
     set("let go below 1", 93.0);
     EXPECT_THAT(along({0, 939, 941, 1000, 931, 929}), ElementsAre("", "", "3", "3", "3", ""));
+}
+
+TEST_F(Recipe, ALeverAsFiveZones)
+{
+    move(kThrottle, 600);
+    click("button 5");
+    find<QAction>("add equal slices")->trigger();
+    settle();
+    step();
+    EXPECT_THAT(along({0, 100, 300, 500, 700, 900, 1000}),
+                ElementsAre("5", "5", "1", "2", "3", "4", "4"));
 }
 
 }  // namespace

@@ -130,6 +130,24 @@ TEST(Edit, EndsFollowTheirSlices)
               (std::vector<End>{{"drop", Target{"jolly", button(1)}}}));
 }
 
+TEST(Edit, AStrandOfButtonsMayBeDividedOtherwise)
+{
+    auto tangle = smallTangle();
+    const auto id = *connect(tangle, tangle.rig[0], kThrottle, {"jolly", button(3)});
+    findStrand(tangle, id)->stages.insert(findStrand(tangle, id)->stages.begin(), {Invert{}});
+    setButtons(tangle, id, EqualSlices{.count = 5});
+    const auto& strand = *findStrand(tangle, id);
+    ASSERT_EQ(strand.stages.size(), 2U) << "the inverted axis stays, the slice goes";
+    ASSERT_EQ(strand.ends.size(), 5U);
+    EXPECT_EQ(strand.ends[0], (End{"zone 1", Target{"jolly", button(3)}}));
+    EXPECT_EQ(strand.ends[1], (End{"zone 2", Target{"jolly", button(1)}}));
+    EXPECT_TRUE(findProblems(tangle).empty());
+    setButtons(tangle, id, Ratchet{});
+    EXPECT_EQ(findStrand(tangle, id)->ends,
+              (std::vector<End>{{"up", Target{"jolly", button(3)}},
+                                {"down", Target{"jolly", button(1)}}}));
+}
+
 TEST(Edit, TheNextFreeControlSkipsTakenOnesAndDevicesThatAreFull)
 {
     auto tangle = smallTangle();

@@ -243,6 +243,12 @@ void StrandCard::addStage(StageParameters parameters)
     const bool staysAxis = signalAfter(parameters, m_input).kind == m_input.kind;
     while (staysAxis && place > 0 && signals[place].kind != m_input.kind) --place;
     m_openStage = static_cast<int>(place);
+    if (!staysAxis) {
+        m_openStage = -1;
+        edit(tr("add %1").arg(name),
+             [&](Tangle& tangle, Strand&) { setButtons(tangle, m_id, parameters); });
+        return;
+    }
     edit(tr("add %1").arg(name), [&](Tangle&, Strand& strand) {
         strand.stages.insert(strand.stages.begin() + static_cast<std::ptrdiff_t>(place),
                              {parameters});

@@ -4,6 +4,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/likely.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -218,6 +219,34 @@ void setSlices(Tangle& tangle, const std::string& strand, std::size_t stage,
         if (std::ranges::find(before, slice.name, &SlicePart::name) != before.end()) continue;
         const auto target = nextFree(tangle, ControlKind::Button);
         if (target) changed->ends.push_back({slice.name, *target});
+        fitDevices(tangle);
+    }
+}
+
+void setButtons(Tangle& tangle, const std::string& strand, const StageParameters& parameters)
+{
+    auto* changed = findStrand(tangle, strand);
+    if (!changed) return;
+    const auto before = outletsOf(*changed);
+    const auto signals = signalsOf(tangle, *changed);
+    for (auto i = changed->stages.size(); i-- > 0;) {
+        if (signals[i + 1].kind != ControlKind::Axis)
+            changed->stages.erase(changed->stages.begin() + static_cast<std::ptrdiff_t>(i));
+    }
+    changed->stages.push_back({parameters});
+    const auto outlets = outletsOf(*changed);
+    std::erase_if(changed->ends, [&](End& end) {
+        const auto was =
+            end.outlet.empty() ? before.begin() : std::ranges::find(before, end.outlet);
+        const auto place = static_cast<std::size_t>(was - before.begin());
+        if (place >= outlets.size()) return true;
+        end.outlet = outlets[place];
+        return false;
+    });
+    for (const auto& outlet : outlets) {
+        if (std::ranges::find(changed->ends, outlet, &End::outlet) != changed->ends.end()) continue;
+        const auto target = nextFree(tangle, ControlKind::Button);
+        if (target) changed->ends.push_back({outlet, *target});
         fitDevices(tangle);
     }
 }

@@ -52,4 +52,8 @@ std::string duplicate(Tangle& tangle, const std::string& strand);
 void setSlices(Tangle& tangle, const std::string& strand, std::size_t stage,
                const SliceParts& slices);
 
+/// Gives a strand of buttons another last stage that makes buttons of its axis, in the place of the
+/// one it has. Its ends stay, outlet by outlet; more outlets lead to the next free buttons.
+void setButtons(Tangle& tangle, const std::string& strand, const StageParameters& parameters);
+
 }  // namespace jolly

@@ -62,8 +62,9 @@ void MainWindow::openFile(const QString& path)
     if (const auto done = m_studio.document().open(path); !done) {
         m_dialogs.tell(this, tr("Not opened"), QString::fromStdString(done.error().text()));
     } else if (m_studio.document().isOfEarlierVersion()) {
-        m_studio.say(tr("This file is of an earlier version. Saving it writes the present one, "
-                        "which earlier Jolly Tangles do not open."));
+        m_studio.say(
+            tr("This file is of an earlier version. Saving it writes the present one, "
+               "which earlier Jolly Tangles do not open."));
     }
 }
 

@@ -317,11 +317,9 @@ void StrandCard::prepareRunners(const Strand& strand)
         mine != all.end() && !hasErrors(findStrandProblems(
                                  m_studio.tangle(), static_cast<std::size_t>(mine - all.begin())));
     if (!m_canRun) return;
-    auto input = m_input;
-    for (const auto& stage : strand.stages) {
-        m_runners.push_back(prepare(stage.parameters, input));
-        if (stage.isOn) static_cast<Signal&>(input) = signalAfter(stage.parameters, input);
-    }
+    const auto signals = signalsOf(m_studio.tangle(), strand);
+    for (std::size_t i = 0; i < strand.stages.size(); ++i)
+        m_runners.push_back(prepare(strand.stages[i].parameters, {signals[i], {}}));
 }
 
 void StrandCard::refresh(const Strand& strand)

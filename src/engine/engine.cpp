@@ -68,9 +68,9 @@ std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
 {
     std::swap(m_woven, woven);
     bindDeck();
-    primeAll();
+    for (const auto& controller : m_deck.controllers()) prime(controller);
     m_woven->machine.takeOver(woven->machine, m_world.now());
-    m_woven->machine.dropChanges();
+    m_woven->machine.dropChanges();  // the fleet takes the outputs as a whole, and may be another's
     std::erase_if(m_troubles, [](const auto& t) { return t.first.starts_with("/devices/"); });
     if (isLive()) {
         for (const auto& problem : m_fleet.refit(*m_woven, m_world.now())) trouble(problem);
@@ -85,7 +85,9 @@ Fallible Engine::goLive()
 {
     if (isLive()) return {};
     m_woven->machine.reset();
-    primeAll();
+    for (const auto& controller : m_deck.controllers()) prime(controller);
+    m_woven->machine.begin(m_world.now());
+    m_woven->machine.dropChanges();  // the devices begin with them
     auto done = m_fleet.launch(*m_woven, m_world.now());
     trouble(done ? Problem{Severity::Error, kLivePath, "", ""}
                  : Problem{Severity::Error, kLivePath, done.error().sentence, done.error().cure});
@@ -128,6 +130,7 @@ void Engine::controllerArrived(Handle handle, const ControllerDescription& descr
     for (const auto& controller : m_deck.controllers()) {
         if (controller.handle == handle) prime(controller);
     }
+    m_woven->machine.begin(m_world.now());
     flush(m_world.now());
     m_wantsHold = isLive();
     m_isStale = true;
@@ -213,16 +216,8 @@ void Engine::prime(const DeckController& controller)
     for (std::size_t i = 0; i < controller.state.size(); ++i) {
         const auto input = controller.inputOf[i];
         if (input == DeckController::kUnbound) continue;
-        machine.prime(static_cast<std::uint32_t>(input), controller.state[i], m_world.now());
+        machine.prime(static_cast<std::uint32_t>(input), controller.state[i]);
     }
-}
-
-/// Begins with all controls as they stand. Nothing is sent: the fleet takes the outputs as a whole
-/// afterwards, and may still be another tangle's.
-void Engine::primeAll()
-{
-    for (const auto& controller : m_deck.controllers()) prime(controller);
-    m_woven->machine.dropChanges();
 }
 
 void Engine::bindDeck()

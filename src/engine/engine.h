@@ -63,7 +63,6 @@ class Engine : private WorldListener
     void moveOne(DeckController& controller, const RawMove& move, Time time) noexcept;
     void flush(Time time) noexcept;
     void prime(const DeckController& controller);
-    void primeAll();
     void bindDeck();
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;
     void holdWhatIsFree();

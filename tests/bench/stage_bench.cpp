@@ -79,7 +79,8 @@ Figures ofStrand(std::vector<Stage> stages, const std::vector<double>& values)
     addStrand(tangle, kX, axis(1), std::move(stages));
     Machine machine(compile(tangle));
     const auto input = *machine.plan().inputOf(0, kX);
-    machine.prime(input, {}, {});
+    machine.prime(input, {});
+    machine.begin({});
     return measure(values, [&](double value, Time now) {
         machine.move(input, false, static_cast<std::int32_t>(value * 1000.0), now);
         machine.dropChanges();

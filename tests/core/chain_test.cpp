@@ -31,7 +31,8 @@ class ChainTest : public testing::Test
     void start()
     {
         machine = std::make_unique<Machine>(compile(tangle));
-        machine->prime(*machine->plan().inputOf(0, kX), {}, now);
+        machine->prime(*machine->plan().inputOf(0, kX), {});
+        machine->begin(now);
     }
 
     void move(ControlCode code, std::int32_t raw)
@@ -187,7 +188,7 @@ TEST_F(ChainTest, AnEditInFlightGoesOnFromWhereItIs)
     ASSERT_NEAR(before, 0.5, 0.01);
     tangle.strands[0].stages[0].parameters = Pace{.rising = 2.0, .falling = 2.0};
     Machine next(compile(tangle));
-    next.prime(*next.plan().inputOf(0, kX), {1000, 0}, now);
+    next.prime(*next.plan().inputOf(0, kX), {1000, 0});
     next.takeOver(*machine, now);
     EXPECT_NEAR(next.strandValue(0).x, before, 1e-9);
     EXPECT_NE(next.nextTick(), Time::max()) << "it has a way to go still";

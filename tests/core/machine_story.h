@@ -19,7 +19,11 @@ class MachineStory : public testing::Test
     void start() { machine = std::make_unique<Machine>(compile(tangle)); }
 
     std::uint32_t input(ControlCode code) const { return *machine->plan().inputOf(0, code); }
-    void prime(ControlCode code, std::int32_t raw) { machine->prime(input(code), {raw, 0}, now); }
+    void prime(ControlCode code, std::int32_t raw)
+    {
+        machine->prime(input(code), {raw, 0});
+        machine->begin(now);
+    }
     void move(ControlCode code, std::int32_t raw) { machine->move(input(code), false, raw, ++now); }
     void moveHatY(std::int32_t raw) { machine->move(input(kHat), true, raw, ++now); }
     void press(ControlCode code) { move(code, 1); }
@@ -50,7 +54,7 @@ class MachineStory : public testing::Test
     {
         auto next = std::make_unique<Machine>(compile(tangle));
         for (const auto& control : tangle.rig[0].controls) {
-            next->prime(*next->plan().inputOf(0, control.code), raws[control.code], now);
+            next->prime(*next->plan().inputOf(0, control.code), raws[control.code]);
         }
         next->takeOver(*machine, now);
         machine = std::move(next);

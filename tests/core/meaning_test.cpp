@@ -240,5 +240,81 @@ TEST_F(Meaning, AnAxisThatIsKeptWithoutItsControllerOutlivesAnEdit)
     EXPECT_EQ(at(axis(1)), 16384);
 }
 
+TEST_F(Meaning, APressOfAStageThatSleepsIsNoPressWhenItWakes)
+{
+    addStrand(tangle, kX, axis(1), {whileToggled(kTrim)});
+    start();
+    press(kThumb);
+    press(kToggle);
+    move(kX, 0);
+    EXPECT_EQ(out(), 0.0) << "pressed before it woke";
+    release(kThumb);
+    press(kThumb);
+    EXPECT_DOUBLE_EQ(out(), 0.1);
+}
+
+TEST_F(Meaning, ASwitchThatIsOnAtTheStartIsNoPress)
+{
+    auto trim = kTrim;
+    trim.up = Source{"stick", kToggle};
+    addStrand(tangle, kX, axis(1), {{trim}});
+    start();
+    prime(kToggle, 1);
+    prime(kX, 0);
+    press(kTrigger);
+    EXPECT_DOUBLE_EQ(out(), -0.1) << "one step down, none up";
+}
+
+TEST_F(Meaning, AStageWhoseConditionIsTakenAwayWorksAgain)
+{
+    addStrand(tangle, kX, axis(1), {whileToggled(Spring{.speed = 1.0})});
+    start();
+    move(kX, 0);
+    move(kToggle, 0);
+    tangle.strands[0].stages[0].when.reset();
+    edit();
+    move(kX, 1000);
+    ASSERT_DOUBLE_EQ(out(), 1.0);
+    wait(2000 * kMs);
+    EXPECT_EQ(out(), 0.0) << "it springs back by itself";
+}
+
+TEST_F(Meaning, WhatIsKeptWithoutItsControllerIsKeptThroughAnEdit)
+{
+    tangle.devices[0].settings = {{.control = axis(1), .meeting = Meeting::Larger}};
+    addStrand(tangle, kX, axis(1));
+    addStrand(tangle, kY, axis(1)).whenAway = WhenAway::Keep;
+    start();
+    move(kX, 500);
+    move(kY, 1000);
+    machine->lose(input(kY), now);
+    tangle.strands[0].isOn = false;
+    machine->lose(input(kX), now);
+    auto next = std::make_unique<Machine>(compile(tangle));
+    next->takeOver(*machine, now);
+    machine = std::move(next);
+    EXPECT_EQ(at(axis(1)), 32767);
+}
+
+TEST_F(Meaning, AnEditUnderAHeldPushWakesNothing)
+{
+    addStrand(tangle, kX, axis(1),
+              {{.parameters = Pace{.rising = 1.0, .falling = 1.0},
+                .when = When{.output = Target{"jolly", button(1)}}}});
+    addStrand(tangle, kTrigger, button(1));
+    start();
+    raws[kTrigger] = {1, 0};
+    move(kX, 0);
+    press(kTrigger);
+    raws[kX] = {1000, 0};
+    move(kX, 1000);
+    wait(100 * kMs);
+    const auto before = out();
+    ASSERT_NEAR(before, 0.1, 0.01);
+    tangle.strands[1].note = "edited";
+    edit();
+    EXPECT_NEAR(out(), before, 0.01) << "no jump";
+}
+
 }  // namespace
 }  // namespace jolly

@@ -125,9 +125,10 @@ void AxisTrace::run()
     const auto start = m_moves.empty() ? m_studio.now() : m_moves.front().time;
     machine.reset();
     for (std::size_t slot = 0; slot < m_inputOf.size(); ++slot) {
-        if (m_inputOf[slot]) machine.prime(*m_inputOf[slot], m_first[slot], start);
-        machine.dropChanges();
+        if (m_inputOf[slot]) machine.prime(*m_inputOf[slot], m_first[slot]);
     }
+    machine.begin(start);
+    machine.dropChanges();
     m_samples.push_back(m_rehearsal->now(start));
     for (const auto& move : m_moves) feed(move);
     m_rehearsal->runUntil(m_studio.now(), m_samples);

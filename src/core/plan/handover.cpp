@@ -6,7 +6,7 @@ namespace jolly
 
 void Machine::takeOver(const Machine& previous, Time now) noexcept
 {
-    unmask(previous, now);
+    takeOverInputs(previous);
     const auto& mine = m_plan->strandsById;
     const auto& old = previous.m_plan->strandsById;
     std::size_t o = 0;
@@ -14,10 +14,10 @@ void Machine::takeOver(const Machine& previous, Time now) noexcept
         const auto& id = m_plan->strands[strand].id;
         while (o < old.size() && previous.m_plan->strands[old[o]].id < id) ++o;
         if (o == old.size()) break;
-        if (previous.m_plan->strands[old[o]].id == id)
-            takeOverStrand(strand, previous, old[o], now);
+        if (previous.m_plan->strands[old[o]].id == id) takeOverStrand(strand, previous, old[o]);
     }
-    tellFlips(now, Cause::Priming);
+    m_meetings.goOn();
+    begin(now);
 }
 
 bool Machine::isSame(std::uint32_t input, const Machine& previous, std::uint32_t old) const noexcept
@@ -27,35 +27,46 @@ bool Machine::isSame(std::uint32_t input, const Machine& previous, std::uint32_t
     return mine.controller == theirs.controller && mine.control.code == theirs.control.code;
 }
 
-/// Whoever looks at a push that is held goes on seeing it held, when it did until now.
-void Machine::unmask(const Machine& previous, Time now) noexcept
+/// Of both rigs the order is nearly always the same, so each control is looked for behind the one
+/// that was found before it.
+void Machine::takeOverInputs(const Machine& previous) noexcept
 {
-    for (std::uint32_t i = 0; i < m_inputs.size(); ++i) {
-        if (!m_inputs[i].isMasked) continue;
-        for (std::uint32_t old = 0; old < previous.m_inputs.size(); ++old) {
-            const auto& before = previous.m_inputs[old];
-            if (!before.isThere || before.isMasked || !previous.m_values[old].isPressed()) continue;
-            if (!isSame(i, previous, old)) continue;
-            m_inputs[i].isMasked = false;
-            m_values[i] = {1.0, 0.0};
-            const auto& run = m_plan->inputs[i].watchers;
-            for (std::uint32_t w = run.first; w < run.first + run.count; ++w)
-                runAgain(m_plan->watchers[w], now, Cause::Priming);
+    const auto count = static_cast<std::uint32_t>(previous.m_inputs.size());
+    std::uint32_t next = 0;
+    for (std::uint32_t input = 0; input < m_inputs.size(); ++input) {
+        if (!m_inputs[input].isPrimed) continue;
+        for (std::uint32_t i = 0; i < count; ++i) {
+            const auto old = next + i < count ? next + i : next + i - count;
+            if (!isSame(input, previous, old)) continue;
+            takeOverInput(input, previous, old);
+            next = old + 1;
             break;
         }
     }
 }
 
-void Machine::takeOverStrand(std::uint32_t strand, const Machine& previous, std::uint32_t old,
-                             Time now) noexcept
+/// A push that is held was seen before, or was not.
+void Machine::takeOverInput(std::uint32_t input, const Machine& previous,
+                            std::uint32_t old) noexcept
+{
+    const auto& before = previous.m_inputs[old];
+    if (!before.isThere) return;
+    auto& state = m_inputs[input];
+    state.raw = before.raw;
+    const auto value = valueOf(m_plan->inputs[input], state.raw);
+    state.isMasked = before.isMasked && value.isPressed();
+    m_values[input] = state.isMasked ? Value{} : value;
+}
+
+void Machine::takeOverStrand(std::uint32_t strand, const Machine& previous,
+                             std::uint32_t old) noexcept
 {
     const auto& mine = m_plan->strands[strand];
     const auto& theirs = previous.m_plan->strands[old];
     if (!isSame(mine.input, previous, theirs.input)) return;
-    const auto& before = previous.m_strands[old];
-    if (before.isPressed && !before.isMasked) m_strands[strand].isMasked = false;
+    if (previous.m_inputs[theirs.input].isThere)
+        m_strands[strand].isMasked = m_strands[strand].isMasked && previous.m_strands[old].isMasked;
     takeOverStages(mine, previous, theirs);
-    runAgain(strand, now, Cause::Priming);
     takeOverEnds(strand, previous, old);
 }
 
@@ -83,21 +94,24 @@ void Machine::takeOverStages(const PlanStrand& mine, const Machine& previous,
     }
 }
 
-/// Of ends that lead where they led: an axis stays with the one that moved it last, and one that
-/// is kept without its controller is kept on.
+/// Ends that lead where they led say what they said: so whoever waits for a virtual control finds
+/// it as it was, an axis stays with the one that moved it last, and one that is kept without its
+/// controller is kept on.
 void Machine::takeOverEnds(std::uint32_t strand, const Machine& previous,
                            std::uint32_t old) noexcept
 {
-    const auto& mine = m_plan->strands[strand].links;
+    const auto& mine = m_plan->strands[strand];
     const auto& theirs = previous.m_plan->strands[old].links;
-    for (auto m = mine.first; m < mine.first + mine.count; ++m) {
+    for (auto m = mine.links.first; m < mine.links.first + mine.links.count; ++m) {
         const auto& end = m_plan->links[m];
+        const bool isKept = end.isAxis && mine.whenAway == WhenAway::Keep;
+        if (!m_inputs[mine.input].isThere && !isKept) continue;
         for (auto t = theirs.first; t < theirs.first + theirs.count; ++t) {
             const auto& before = previous.m_plan->links[t];
-            if (m_plan->outputs[end.output].place != previous.m_plan->outputs[before.output].place)
+            if (end.outlet != before.outlet ||
+                m_plan->outputs[end.output].place != previous.m_plan->outputs[before.output].place)
                 continue;
             m_meetings.keep(m, previous.m_meetings, t);
-            if (previous.m_meetings.ownerOf(before.output) == t) m_meetings.give(end.output, m);
             break;
         }
     }

@@ -49,21 +49,35 @@ bool Machine::doesWork(const PlanStage& stage) const noexcept
     return value.isPressed() != when.isOff;
 }
 
-void Machine::prime(std::uint32_t input, Counts raw, Time now) noexcept
+void Machine::prime(std::uint32_t input, Counts raw) noexcept
 {
     const auto& flat = m_plan->inputs[input];
     const auto value = valueOf(flat, raw);
     const bool isHeldPush = flat.control.kind == ControlKind::Button &&
                             springsBack(flat.control.buttonKind) && value.isPressed();
-    m_inputs[input] = {raw, true, isHeldPush};
+    m_inputs[input] = {raw, true, isHeldPush, true};
     m_values[input] = isHeldPush ? Value{} : value;
-    for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
-        const auto strand = flat.strands.first + i;
-        m_strands[strand].isMasked = isHeldPush;
-        if (!isHeldPush) run(strand, value, now, Cause::Priming);
+    for (std::uint32_t i = 0; i < flat.strands.count; ++i)
+        m_strands[flat.strands.first + i].isMasked = isHeldPush;
+}
+
+void Machine::begin(Time now) noexcept
+{
+    for (const auto& flat : m_plan->inputs) {
+        const auto input = static_cast<std::uint32_t>(&flat - m_plan->inputs.data());
+        if (!m_inputs[input].isPrimed) continue;
+        for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
+            lookAround(flat.strands.first + i, now, Cause::Priming);
+            runAgain(flat.strands.first + i, now, Cause::Priming);
+        }
+        for (std::uint32_t i = 0; i < flat.watchers.count; ++i) {
+            const auto strand = m_plan->watchers[flat.watchers.first + i];
+            if (m_inputs[m_plan->strands[strand].input].isPrimed) continue;
+            lookAround(strand, now, Cause::Priming);
+            runAgain(strand, now, Cause::Priming);
+        }
     }
-    for (std::uint32_t i = 0; i < flat.watchers.count; ++i)
-        runAgain(m_plan->watchers[flat.watchers.first + i], now, Cause::Priming);
+    for (auto& state : m_inputs) state.isPrimed = false;
     tellFlips(now, Cause::Priming);
 }
 
@@ -99,7 +113,6 @@ void Machine::run(std::uint32_t strand, Value in, Time now, Cause cause) noexcep
         runStages(flat, in, now, {outlets, flat.outlets.count});
         if (flat.canMove) noteMotion(strand, now);
     }
-    m_strands[strand].isPressed = in.isPressed();
     for (std::uint32_t l = flat.links.first; l < flat.links.first + flat.links.count; ++l)
         m_meetings.feed(l, outlets[m_plan->links[l].outlet], cause);
 }
@@ -111,15 +124,10 @@ void Machine::runStages(const PlanStrand& strand, Value in, Time now,
     const auto last = strand.stages.first + strand.stages.count - 1;
     for (auto i = strand.stages.first; i <= last; ++i) {
         const auto& stage = m_plan->stages[i];
-        if (stage.when) {
-            const bool wasAsleep = m_areAsleep[i];
-            m_areAsleep[i] = !doesWork(stage);
-            if (m_areAsleep[i]) {
-                if (stage.turns) in = {};
-                if (i == last) std::ranges::fill(outlets, in);
-                continue;
-            }
-            if (wasAsleep) wake(m_runners[i], in, moment);
+        if ((stage.when || m_areAsleep[i]) && !rouse(i, in, now)) {
+            if (stage.turns) in = {};
+            if (i == last) std::ranges::fill(outlets, in);
+            continue;
         }
         in = apply(m_runners[i], in, moment, outlets);
     }
@@ -134,18 +142,40 @@ void Machine::runAgain(std::uint32_t strand, Time now, Cause cause) noexcept
         run(strand, m_values[input], now, cause);
 }
 
-/// Runs the strands with stages that look at a control that changed. Those hear of it although
-/// their strand's own source may not have been heard of.
+/// Finds out whether a stage works now, and wakes it if it did not.
+bool Machine::rouse(std::uint32_t stage, Value in, Time now) noexcept
+{
+    const bool works = doesWork(m_plan->stages[stage]);
+    if (works && m_areAsleep[stage]) wake(m_runners[stage], in, momentOf(now));
+    m_areAsleep[stage] = !works;
+    return works;
+}
+
+/// A strand's stages hear what became of the controls that they look at, although the strand's own
+/// source may not have been heard of. One that slept until now has seen nothing of it; it wakes
+/// when its strand runs, or at once where that cannot.
+void Machine::lookAround(std::uint32_t strand, Time now, Cause cause) noexcept
+{
+    const auto& flat = m_plan->strands[strand];
+    const auto& stages = flat.stages;
+    for (auto i = stages.first; i < stages.first + stages.count; ++i) {
+        if (!doesWork(m_plan->stages[i])) {
+            m_areAsleep[i] = true;
+        } else if (!m_areAsleep[i]) {
+            look(m_runners[i], momentOf(now), cause != Cause::Priming);
+        } else if (!m_inputs[flat.input].isThere) {
+            static_cast<void>(rouse(i, {}, now));
+        }
+    }
+}
+
+/// Runs the strands with stages that look at a control that changed.
 void Machine::tellLookers(std::uint32_t input, Time now, Cause cause) noexcept
 {
     const auto& run = m_plan->inputs[input].watchers;
     for (std::uint32_t w = run.first; w < run.first + run.count; ++w) {
-        const auto strand = m_plan->watchers[w];
-        const auto& stages = m_plan->strands[strand].stages;
-        for (auto i = stages.first; i < stages.first + stages.count; ++i) {
-            if (doesWork(m_plan->stages[i])) look(m_runners[i], momentOf(now));
-        }
-        runAgain(strand, now, cause);
+        lookAround(m_plan->watchers[w], now, cause);
+        runAgain(m_plan->watchers[w], now, cause);
     }
 }
 
@@ -156,8 +186,11 @@ void Machine::tellFlips(Time now, Cause cause) noexcept
     const auto& flips = m_meetings.flips();
     for (std::size_t i = 0; i < flips.size(); ++i) {  // which grow meanwhile
         const auto& watchers = m_plan->outputs[flips[i]].watchers;
-        for (std::uint32_t w = 0; w < watchers.count; ++w)
-            runAgain(m_plan->watchers[watchers.first + w], now, cause);
+        for (std::uint32_t w = 0; w < watchers.count; ++w) {
+            const auto strand = m_plan->watchers[watchers.first + w];
+            lookAround(strand, now, cause);
+            runAgain(strand, now, cause);
+        }
     }
     m_meetings.clearFlips();
 }

@@ -27,13 +27,18 @@ class Machine
     /// Puts every output to rest and forgets all presses, changes and inputs. RT-safe.
     void reset() noexcept;
 
-    /// Takes the state of a control as it stands: axes, hats and switches at once; a push that is
-    /// already held counts only from its next press. RT-safe.
-    void prime(std::uint32_t input, Counts raw, Time now) noexcept;
+    /// Takes the state of a control as it stands. Axes, hats and switches count with begin(); a
+    /// push that is already held only from its next press. RT-safe.
+    void prime(std::uint32_t input, Counts raw) noexcept;
 
-    /// Takes over from the machine that ran until now, after all inputs were primed: presses stay
-    /// with their strands until released, axes stay with the strand that moved them last, stages
-    /// remember what those of their kind remembered, in their order. RT-safe.
+    /// Runs the strands of the controls that were primed, and those that look at them: once all
+    /// that is known is known, so that their order plays no part. RT-safe.
+    void begin(Time now) noexcept;
+
+    /// Takes over from the machine that ran until now, and begins. What it knew of a control
+    /// counts, not what that was primed with. Presses stay with their strands until released, axes
+    /// with the strand that moved them last, stages remember what those of their kind remembered,
+    /// in their order. RT-safe.
     void takeOver(const Machine& previous, Time now) noexcept;
 
     /// One control of a controller moved. `raw` is what it stands at, of a turner the sum of all
@@ -94,10 +99,10 @@ class Machine
         Counts raw;
         bool isThere = false;   ///< it was heard of
         bool isMasked = false;  ///< a push that was held before: not pressed for whoever looks
+        bool isPrimed = false;  ///< waits for begin()
     };
     struct StrandState {
         bool isMasked = false;  ///< waits for the release of a push that was held before
-        bool isPressed = false;
     };
 
     [[nodiscard]] static Value valueOf(const PlanInput& input, Counts raw) noexcept;
@@ -105,12 +110,14 @@ class Machine
     void run(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
     void runStages(const PlanStrand& strand, Value in, Time now, std::span<Value> outlets) noexcept;
     void runAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
+    void lookAround(std::uint32_t strand, Time now, Cause cause) noexcept;
+    [[nodiscard]] bool rouse(std::uint32_t stage, Value in, Time now) noexcept;
     void tellLookers(std::uint32_t input, Time now, Cause cause) noexcept;
     void tellFlips(Time now, Cause cause) noexcept;
     void noteMotion(std::uint32_t strand, Time now) noexcept;
-    void unmask(const Machine& previous, Time now) noexcept;
-    void takeOverStrand(std::uint32_t strand, const Machine& previous, std::uint32_t old,
-                        Time now) noexcept;
+    void takeOverInputs(const Machine& previous) noexcept;
+    void takeOverInput(std::uint32_t input, const Machine& previous, std::uint32_t old) noexcept;
+    void takeOverStrand(std::uint32_t strand, const Machine& previous, std::uint32_t old) noexcept;
     void takeOverStages(const PlanStrand& mine, const Machine& previous,
                         const PlanStrand& theirs) noexcept;
     void takeOverEnds(std::uint32_t strand, const Machine& previous, std::uint32_t old) noexcept;

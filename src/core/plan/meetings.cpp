@@ -76,16 +76,23 @@ void Meetings::lose(std::uint32_t link, WhenAway whenAway) noexcept
 
 void Meetings::keep(std::uint32_t link, const Meetings& previous, std::uint32_t old) noexcept
 {
-    if (m_links[link].isActive || !previous.m_links[old].isActive || !m_plan.links[link].isAxis)
-        return;
-    m_links[link] = previous.m_links[old];
-    settle(m_plan.links[link].output);
+    const auto& said = previous.m_links[old];
+    if (!said.isActive) return;
+    const auto& flat = m_plan.links[link];
+    m_links[link] = said;
+    if (flat.isButton && said.value.isPressed()) press(flat.output, true);
+    if (previous.m_outputs[previous.m_plan.links[old].output].owner == old)
+        m_outputs[flat.output].owner = link;
 }
 
-void Meetings::give(std::uint32_t output, std::uint32_t link) noexcept
+void Meetings::goOn() noexcept
 {
-    m_outputs[output].owner = link;
-    settle(output);
+    for (std::uint32_t output = 0; output < m_outputs.size(); ++output) {
+        auto& owner = m_outputs[output].owner;
+        if (owner == kNone) owner = anyActive(m_plan.outputs[output]);
+        if (owner != kNone) settle(output);
+    }
+    clearFlips();
 }
 
 void Meetings::press(std::uint32_t output, bool isPressed) noexcept

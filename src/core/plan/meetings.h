@@ -50,17 +50,12 @@ class Meetings
     /// The strand of this end lost its control: it lets go, and its axis rests or stays.
     void lose(std::uint32_t link, WhenAway whenAway) noexcept;
 
-    /// An end that says nothing yet says on what it said in a tangle before.
+    /// An end that has said nothing yet goes on from one in a tangle before: it says what that
+    /// said, and the virtual control is its own if it was that one's. goOn() follows.
     void keep(std::uint32_t link, const Meetings& previous, std::uint32_t old) noexcept;
 
-    /// Gives a virtual control to the end that moved it last in a tangle before.
-    void give(std::uint32_t output, std::uint32_t link) noexcept;
-
-    /// The end that moved a virtual control last; kNone when nothing has.
-    [[nodiscard]] std::uint32_t ownerOf(std::uint32_t output) const noexcept
-    {
-        return m_outputs[output].owner;
-    }
+    /// Works out what comes of all that was kept. That is no news to anybody.
+    void goOn() noexcept;
 
     [[nodiscard]] Value value(std::uint32_t output) const noexcept
     {

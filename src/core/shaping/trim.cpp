@@ -20,18 +20,12 @@ bool Trim::Runner::Key::isPressedNow(const Moment& moment) noexcept
     return isDown && !wasDown;
 }
 
-void Trim::Runner::look(const Moment& moment) noexcept
+void Trim::Runner::look(const Moment& moment, bool isNews) noexcept
 {
-    if (m_up.isPressedNow(moment)) m_trim += m_step;
-    if (m_down.isPressedNow(moment)) m_trim -= m_step;
-    if (m_reset.isPressedNow(moment)) m_trim = 0.0;
+    if (m_up.isPressedNow(moment) && isNews) m_trim += m_step;
+    if (m_down.isPressedNow(moment) && isNews) m_trim -= m_step;
+    if (m_reset.isPressedNow(moment) && isNews) m_trim = 0.0;
     m_trim = std::clamp(m_trim, -m_most, m_most);
-}
-
-/// Presses while it slept do not count.
-void Trim::Runner::wake(Value, const Moment& moment) noexcept
-{
-    for (auto* key : {&m_up, &m_down, &m_reset}) static_cast<void>(key->isPressedNow(moment));
 }
 
 Value Trim::Runner::apply(Value in, const Moment&) const noexcept

@@ -51,9 +51,10 @@ struct Trim {
         /// @return value in [low, 1]. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) const noexcept;
 
-        /// Counts presses: also those before the axis was heard of. RT-safe.
-        void look(const Moment& moment) noexcept;
-        void wake(Value, const Moment& moment) noexcept;
+        /// Counts presses that are news: also those before the axis was heard of. RT-safe.
+        void look(const Moment& moment, bool isNews) noexcept;
+        /// Presses while it slept do not count. RT-safe.
+        void wake(Value, const Moment& moment) noexcept { look(moment, false); }
         void reset() noexcept { m_trim = 0.0; }
         void continueFrom(const Runner& before) noexcept;
 
@@ -61,7 +62,7 @@ struct Trim {
         struct Key {
             std::optional<SeenControl> control{};
             bool isDown = false;
-            /// Whether it was just pressed.
+            /// Whether it was not pressed before, and is.
             bool isPressedNow(const Moment& moment) noexcept;
         };
 

@@ -51,11 +51,11 @@ void wake(StageRunner& runner, Value in, const Moment& moment) noexcept
         runner);
 }
 
-void look(StageRunner& runner, const Moment& moment) noexcept
+void look(StageRunner& runner, const Moment& moment, bool isNews) noexcept
 {
     std::visit(
         [&](auto& r) noexcept {
-            if constexpr (requires { r.look(moment); }) r.look(moment);
+            if constexpr (requires { r.look(moment, isNews); }) r.look(moment, isNews);
         },
         runner);
 }

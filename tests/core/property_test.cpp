@@ -1,0 +1,246 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/machine.h"
+#include "core/weave/weave.h"
+#include "random_tangle.h"
+#include "slow_model.h"
+
+#include <gtest/gtest.h>
+
+#include <memory>
+
+/// Random tangles, moves and edits in flight: the machine against the slow model, step by step.
+namespace jolly::test
+{
+namespace
+{
+
+constexpr int kTangles = 2500;
+constexpr int kStepsEach = 400;  // together 1,000,000
+
+/// One flight of a random tangle.
+class Flight
+{
+ public:
+    explicit Flight(unsigned seed) : m_chance(seed), m_tangle(m_chance.tangle()), m_slow(m_tangle)
+    {
+        m_machine = std::make_unique<Machine>(compile(m_tangle));
+        tellAll(*m_machine);
+        for (const auto& controller : m_tangle.rig) comeBack(controller.id);
+    }
+
+    void step()
+    {
+        const auto deed = m_chance.below(40);
+        m_said = "strange";
+        if (deed == 0) {
+            edit();
+        } else if (deed == 1) {
+            const auto id = m_chance.of(m_tangle.rig).id;
+            m_away.contains(id) ? comeBack(id) : goAway(id);
+        } else if (deed < 12) {
+            wait();
+        } else {
+            move();
+        }
+    }
+
+    /// What differs; empty when nothing does.
+    std::string difference()
+    {
+        if (m_machine->nextTick() != m_slow.nextTick())
+            return m_said + ": the next tick is at " +
+                   std::to_string(m_machine->nextTick().count()) + " and not " +
+                   std::to_string(m_slow.nextTick().count());
+        std::vector<bool> areTold(m_machine->plan().outputs.size());
+        m_machine->takeChanges([&](const Change& change) { areTold[change.output] = true; });
+        for (std::uint32_t i = 0; i < areTold.size(); ++i) {
+            const auto& place = m_machine->plan().outputs[i].place;
+            const auto is = m_machine->outputValue(i);
+            const auto raw = m_machine->outputRaw(i);
+            const auto should = m_slow.at(place);
+            const auto name = m_said + ": " + toText(place.control);
+            if (std::abs(is.x - should.x) > 1e-9 || is.y != should.y)
+                return name + " is " + std::to_string(is.x) + " and not " +
+                       std::to_string(should.x);
+            if (areTold[i] != (raw != m_told[place.control])) return name + " is told wrongly";
+            m_told[place.control] = raw;
+        }
+        return {};
+    }
+
+    /// The tangle in short.
+    std::string story() const
+    {
+        std::string text;
+        for (const auto& strand : m_tangle.strands) {
+            text += strand.id + (strand.isOn ? "" : " (off)") + ": " + nameOf(strand.source);
+            for (const auto& stage : strand.stages) {
+                text += ", " + std::string(infoOf(stage.parameters).name) +
+                        (stage.isOn ? "" : " (off)");
+                if (stage.when) text += stage.when->isOff ? " while not " : " while ";
+                if (stage.when && !stage.when->output) text += nameOf(stage.when->control);
+                if (stage.when && stage.when->output) text += toText(stage.when->output->control);
+                forEachControl(stage.parameters, [&](const auto& spec, const auto& seen) {
+                    text += " (" + std::string(spec.key) + " " + nameOf(*seen) + ")";
+                });
+            }
+            for (const auto& target : targetsOf(strand)) text += " -> " + toText(target.control);
+            text += "\n";
+        }
+        return text;
+    }
+
+ private:
+    static std::string nameOf(const Source& source)
+    {
+        return source.controller + " " + toText(source.control);
+    }
+
+    std::uint32_t input(const Source& source) const
+    {
+        const std::size_t rig = source.controller == m_tangle.rig[0].id ? 0 : 1;
+        return *m_machine->plan().inputOf(rig, source.control);
+    }
+
+    std::int32_t countOf(const RigControl& control)
+    {
+        if (control.kind == ControlKind::Hat) return static_cast<int>(m_chance.below(3)) - 1;
+        if (control.kind == ControlKind::Button) return static_cast<int>(m_chance.below(2));
+        const auto part = static_cast<int>(m_chance.below(9)) - 4;
+        const auto raw =
+            m_chance.oneIn(3) ? part * 250 : static_cast<int>(m_chance.below(2001)) - 1000;
+        return control.sides == Sides::One ? std::abs(raw) : raw;
+    }
+
+    void move()
+    {
+        const auto& controller = m_chance.of(m_tangle.rig);
+        if (m_away.contains(controller.id)) return;
+        const auto& control = m_chance.of(controller.controls);
+        if (control.kind == ControlKind::Turner) return;
+        const Source source{controller.id, control.code};
+        const auto raw = countOf(control);
+        const bool isHatY = control.kind == ControlKind::Hat && m_chance.oneIn(2);
+        if (m_chance.oneIn(2)) m_now += std::chrono::microseconds(m_chance.below(9000));
+        runUntilNow();
+        (isHatY ? m_raw[input(source)].y : m_raw[input(source)].x) = raw;
+        m_machine->move(input(source), isHatY, raw, m_now);
+        m_slow.move(source, isHatY, raw, m_now);
+        m_said = "move " + nameOf(source) + " to " + std::to_string(raw);
+    }
+
+    void wait()
+    {
+        m_now +=
+            std::chrono::milliseconds(m_chance.oneIn(5) ? m_chance.below(400) : m_chance.below(12));
+        runUntilNow();
+        m_said = "wait";
+    }
+
+    /// Ticks come when they are due, or a little late.
+    void runUntilNow()
+    {
+        while (m_machine->nextTick() <= m_now) {
+            const auto late =
+                std::chrono::microseconds(m_chance.oneIn(4) ? m_chance.below(3000) : 0);
+            const auto at = std::min(m_now, m_machine->nextTick() + late);
+            m_machine->tick(at);
+            m_slow.tick(at);
+        }
+    }
+
+    void goAway(const std::string& id)
+    {
+        m_away.insert(id);
+        for (const auto& controller : m_tangle.rig) {
+            for (const auto& control : controller.controls) {
+                if (controller.id != id) continue;
+                m_machine->lose(input({id, control.code}), m_now);
+                m_slow.lose({id, control.code}, m_now);
+            }
+        }
+        m_said = id + " goes away";
+    }
+
+    void comeBack(const std::string& id)
+    {
+        m_away.erase(id);
+        for (const auto& controller : m_tangle.rig) {
+            for (const auto& control : controller.controls) {
+                if (controller.id != id || control.kind == ControlKind::Turner) continue;
+                const Source source{id, control.code};
+                const Counts raw{countOf(control), 0};
+                m_raw[input(source)] = raw;
+                m_machine->prime(input(source), raw);
+                m_slow.prime(source, raw);
+            }
+        }
+        m_machine->begin(m_now);
+        m_slow.begin(m_now);
+        m_said = id + " comes back";
+    }
+
+    void edit()
+    {
+        m_chance.edit(m_tangle);
+        auto next = std::make_unique<Machine>(compile(m_tangle));
+        tellAll(*next);
+        for (const auto& controller : m_tangle.rig) {
+            for (const auto& control : controller.controls) {
+                if (m_away.contains(controller.id) || control.kind == ControlKind::Turner) continue;
+                const auto place = input({controller.id, control.code});
+                next->prime(place, m_raw[place]);
+            }
+        }
+        next->takeOver(*m_machine, m_now);
+        m_machine = std::move(next);
+        m_slow.edit(m_tangle, m_now);
+        m_said = "edit";
+    }
+
+    /// What a machine begins with.
+    void tellAll(const Machine& machine)
+    {
+        for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i)
+            m_told[machine.plan().outputs[i].layout.control] = machine.outputRaw(i);
+    }
+
+    Chance m_chance;
+    Tangle m_tangle;
+    SlowModel m_slow;
+    std::unique_ptr<Machine> m_machine;
+    std::map<std::uint32_t, Counts> m_raw;
+    std::map<VirtualControl, Counts> m_told;
+    std::set<std::string> m_away;
+    std::string m_said;
+    Time m_now = std::chrono::seconds(1);
+};
+
+/// How many strands of a tangle would run if they had no errors: so that the test tests something.
+TEST(Property, TheTanglesOfChanceAreSound)
+{
+    for (unsigned seed = 0; seed < 200; ++seed) {
+        const auto tangle = Chance(seed).tangle();
+        for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
+            for (const auto& problem : findStrandProblems(tangle, i))
+                EXPECT_NE(problem.severity, Severity::Error) << seed << " " << problem.sentence;
+        }
+        EXPECT_FALSE(compile(tangle).strands.empty());
+    }
+}
+
+TEST(Property, TheMachineDoesWhatTheSlowModelSays)
+{
+    for (unsigned seed = 0; seed < kTangles; ++seed) {
+        Flight flight(seed);
+        for (int step = 0; step < kStepsEach; ++step) {
+            const auto difference = flight.difference();
+            ASSERT_EQ(difference, "") << "tangle " << seed << ", step " << step << "\n"
+                                      << flight.story();
+            flight.step();
+        }
+    }
+}
+
+}  // namespace
+}  // namespace jolly::test

@@ -1,0 +1,182 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/signals.h"
+#include "support/small_tangle.h"
+
+#include <random>
+
+namespace jolly::test
+{
+
+inline const std::vector<ControlCode> kAxes = {kX, kY, kThrottle};
+inline const std::vector<ControlCode> kButtons = {kTrigger, kThumb, kToggle};
+
+/// Makes random things. Thresholds are odd numbers, so that no value that is computed in two ways
+/// lies on one by chance.
+class Chance
+{
+ public:
+    explicit Chance(unsigned seed) : m_random(seed) {}
+
+    /// From 0 to count - 1.
+    std::size_t below(std::size_t count) { return m_random() % count; }
+    bool oneIn(std::size_t count) { return below(count) == 0; }
+    template <class List>
+    const auto& of(const List& list)
+    {
+        return list[below(list.size())];
+    }
+
+    Source source(const Tangle& tangle, const std::vector<ControlCode>& of)
+    {
+        return {this->of(tangle.rig).id, this->of(of)};
+    }
+
+    StageParameters axisStage(const Tangle& tangle)
+    {
+        const auto button = [&] { return source(tangle, kButtons); };
+        switch (below(11)) {
+            case 0:
+                return Invert{};
+            case 1:
+                return Scale{.gain = oneIn(2) ? 1.7 : -0.6, .offset = 0.113};
+            case 2:
+                return DeadZone{0.0317, 0.0517, 0.0217, 0.0417};
+            case 3:
+                return Half{oneIn(2) ? Side::Upper : Side::Lower};
+            case 4:
+                return Stillness{0.05171};
+            case 5:
+                return Pace{.rising = 3.1, .falling = 7.3};
+            case 6:
+                return Blend{
+                    source(tangle, kAxes),
+                    of(std::vector{Blending::HalfDifference, Blending::Average, Blending::Larger})};
+            case 7:
+                return HoldValue{button(), oneIn(2) ? Holding::Freeze : Holding::Centre, button()};
+            case 8:
+                return Trim{button(), button(), button(), 0.0713, 0.3};
+            case 9:
+                return Drive{.speed = 2.3, .lowest = -0.61, .highest = 0.83, .reset = button()};
+            default:
+                return Spring{.speed = 1.9};
+        }
+    }
+
+    StageParameters forkingStage()
+    {
+        if (oneIn(3))
+            return EqualSlices{.count = 3.0 + static_cast<double>(below(3)), .edge = 0.0171};
+        if (oneIn(2)) return Ratchet{.step = 0.0917, .pulse = 20.0 + static_cast<double>(below(3))};
+        Slice slice{.overlap = oneIn(2) ? Overlap::PileUp : Overlap::Exclude};
+        slice.slices = {{"low", -0.7531, 0.1019, -0.7931, 0.1519},
+                        {"high", 0.0513, 0.9017, 0.0313, 1.0}};
+        return slice;
+    }
+
+    std::optional<When> when(const Tangle& tangle)
+    {
+        if (!oneIn(3)) return std::nullopt;
+        When when{.isOff = oneIn(2)};
+        if (oneIn(2)) {
+            when.control = source(tangle, kButtons);
+        } else {
+            when.output = Target{"jolly", button(static_cast<std::uint16_t>(1 + below(4)))};
+        }
+        return when;
+    }
+
+    std::vector<Stage> stages(const Tangle& tangle, ControlKind kind)
+    {
+        std::vector<Stage> stages;
+        if (kind == ControlKind::Button && oneIn(3))
+            stages.push_back({.parameters = Invert{}, .when = when(tangle)});
+        if (kind != ControlKind::Axis) return stages;
+        for (auto count = below(4); count > 0; --count) {
+            Stage stage{.parameters = axisStage(tangle), .isOn = !oneIn(8)};
+            const auto* blend = std::get_if<Blend>(&stage.parameters);
+            const bool staysAsItIs = !std::holds_alternative<Half>(stage.parameters) &&
+                                     !(blend && blend->how == Blending::HalfDifference);
+            if (staysAsItIs) stage.when = when(tangle);
+            stages.push_back(stage);
+        }
+        if (oneIn(3)) stages.push_back({.parameters = forkingStage(), .when = when(tangle)});
+        return stages;
+    }
+
+    /// Where a signal of this kind may lead.
+    Target target(ControlKind kind)
+    {
+        if (kind == ControlKind::Hat) return {"jolly", hat(1)};
+        const auto number = static_cast<std::uint16_t>(1 + below(4));
+        return {"jolly", {kind, number}};
+    }
+
+    Strand strand(const Tangle& tangle, const std::string& id)
+    {
+        Strand strand{.id = id, .name = id};
+        const auto kind = of(std::vector{ControlKind::Axis, ControlKind::Axis, ControlKind::Button,
+                                         ControlKind::Hat});
+        strand.source = kind == ControlKind::Axis     ? source(tangle, kAxes)
+                        : kind == ControlKind::Button ? source(tangle, kButtons)
+                                                      : source(tangle, {kHat});
+        strand.whenAway = oneIn(3) ? WhenAway::Keep : WhenAway::Rest;
+        shape(tangle, strand);
+        return strand;
+    }
+
+    /// Gives it stages and ends.
+    void shape(const Tangle& tangle, Strand& strand)
+    {
+        strand.stages = stages(tangle, signalOf(tangle, strand.source).kind);
+        lead(tangle, strand);
+    }
+    void lead(const Tangle& tangle, Strand& strand)
+    {
+        const auto kind = signalsOf(tangle, strand).back().kind;
+        strand.ends.clear();
+        for (const auto& outlet : outletsOf(strand)) {
+            const End end{outlet, target(kind)};
+            if (!leadsTo(strand, *targetOf(end))) strand.ends.push_back(end);
+        }
+        for (auto& stage : strand.stages) {
+            if (stage.when && stage.when->output && leadsTo(strand, *stage.when->output))
+                stage.when.reset();  // it may not wait for itself
+        }
+        if (oneIn(4)) strand.ends.push_back({strand.ends[0].outlet, Nothing{}});
+    }
+
+    Tangle tangle()
+    {
+        auto tangle = smallTangle();
+        tangle.rig.push_back(smallStick("other"));
+        tangle.devices[0].settings.push_back({.control = axis(2), .meeting = Meeting::Sum});
+        tangle.devices[0].settings.push_back(
+            {.control = axis(4), .meeting = oneIn(2) ? Meeting::Larger : Meeting::Average});
+        for (auto count = 1 + below(7); count > 0; --count)
+            tangle.strands.push_back(strand(tangle, "strand " + std::to_string(count)));
+        return tangle;
+    }
+
+    void edit(Tangle& tangle)
+    {
+        const auto deed = below(6);
+        if (deed == 0 || tangle.strands.empty())
+            tangle.strands.push_back(strand(tangle, "new " + std::to_string(m_random())));
+        auto& strand = tangle.strands[below(tangle.strands.size())];
+        if (deed == 1) shape(tangle, strand);
+        if (deed == 2) strand.isOn = !strand.isOn;
+        if (deed == 3) std::swap(strand, tangle.strands.front());
+        if (deed == 4) strand.note += ".";  // nothing that matters
+        if (deed == 5 && tangle.strands.size() > 1) {
+            const auto place = strand.id;
+            std::erase_if(tangle.strands, [&](const Strand& s) { return s.id == place; });
+        }
+    }
+
+ private:
+    std::mt19937 m_random;
+};
+
+}  // namespace jolly::test

@@ -2,6 +2,7 @@
 #include "window_story.h"
 
 #include <QAction>
+#include <QComboBox>
 #include <QDoubleSpinBox>
 
 /// Plays docs/recipes.md in the window, and looks at what a game gets.
@@ -21,6 +22,16 @@ class Recipe : public WindowStory
     void set(const char* box, double percent)
     {
         if (auto* found = find<QDoubleSpinBox>(box)) found->setValue(percent);
+        settle();
+        step();
+    }
+
+    void choose(const char* box, int way)
+    {
+        if (auto* found = find<QComboBox>(box)) {
+            found->setCurrentIndex(way);
+            Q_EMIT found->activated(way);
+        }
         settle();
         step();
     }
@@ -53,7 +64,7 @@ TEST_F(Recipe, ATriggerInTwoStages)
     move(kThrottle, 950);
     click("add slice");
     step();
-    EXPECT_THAT(along({0, 99, 101, 500, 949, 951, 936, 930, 70}),
+    EXPECT_THAT(along({0, 99, 101, 500, 949, 951, 941, 938, 70}),
                 ElementsAre("", "", "5", "5", "5", "15", "15", "5", ""));
 }
 
@@ -76,6 +87,32 @@ TEST_F(Recipe, ALeverAsFiveZones)
     step();
     EXPECT_THAT(along({0, 100, 300, 500, 700, 900, 1000}),
                 ElementsAre("5", "5", "1", "2", "3", "4", "4"));
+}
+
+TEST_F(Recipe, BothTriggersOfAPadThatShareOneAxis)
+{
+    move(kY, 600);
+    click("axis 1");
+    find<QAction>("add half")->trigger();
+    settle();
+    step();
+    click("axis 2");
+    const auto second = strands().back().id;
+    auto* card = window.weavePage().cardOf(second);
+    ASSERT_NE(card, nullptr);
+    card->findChild<QAction*>("add half")->trigger();
+    settle();
+    choose("side", 1);
+    const auto& device = *local.world.device("Jolly");
+    const auto pulled = [&](int place) {
+        move(kY, place);
+        return std::pair(device.spec.values[0].x, device.spec.values[1].x);
+    };
+    const auto least = device.spec.slots[0].low;
+    const auto most = device.spec.slots[0].high;
+    EXPECT_EQ(pulled(0), std::pair(least, least));
+    EXPECT_EQ(pulled(1000), std::pair(most, least));
+    EXPECT_EQ(pulled(-1000), std::pair(least, most));
 }
 
 }  // namespace

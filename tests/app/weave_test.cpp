@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/curve_plot.h"
+#include "app/strands/slice_bar.h"
+#include "app/strands/slice_edges.h"
 #include "core/tangle/device_edit.h"
 #include "window_story.h"
 
+#include <QEnterEvent>
 #include <QMenu>
 #include <QPushButton>
 #include <QSlider>
@@ -88,6 +91,98 @@ TEST_F(WeaveTest, AnAxisThatIsLedToAButtonIsSlicedAndASecondSliceLeadsToTheNextF
     document.history().undo();
     settle();
     EXPECT_EQ(strands()[0].ends.size(), 1U);
+}
+
+TEST_F(WeaveTest, AClickOnATakenControlOnlyLooks)
+{
+    move(kX, 600);
+    click("axis 2");
+    move(kY, 600);
+    click("axis 2");
+    EXPECT_EQ(strands().size(), 1U) << "nothing was woven";
+    click("look at strand-1");
+    EXPECT_EQ(textOf("selected name"), "axis X");
+    EXPECT_EQ(window.findChild<QWidget*>("taken card"), nullptr) << "it has done its work";
+}
+
+TEST_F(WeaveTest, ATakenControlCanBeSharedOrGivenAway)
+{
+    move(kX, 600);
+    click("axis 2");
+    move(kY, 600);
+    click("axis 2");
+    move(kX, -600);
+    EXPECT_EQ(find<QPushButton>("lead here too")->text(), "Lead axis Y here too")
+        << "whatever is touched meanwhile";
+    click("lead here too");
+    EXPECT_EQ(takersOf(document.tangle(), {"jolly", axis(2)}).size(), 2U);
+    EXPECT_EQ(textOf("selected name"), "axis Y");
+    move(kThrottle, 600);
+    click("axis 2");
+    click("lead here instead");
+    ASSERT_EQ(strands().size(), 1U) << "the others led nowhere else";
+    EXPECT_EQ(strands()[0].source.control, kThrottle);
+    document.history().undo();
+    EXPECT_EQ(strands().size(), 2U) << "one step";
+}
+
+TEST_F(WeaveTest, ABumpedLeverDoesNotDecideWhatAClickDoes)
+{
+    move(kX, 600);
+    auto* target = find("axis 2");
+    QEnterEvent came(QPointF(5, 5), QPointF(5, 5), QPointF(5, 5));
+    QApplication::sendEvent(target->parentWidget(), &came);
+    QApplication::sendEvent(target, &came);
+    EXPECT_EQ(textOf("where"), "A click leads axis X to Jolly, axis 2.");
+    move(kThrottle, 900);
+    EXPECT_EQ(textOf("selected name"), "axis THROTTLE");
+    click("axis 2");
+    ASSERT_EQ(strands().size(), 1U);
+    EXPECT_EQ(strands()[0].source.control, kX);
+    EXPECT_EQ(textOf("where"), "axis X leads to Jolly, axis 2. A click shows it.");
+    QEvent went(QEvent::Leave);
+    QApplication::sendEvent(target, &went);
+    QApplication::sendEvent(target->parentWidget(), &went);
+    move(kThrottle, 100);
+    click("axis 3");
+    ASSERT_EQ(strands().size(), 2U);
+    EXPECT_EQ(strands()[1].source.control, kThrottle);
+}
+
+TEST_F(WeaveTest, EdgesOfSlicesAreDraggedAndPutWhereTheHandIs)
+{
+    move(kThrottle, 600);
+    click("button 2");
+    click("stage 0");
+    auto* bar = find<app::SliceBar>("slice bar");
+    ASSERT_NE(bar, nullptr);
+    const auto at = bar->placeOf(0, app::kFrom).toPoint();
+    const auto steps = document.history().count();
+    QTest::mousePress(bar, Qt::LeftButton, {}, at);
+    QTest::mouseMove(bar, at - QPoint(20, 0));
+    QTest::mouseMove(bar, at - QPoint(40, 0));
+    QTest::mouseRelease(bar, Qt::LeftButton, {}, at - QPoint(40, 0));
+    settle();
+    const auto part = [&] {
+        return std::get<Slice>(strands()[0].stages[0].parameters).slices.front();
+    };
+    EXPECT_LT(part().from, 0.48);
+    EXPECT_NEAR(part().from - part().letGoBelow, 0.01, 1e-9) << "it comes along";
+    EXPECT_EQ(document.history().count(), steps + 1) << "one step of the history";
+    move(kThrottle, 250);
+    keys(find("from 1"), Qt::Key_Space);
+    EXPECT_NEAR(part().from, 0.25, 0.001);
+}
+
+TEST_F(WeaveTest, ASliceIsLetGoFurtherAwayWhereTheAxisJitters)
+{
+    document.edit("jitter", [](Tangle& tangle) {
+        tangle.rig[0].controls[2].calibration.noise = 8;  // of 1000 counts
+    });
+    move(kThrottle, 600);
+    click("button 2");
+    const auto& part = std::get<Slice>(strands()[0].stages[0].parameters).slices.front();
+    EXPECT_NEAR(part.from - part.letGoBelow, 0.024, 1e-9);
 }
 
 TEST_F(WeaveTest, TheNextFreeControlCanBePicked)

@@ -128,7 +128,7 @@ void ControlView::mouseReleaseEvent(QMouseEvent* event)
     if (m_isDragging) {
         Q_EMIT dropped(id, event->globalPosition().toPoint());
     } else {
-        Q_EMIT activated(id);
+        Q_EMIT activated(id, true);
     }
 }
 
@@ -144,22 +144,25 @@ void ControlView::keyPressEvent(QKeyEvent* event)
         for (int part = 0; part < parts(); ++part) {
             if (state(part).isSelected) selected = part;
         }
-        Q_EMIT activated(control(std::clamp(selected + (isBack ? -1 : 1), 0, parts() - 1)).id);
+        Q_EMIT activated(control(std::clamp(selected + (isBack ? -1 : 1), 0, parts() - 1)).id,
+                         false);
     } else if (parts() == 2 && (isFirst || isSecond)) {
-        Q_EMIT activated(control(isSecond ? 1 : 0).id);
+        Q_EMIT activated(control(isSecond ? 1 : 0).id, false);
     } else if (isChosen) {
-        Q_EMIT activated(control(0).id);
+        Q_EMIT activated(control(0).id, false);
     } else {
         QWidget::keyPressEvent(event);
     }
 }
 
-void ControlView::enterEvent(QEnterEvent*)
+void ControlView::enterEvent(QEnterEvent* event)
 {
+    Q_EMIT pointed(control(partAt(event->position().toPoint())).id);
     update();
 }
 void ControlView::leaveEvent(QEvent*)
 {
+    Q_EMIT pointed({});
     update();
 }
 void ControlView::focusInEvent(QFocusEvent*)

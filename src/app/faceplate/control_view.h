@@ -60,7 +60,10 @@ class ControlView : public QWidget
     [[nodiscard]] QPointF anchor() const;
 
  Q_SIGNALS:
-    void activated(const QString& id);
+    /// @param byMouse  a click; else a key.
+    void activated(const QString& id, bool byMouse);
+    /// The pointer came to it, or left it: then `id` is empty.
+    void pointed(const QString& id);
     void dragMoved(const QString& id, QPoint globalPlace);
     void dropped(const QString& id, QPoint globalPlace);
 

@@ -138,6 +138,7 @@ void Faceplate::makeViews(const PlateLayout& layout)
                 view, part};
         }
         connect(view, &ControlView::activated, this, &Faceplate::activated);
+        connect(view, &ControlView::pointed, this, &Faceplate::pointed);
         connect(view, &ControlView::dragMoved, this, &Faceplate::dragMoved);
         connect(view, &ControlView::dropped, this, &Faceplate::dropped);
         view->show();
@@ -194,6 +195,18 @@ int Faceplate::heightForWidth(int width) const
 QSize Faceplate::sizeHint() const
 {
     return {352, heightForWidth(std::max(300, width()))};
+}
+
+void Faceplate::enterEvent(QEnterEvent* event)
+{
+    Card::enterEvent(event);
+    Q_EMIT hovered(true);
+}
+
+void Faceplate::leaveEvent(QEvent* event)
+{
+    Card::leaveEvent(event);
+    Q_EMIT hovered(false);
 }
 
 void Faceplate::paintEvent(QPaintEvent* event)

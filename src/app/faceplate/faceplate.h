@@ -46,7 +46,12 @@ class Faceplate : public Card
     [[nodiscard]] QSize sizeHint() const override;
 
  Q_SIGNALS:
-    void activated(const QString& id);
+    /// @param byMouse  a click; else a key.
+    void activated(const QString& id, bool byMouse);
+    /// The pointer came to a control, or left it: then `id` is empty.
+    void pointed(const QString& id);
+    /// The pointer came to the plate, or left it.
+    void hovered(bool isInside);
     void dragMoved(const QString& id, QPoint globalPlace);
     void dropped(const QString& id, QPoint globalPlace);
     void deedWanted();
@@ -54,6 +59,8 @@ class Faceplate : public Card
  protected:
     void resizeEvent(QResizeEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
+    void enterEvent(QEnterEvent* event) override;
+    void leaveEvent(QEvent* event) override;
 
  private:
     struct Spot {

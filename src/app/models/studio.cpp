@@ -224,24 +224,45 @@ std::vector<const Strand*> Studio::strandsFrom(const ControlRef& ref) const
     return strands;
 }
 
-void Studio::weaveTo(const Target& target)
+void Studio::weave(const std::optional<ControlRef>& from, const Target& target)
 {
-    const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
-    if (!controller) {
-        refuse(tr("Touch or click a control on the left first; then choose where it leads."));
-        return;
-    }
-    for (const auto* strand : strandsFrom(*m_selected)) {
-        if (leadsTo(*strand, target)) return;
-    }
+    const auto* controller = from ? controllerOf(*from) : nullptr;
+    if (!controller)
+        return refuse(
+            tr("Touch or click a control on the left first; then choose where it leads."));
+    if (isLed(*from, target)) return select(*from);
     auto trial = tangle();
-    if (const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
-        !woven) {
-        refuse(QString::fromStdString(woven.error().text()));
-        return;
-    }
-    m_document.edit(tr("weave %1").arg(nameOf(*m_selected)),
-                    [&](Tangle& tangle) { tangle = trial; });
+    if (const auto woven = jolly::connect(trial, controller->rig, from->code, target); !woven)
+        return refuse(QString::fromStdString(woven.error().text()));
+    const ControlRef source = *from;  // which may be the selected one
+    m_document.edit(tr("weave %1").arg(nameOf(source)), [&](Tangle& tangle) { tangle = trial; });
+    select(source);
+}
+
+void Studio::weaveInstead(const ControlRef& from, const Target& target)
+{
+    const auto* controller = controllerOf(from);
+    if (!controller) return;
+    auto trial = tangle();
+    if (const auto woven = connectInstead(trial, controller->rig, from.code, target); !woven)
+        return refuse(QString::fromStdString(woven.error().text()));
+    const ControlRef source = from;
+    m_document.edit(tr("weave %1").arg(nameOf(source)), [&](Tangle& tangle) { tangle = trial; });
+    select(source);
+}
+
+bool Studio::isLed(const ControlRef& from, const Target& target) const
+{
+    return std::ranges::any_of(strandsFrom(from),
+                               [&](const Strand* strand) { return leadsTo(*strand, target); });
+}
+
+bool Studio::mayLead(const ControlRef& from, const Target& target) const
+{
+    const auto* controller = controllerOf(from);
+    auto trial = tangle();
+    return controller && !isLed(from, target) &&
+           jolly::connect(trial, controller->rig, from.code, target).has_value();
 }
 
 void Studio::pasteStrand()

@@ -49,8 +49,17 @@ class Studio : public QObject
     /// The strands that begin at a control, in the order of the tangle.
     [[nodiscard]] std::vector<const Strand*> strandsFrom(const ControlRef& ref) const;
 
-    /// Weaves a strand from the selected control; a refusal is told by said().
-    void weaveTo(const Target& target);
+    /// Weaves a strand from a control, and selects it; a refusal is told by said().
+    void weave(const std::optional<ControlRef>& from, const Target& target);
+
+    /// Likewise, in the place of all that ends there.
+    void weaveInstead(const ControlRef& from, const Target& target);
+
+    /// Whether a control can be led there, and is not yet.
+    [[nodiscard]] bool mayLead(const ControlRef& from, const Target& target) const;
+
+    /// weave() from the selected control.
+    void weaveTo(const Target& target) { weave(m_selected, target); }
     void weaveToNextFree();
 
     /// Lets an end of a strand be at another place; a taken one is exchanged, and that is said.
@@ -109,6 +118,7 @@ class Studio : public QObject
 
  private:
     void rebuild();
+    [[nodiscard]] bool isLed(const ControlRef& from, const Target& target) const;
     void endFlight();
     void meetEngine();
     void takeFlown(const std::string& text);

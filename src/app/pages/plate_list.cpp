@@ -154,9 +154,12 @@ std::optional<Target> DevicePlates::targetOf(const Faceplate* plate, const QStri
 
 void DevicePlates::wire(Faceplate* plate)
 {
-    connect(plate, &Faceplate::activated, this, [this, plate](const QString& id) {
-        if (const auto target = targetOf(plate, id)) Q_EMIT activated(*target);
+    connect(plate, &Faceplate::activated, this, [this, plate](const QString& id, bool byMouse) {
+        if (const auto target = targetOf(plate, id)) Q_EMIT activated(*target, byMouse);
     });
+    connect(plate, &Faceplate::pointed, this,
+            [this, plate](const QString& id) { Q_EMIT pointed(targetOf(plate, id)); });
+    connect(plate, &Faceplate::hovered, this, &DevicePlates::hovered);
     connect(plate, &Faceplate::dragMoved, this, [this, plate](const QString& id, QPoint at) {
         if (const auto target = targetOf(plate, id)) Q_EMIT dragMoved(*target, at);
     });

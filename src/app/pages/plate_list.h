@@ -65,7 +65,12 @@ class DevicePlates : public QObject
 
  Q_SIGNALS:
     void plateAdded(Faceplate* plate);
-    void activated(const Target& target);
+    /// @param byMouse  a click; else a key.
+    void activated(const Target& target, bool byMouse);
+    /// The pointer came to a virtual control, or left it.
+    void pointed(const std::optional<Target>& target);
+    /// The pointer came to a plate, or left it.
+    void hovered(bool isInside);
     void dropped(const Target& target, QPoint globalPlace);
     void dragMoved(const Target& target, QPoint globalPlace);
     void shapeWanted(const std::string& device);

@@ -4,11 +4,13 @@
 #include "app/devices/device_card.h"
 #include "app/devices/plan_card.h"
 #include "app/devices/sheet_bar.h"
+#include "app/strands/taken_card.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
+#include "core/tangle/signals.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -76,8 +78,12 @@ void WeavePage::wireDevices()
     connect(&m_devices, &DevicePlates::plateAdded, this, [this](Faceplate* plate) {
         m_rightColumn->insertWidget(m_rightColumn->count() - 2, plate);
     });
-    connect(&m_devices, &DevicePlates::activated, this,
-            [this](const Target& target) { m_studio.weaveTo(target); });
+    connect(&m_devices, &DevicePlates::hovered, this, [this](bool isInside) {
+        m_atEntry.reset();
+        if (isInside) m_atEntry = m_studio.selected();
+    });
+    connect(&m_devices, &DevicePlates::pointed, this, &WeavePage::showWhere);
+    connect(&m_devices, &DevicePlates::activated, this, &WeavePage::takeClick);
     connect(&m_devices, &DevicePlates::shapeWanted, this, &WeavePage::shapeDevice);
     connect(&m_devices, &DevicePlates::dropped, this, &WeavePage::moveEndTo);
     connect(&m_devices, &DevicePlates::dragMoved, this, [this](const Target& from, QPoint at) {
@@ -86,6 +92,59 @@ void WeavePage::wireDevices()
         m_loose = Thread{placeOf(*view, view->anchor(), *m_right), mapFromGlobal(at), false, true};
         placeThreads();
     });
+}
+
+/// A click of the mouse leads what was selected when the pointer came, so that a bumped lever
+/// decides nothing.
+std::optional<ControlRef> WeavePage::clicksLead() const
+{
+    return m_atEntry ? *m_atEntry : m_studio.selected();
+}
+
+/// A free virtual control is led to, a taken one is only looked at.
+void WeavePage::takeClick(const Target& target, bool byMouse)
+{
+    const auto from = byMouse ? clicksLead() : m_studio.selected();
+    if (takersOf(m_studio.tangle(), target).empty()) {
+        m_studio.weave(from, target);
+        showInMiddle(nullptr);
+        return showWhere(target);
+    }
+    auto* card = new TakenCard(m_studio, target, from);
+    connect(
+        card, &TakenCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
+    showInMiddle(card);
+}
+
+/// Beside the selected control: where it is, or what a click on the virtual one under the pointer
+/// would do.
+void WeavePage::showWhere(const std::optional<Target>& pointed)
+{
+    const auto& selected = m_studio.selected();
+    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
+    const auto where = controller ? whereText(controller->rig, selected->code) : QString();
+    m_where->setText(pointed ? whatClickDoes(*pointed) : where);
+    setTone(*m_where, pointed ? "straw" : "dim");
+}
+
+QString WeavePage::whatClickDoes(const Target& target) const
+{
+    const auto place = QString::fromStdString(placeName(m_studio.tangle(), target));
+    const auto takers = takersOf(m_studio.tangle(), target);
+    if (takers.size() == 1)
+        return tr("%1 leads to %2. A click shows it.")
+            .arg(QString::fromStdString(takers.front()->name), place);
+    if (!takers.empty())
+        return tr("%n strands lead to %1. A click shows them.", nullptr,
+                  static_cast<int>(takers.size()))
+            .arg(place);
+    const auto from = clicksLead();
+    if (!from || !m_studio.controllerOf(*from))
+        return tr("%1 is free. Touch or click a control on the left first.").arg(place);
+    const auto name = m_studio.nameOf(*from);
+    return m_studio.mayLead(*from, target)
+               ? tr("A click leads %1 to %2.").arg(name, place)
+               : tr("%1 is free, but does not take %2.").arg(place, name);
 }
 
 /// What was dragged from one virtual control to another ends there from now on.
@@ -191,6 +250,7 @@ void WeavePage::buildColumns()
     m_name->setFont(textFont(TextSize::Head, true));
     setTone(*m_name, "title");
     m_where = new ElidedLabel;
+    m_where->setObjectName(QStringLiteral("where"));
     setTone(*m_where, "dim");
     auto* head = new QWidget;
     auto* headRow = new QHBoxLayout(head);
@@ -225,7 +285,7 @@ void WeavePage::rebuildMiddle()
     const auto& selected = m_studio.selected();
     const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
     m_name->setText(controller ? m_studio.nameOf(*selected) : tr("Nothing touched yet"));
-    m_where->setText(controller ? whereText(controller->rig, selected->code) : QString());
+    showWhere(std::nullopt);
     rebuildCards();
     m_invitation->setVisible(m_cards.empty());
     m_nextFree->setVisible(controller != nullptr);
@@ -316,12 +376,20 @@ void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Threa
     if (!from) return;
     const auto begin = placeOf(*from, from->anchor(), *m_left);
     if (card) threads.push_back({begin, placeOf(*card, {0, 24}, *m_middle), isFaint, false});
-    for (const auto& target : targetsOf(strand)) {
-        const auto* to = m_devices.viewOf(target);
+    for (const auto& other : controlsOf(strand)) {  // those that its stages look at
+        const auto* view = m_controllers.viewOf({other.controller, other.control});
+        if (card && view && other != source)
+            threads.push_back({placeOf(*view, view->anchor(), *m_left),
+                               placeOf(*card, {0, 24}, *m_middle), true, false});
+    }
+    for (const auto& end : strand.ends) {
+        const auto* target = targetOf(end);
+        const auto* to = target ? m_devices.viewOf(*target) : nullptr;
         if (!to) continue;
-        const auto end = placeOf(*to, to->anchor(), *m_right);
-        threads.push_back({card ? placeOf(*card, {card->width() - 1.0, 24}, *m_middle) : begin, end,
-                           isFaint, false});
+        threads.push_back(
+            {card ? placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)
+                  : begin,
+             placeOf(*to, to->anchor(), *m_right), isFaint, false});
     }
 }
 

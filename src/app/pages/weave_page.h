@@ -44,6 +44,10 @@ class WeavePage : public QWidget
     void wireDevices();
     void showInMiddle(QWidget* card);
     void moveEndTo(const Target& from, QPoint at);
+    void takeClick(const Target& target, bool byMouse);
+    void showWhere(const std::optional<Target>& pointed);
+    [[nodiscard]] std::optional<ControlRef> clicksLead() const;
+    [[nodiscard]] QString whatClickDoes(const Target& target) const;
     [[nodiscard]] QScrollArea* makeColumn(int width, QVBoxLayout*& layout);
     void rebuildPlates();
     void rebuildMiddle();
@@ -72,6 +76,8 @@ class WeavePage : public QWidget
     std::vector<StrandCard*> m_cards;
     ThreadOverlay* m_threads = nullptr;
     std::optional<Thread> m_loose;
+    /// While the pointer is on a virtual device: what was selected when it came.
+    std::optional<std::optional<ControlRef>> m_atEntry;
     QPointer<QWidget> m_shownCard;  ///< of a device or a plan, above the strands
     bool m_showsAll = false;
 };

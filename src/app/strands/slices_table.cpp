@@ -1,17 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/slices_table.h"
 
+#include "app/strands/slice_edges.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 
 #include <QDoubleSpinBox>
 #include <QGridLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QToolButton>
-#include <algorithm>
 #include <array>
 
 namespace jolly::app
@@ -20,17 +21,14 @@ namespace jolly::app
 namespace
 {
 
-/// The edges of a slice by the column they stand in, from the lowest up.
-constexpr std::array kEdges = {&SlicePart::letGoBelow, &SlicePart::from, &SlicePart::to,
-                               &SlicePart::letGoAbove};
-constexpr int kFirstEdge = 1;
-/// A new slice is let go this much beyond where it begins.
-constexpr double kHeld = 0.015;
+constexpr int kFirstEdge = 1;  ///< the column in which the first of kSliceEdges stands
+constexpr const char* kPlaceProperty = "edge";
+constexpr int kEdges = static_cast<int>(kSliceEdges.size());
 
 }  // namespace
 
-SlicesTable::SlicesTable(double low, QWidget* parent)
-    : QWidget(parent), m_grid(new QGridLayout(this)), m_low(low)
+SlicesTable::SlicesTable(double low, double held, QWidget* parent)
+    : QWidget(parent), m_grid(new QGridLayout(this)), m_low(low), m_held(held)
 {
     setObjectName(QStringLiteral("slices"));
     m_grid->setContentsMargins(0, 0, 0, 0);
@@ -84,7 +82,7 @@ void SlicesTable::addRow(std::size_t slice)
     });
     m_grid->addWidget(name, row, 0);
     const std::array words = {tr("let go below"), tr("from"), tr("to"), tr("let go above")};
-    for (int edge = 0; edge < static_cast<int>(kEdges.size()); ++edge) {
+    for (int edge = 0; edge < kEdges; ++edge) {
         auto* box = new QDoubleSpinBox(this);
         box->setObjectName(words[static_cast<std::size_t>(edge)] + QStringLiteral(" %1").arg(row));
         box->setAccessibleName(
@@ -93,6 +91,9 @@ void SlicesTable::addRow(std::size_t slice)
         box->setDecimals(1);
         box->setSuffix(QStringLiteral(" %"));
         box->setKeyboardTracking(false);
+        box->setToolTip(tr("Space puts it where the axis is now."));
+        box->setProperty(kPlaceProperty, static_cast<int>(slice) * kEdges + edge);
+        box->installEventFilter(this);
         m_grid->addWidget(box, row, kFirstEdge + edge);
         connect(box, &QDoubleSpinBox::valueChanged, this,
                 [this, slice, edge](double percent) { setEdge(slice, edge, percent / 100.0); });
@@ -102,7 +103,7 @@ void SlicesTable::addRow(std::size_t slice)
     remove->setObjectName(tr("remove slice %1").arg(row));
     remove->setAccessibleName(remove->objectName());
     remove->setEnabled(m_slices.size() > 1);
-    m_grid->addWidget(remove, row, kFirstEdge + static_cast<int>(kEdges.size()));
+    m_grid->addWidget(remove, row, kFirstEdge + kEdges);
     connect(remove, &QToolButton::clicked, this, [this, slice] {
         auto slices = m_slices;
         slices.erase(slices.begin() + static_cast<std::ptrdiff_t>(slice));
@@ -113,48 +114,38 @@ void SlicesTable::addRow(std::size_t slice)
 void SlicesTable::addSlice()
 {
     auto slices = m_slices;
-    std::string name;
-    for (auto number = slices.size() + 1;; ++number) {
-        name = "slice " + std::to_string(number);
-        if (std::ranges::find(slices, name, &SlicePart::name) == slices.end()) break;
-    }
-    const double from = std::clamp(m_dot, m_low + kHeld, 1.0);
-    slices.push_back({name, from, 1.0, from - kHeld, 1.0});
+    jolly::app::addSlice(slices, m_dot, m_low, m_held);
     Q_EMIT changed(slices);
 }
 
 void SlicesTable::showNumbers()
 {
     for (std::size_t i = 0; i < m_slices.size(); ++i) {
-        for (int edge = 0; edge < static_cast<int>(kEdges.size()); ++edge) {
+        for (int edge = 0; edge < kEdges; ++edge) {
             auto* item = m_grid->itemAtPosition(static_cast<int>(i) + 1, kFirstEdge + edge);
             auto* box = qobject_cast<QDoubleSpinBox*>(item->widget());
             const QSignalBlocker quiet(box);
-            box->setValue(100.0 * (m_slices[i].*kEdges[static_cast<std::size_t>(edge)]));
+            box->setValue(100.0 * (m_slices[i].*kSliceEdges[static_cast<std::size_t>(edge)]));
         }
     }
 }
 
-/// Edges stay in their order: the ones beside it give way. Where it is let go moves along with
-/// where it begins and ends.
 void SlicesTable::setEdge(std::size_t slice, int edge, double value)
 {
     auto slices = m_slices;
-    auto& edited = slices[slice];
-    const auto follow = [&](double& letGo, double before) {
-        letGo = std::clamp(letGo + value - before, m_low, 1.0);
-    };
-    if (kEdges[static_cast<std::size_t>(edge)] == &SlicePart::from)
-        follow(edited.letGoBelow, edited.from);
-    if (kEdges[static_cast<std::size_t>(edge)] == &SlicePart::to && edited.letGoAbove < 1.0)
-        follow(edited.letGoAbove, edited.to);
-    for (int other = 0; other < static_cast<int>(kEdges.size()); ++other) {
-        auto& place = edited.*kEdges[static_cast<std::size_t>(other)];
-        if (other == edge) place = value;
-        if (other < edge) place = std::min(place, value);
-        if (other > edge) place = std::max(place, value);
-    }
+    moveEdge(slices[slice], edge, value, m_low);
     if (slices != m_slices) Q_EMIT changed(slices);
+}
+
+/// Space puts the edge under the cursor where the hand is.
+bool SlicesTable::eventFilter(QObject* watched, QEvent* event)
+{
+    const auto place = watched->property(kPlaceProperty);
+    if (event->type() != QEvent::KeyPress || !place.isValid() ||
+        static_cast<QKeyEvent*>(event)->key() != Qt::Key_Space)
+        return QWidget::eventFilter(watched, event);
+    setEdge(static_cast<std::size_t>(place.toInt() / kEdges), place.toInt() % kEdges, m_dot);
+    return true;
 }
 
 }  // namespace jolly::app

@@ -17,13 +17,14 @@ class SlicesTable : public QWidget
     Q_OBJECT
 
  public:
-    /// @param low  the least value of the axis.
-    explicit SlicesTable(double low, QWidget* parent = nullptr);
+    /// @param low   the least value of the axis.
+    /// @param held  how far behind an edge a new slice is let go.
+    SlicesTable(double low, double held, QWidget* parent = nullptr);
 
     /// Shows these; does nothing while they are what it shows.
     void show(const SliceParts& slices);
 
-    /// The live value of the axis, at which "here" puts an edge.
+    /// The live value of the axis, at which Space puts an edge.
     void setDot(double value) { m_dot = value; }
 
  Q_SIGNALS:
@@ -35,9 +36,11 @@ class SlicesTable : public QWidget
     void addSlice();
     void showNumbers();
     void setEdge(std::size_t slice, int edge, double value);
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
     QGridLayout* m_grid;
     double m_low;
+    double m_held;
     double m_dot = 0.0;
     SliceParts m_slices;
 };

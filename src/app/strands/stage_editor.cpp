@@ -5,7 +5,7 @@
 #include "app/strands/curve_plot.h"
 #include "app/strands/detents_table.h"
 #include "app/strands/pairs_table.h"
-#include "app/strands/slices_table.h"
+#include "app/strands/slice_editor.h"
 #include "app/strands/stage_words.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
@@ -339,12 +339,16 @@ void StageEditor::addDetents(QVBoxLayout& column)
 
 void StageEditor::addSlices(QVBoxLayout& column)
 {
-    m_slices = new SlicesTable(m_input.low(), this);
+    const auto* strand = findStrand(m_studio.tangle(), m_strand);
+    const auto* source = strand ? findControl(m_studio.tangle(), strand->source) : nullptr;
+    m_slices = new SliceEditor(m_input.low(), source ? heldBeyond(*source) : kLeastHeld, this);
     column.addWidget(m_slices);
-    connect(m_slices, &SlicesTable::changed, this, [this](const SliceParts& slices) {
-        m_studio.document().edit(
-            tr("slices"), [&](Tangle& tangle) { setSlices(tangle, m_strand, m_stage, slices); });
-    });
+    connect(m_slices, &SliceEditor::changed, this,
+            [this](const SliceParts& slices, const QString& gesture) {
+                m_studio.document().edit(
+                    tr("slices"),
+                    [&](Tangle& tangle) { setSlices(tangle, m_strand, m_stage, slices); }, gesture);
+            });
     m_refreshers.push_back(
         [this](const Stage& stage) { m_slices->show(std::get<Slice>(stage.parameters).slices); });
 }

@@ -14,7 +14,7 @@ namespace jolly::app
 
 class CurvePlot;
 class DetentsTable;
-class SlicesTable;
+class SliceEditor;
 class StagePlot;
 
 /// Everything that can be set about one stage, made from its fields: amounts as sliders with exact
@@ -56,7 +56,7 @@ class StageEditor : public QWidget
     QString m_name;  ///< of the kind of stage, for the history
     CurvePlot* m_curve = nullptr;
     DetentsTable* m_detents = nullptr;
-    SlicesTable* m_slices = nullptr;
+    SliceEditor* m_slices = nullptr;
     std::vector<std::function<void(const Stage&)>> m_refreshers;
 };
 

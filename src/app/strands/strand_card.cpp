@@ -172,6 +172,15 @@ void StrandCard::buildOutlets(QVBoxLayout& column)
     }
 }
 
+int StrandCard::rowOf(const std::string& outlet) const
+{
+    constexpr int kHead = 24;
+    const auto named = std::ranges::find(m_outlets, outlet);
+    const auto place = named == m_outlets.end() ? 0 : named - m_outlets.begin();
+    if (m_outletLines.empty()) return kHead;
+    return m_outletLines[static_cast<std::size_t>(place)]->geometry().center().y();
+}
+
 void StrandCard::showOutlets(std::span<const Value> values)
 {
     for (std::size_t i = 0; i < m_outletLines.size(); ++i) {

@@ -40,6 +40,9 @@ class StrandCard : public Card
     [[nodiscard]] int openStage() const { return m_openStage; }
     void openEditor(int stage);
 
+    /// How far below its top the thread of an outlet leaves it.
+    [[nodiscard]] int rowOf(const std::string& outlet) const;
+
  Q_SIGNALS:
     void stageOpened();
 

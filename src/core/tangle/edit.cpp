@@ -151,7 +151,9 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     strand.source = {controller.id, control};
     strand.ends = endsAt({target});
     if (isSliced) {
-        const Slice slice;
+        Slice slice;
+        auto& part = slice.slices.front();
+        part.letGoBelow = part.from - heldBeyond(*from);
         strand.stages = {{slice}};
         strand.ends.front().outlet = slice.slices.front().name;
     }
@@ -161,6 +163,21 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
         setSides(tangle, target, from->sides);
     tangle.strands.push_back(strand);
     return strand.id;
+}
+
+Result<std::string> connectInstead(Tangle& tangle, const RigController& controller,
+                                   ControlCode control, const Target& target)
+{
+    auto changed = tangle;
+    std::erase_if(changed.strands, [&](Strand& strand) {
+        const bool wasThere = std::erase_if(strand.ends, [&](const End& end) {
+                                  return end.goal == Goal(target);
+                              }) > 0;
+        return wasThere && strand.ends.empty();
+    });
+    auto woven = connect(changed, controller, control, target);
+    if (woven) tangle = std::move(changed);
+    return woven;
 }
 
 Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController& controller,
@@ -192,6 +209,14 @@ std::string duplicate(Tangle& tangle, const std::string& strand)
     copy.id = freshId(tangle, "strand");
     tangle.strands.insert(found + 1, copy);
     return copy.id;
+}
+
+double heldBeyond(const RigControl& axis)
+{
+    const auto& calibration = axis.calibration;
+    const double travel = axis.sides == Sides::Two ? 2.0 : 1.0;
+    const double count = travel / (static_cast<double>(calibration.high) - calibration.low);
+    return std::max(kLeastHeld, 3.0 * count * calibration.noise);
 }
 
 void setSlices(Tangle& tangle, const std::string& strand, std::size_t stage,

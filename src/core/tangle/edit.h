@@ -37,6 +37,11 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
 [[nodiscard]] Result<std::string> connect(Tangle& tangle, const RigController& controller,
                                           ControlCode control, const Target& target);
 
+/// connect(), in the place of all strands that end there: their ends go, and with them a strand
+/// that leads nowhere else.
+[[nodiscard]] Result<std::string> connectInstead(Tangle& tangle, const RigController& controller,
+                                                 ControlCode control, const Target& target);
+
 /// Lets a strand begin at another control of the same kind, taking the controller into the rig when
 /// it is not there. Fails with a sentence when the kinds differ or the strand is gone; the tangle
 /// is as it was then.
@@ -46,6 +51,13 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
 /// A copy of a strand under its own id, after it. @return the new id; empty when there is no such
 /// strand.
 std::string duplicate(Tangle& tangle, const std::string& strand);
+
+/// A slice is let go no less than this beyond its edge.
+inline constexpr double kLeastHeld = 0.01;
+
+/// How far beyond its edge a slice of an axis is let go, so that it never flickers: three times the
+/// jitter that the calibration measured, at least kLeastHeld; in parts of the axis' value.
+[[nodiscard]] double heldBeyond(const RigControl& axis);
 
 /// Gives a stage of a strand other slices. The ends of a slice with another name follow it, those
 /// of one that is gone go with it, and a new one leads to the next free button.

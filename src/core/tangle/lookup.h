@@ -34,6 +34,15 @@ template <class C>
     return findBy(controller.controls, &RigControl::code, code);
 }
 
+/// The control that a source names; null when the rig does not have it.
+template <class T>
+[[nodiscard]] auto* findControl(T& tangle, const Source& source)
+{
+    auto* controller = findController(tangle, source.controller);
+    return controller ? findControl(*controller, source.control)
+                      : static_cast<decltype(findControl(*controller, source.control))>(nullptr);
+}
+
 template <class T>
 [[nodiscard]] auto* findDevice(T& tangle, std::string_view id)
 {

@@ -1,0 +1,79 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/taken_card.h"
+
+#include "app/style/elided_label.h"
+#include "app/style/theme.h"
+#include "core/tangle/device_edit.h"
+
+#include <QHBoxLayout>
+#include <QPushButton>
+
+namespace jolly::app
+{
+
+TakenCard::TakenCard(Studio& studio, Target target, std::optional<ControlRef> from, QWidget* parent)
+    : Card(parent), m_studio(studio), m_target(std::move(target)), m_from(std::move(from))
+{
+    setObjectName(QStringLiteral("taken card"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 12, 16, 14);
+    column->setSpacing(8);
+    auto* title = new ElidedLabel;
+    title->setText(QString::fromStdString(placeName(studio.tangle(), m_target)));
+    title->setFont(textFont(TextSize::Title, true));
+    setTone(*title, "title");
+    column->addWidget(title);
+    for (const auto* strand : takersOf(studio.tangle(), m_target)) addTaker(*strand, *column);
+    addOffers(*column);
+}
+
+void TakenCard::addTaker(const Strand& strand, QVBoxLayout& column)
+{
+    auto* row = new QHBoxLayout;
+    auto* words = new ElidedLabel;
+    const auto name = QString::fromStdString(strand.name.empty() ? strand.id : strand.name);
+    const ControlRef source{strand.source.controller, strand.source.control};
+    const auto* controller = m_studio.controllerOf(source);
+    words->setText(
+        controller
+            ? tr("%1 of %2 leads here.").arg(name, QString::fromStdString(controller->rig.alias))
+            : tr("%1 leads here; its controller is not known.").arg(name));
+    row->addWidget(words, 1);
+    if (controller) {
+        auto* look = new QPushButton(tr("look at it"));
+        look->setObjectName(QStringLiteral("look at ") + QString::fromStdString(strand.id));
+        look->setAccessibleName(tr("look at %1").arg(name));
+        connect(look, &QPushButton::clicked, this, [this, source] {
+            m_studio.select(source);
+            Q_EMIT done();
+        });
+        row->addWidget(look);
+    }
+    column.addLayout(row);
+}
+
+void TakenCard::addOffers(QVBoxLayout& column)
+{
+    auto* row = new QHBoxLayout;
+    const auto offer = [&](const char* name, const QString& words, auto&& deed) {
+        auto* button = new QPushButton(words);
+        button->setObjectName(QString::fromLatin1(name));
+        connect(button, &QPushButton::clicked, this, [this, deed] {
+            deed();
+            Q_EMIT done();
+        });
+        row->addWidget(button);
+    };
+    if (m_from && m_studio.mayLead(*m_from, m_target)) {
+        const auto name = m_studio.nameOf(*m_from);
+        offer("lead here too", tr("Lead %1 here too").arg(name),
+              [this] { m_studio.weave(*m_from, m_target); });
+        offer("lead here instead", tr("%1 here instead").arg(name),
+              [this] { m_studio.weaveInstead(*m_from, m_target); });
+    }
+    offer("leave it", tr("Leave it as it is"), [] {});
+    row->addStretch();
+    column.addLayout(row);
+}
+
+}  // namespace jolly::app

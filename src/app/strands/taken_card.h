@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/studio.h"
+
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+/// What leads to a virtual control, and what can be done about it: to look at each strand, to lead
+/// a control there as well, or in the place of all others.
+class TakenCard : public Card
+{
+    Q_OBJECT
+
+ public:
+    /// @param from  the control that may be led there; it stays that one whatever is touched since.
+    TakenCard(Studio& studio, Target target, std::optional<ControlRef> from,
+              QWidget* parent = nullptr);
+
+ Q_SIGNALS:
+    void done();
+
+ private:
+    void addTaker(const Strand& strand, QVBoxLayout& column);
+    void addOffers(QVBoxLayout& column);
+
+    Studio& m_studio;
+    Target m_target;
+    std::optional<ControlRef> m_from;
+};
+
+}  // namespace jolly::app

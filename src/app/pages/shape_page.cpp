@@ -18,6 +18,8 @@
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
+#include "core/tangle/signals.h"
+#include "core/tangle/stage_shape.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -74,16 +76,14 @@ void ShapePage::wirePlot()
             });
     connect(m_plot, &ShapePlot::pointWanted, this, [this](std::size_t stage, CurvePoint at) {
         edit(tr("add curve point"), stage, {}, [&](Stage& s, const StageInput&) {
-            auto* curve = std::get_if<Curve>(&s.parameters);
-            if (curve && !addPoint(curve->points, curve->isMirrored, at))
+            if (!addPoint(s.parameters, at))
                 m_studio.refuse(tr("There is no room for another point here."));
         });
     });
     connect(m_plot, &ShapePlot::curveWanted, this, &ShapePage::addCurve);
     connect(m_plot, &ShapePlot::removalWanted, this, [this](std::size_t stage, std::size_t part) {
         edit(tr("remove curve point"), stage, {}, [&](Stage& s, const StageInput&) {
-            auto* curve = std::get_if<Curve>(&s.parameters);
-            if (curve && !removePoint(curve->points, curve->isMirrored, part))
+            if (!removePoint(s.parameters, part))
                 m_studio.refuse(tr("A curve needs two points, and a mirrored one its rest."));
         });
     });
@@ -102,14 +102,9 @@ void ShapePage::edit(const QString& step, std::size_t stage, const QString& gest
         step,
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);
-            const auto* from = strand ? axisOf(tangle, *strand) : nullptr;
-            if (!from || stage >= strand->stages.size()) return;
-            StageInput input{ControlKind::Axis, from->sides};
-            for (std::size_t i = 0; i < stage; ++i) {
-                if (strand->stages[i].isOn)
-                    static_cast<Signal&>(input) = signalAfter(strand->stages[i].parameters, input);
-            }
-            change(strand->stages[stage], input);
+            if (!strand || stage >= strand->stages.size()) return;
+            const auto signals = signalsOf(tangle, *strand);
+            change(strand->stages[stage], {signals[stage], {}});
         },
         gesture);
 }
@@ -213,7 +208,7 @@ void ShapePage::showShape(const Tangle& flown, const Strand& strand)
                                       : tr("one shape with %1").arg(names.join(", ")));
     if (!m_trace.isThere()) return m_plot->setNothing(problemsOf(strand).join("\n\n"));
     const auto& rehearsal = m_trace.rehearsal();
-    m_plot->setShape(strand, rehearsal.chain(), rehearsal.sides(), rehearsal.outSides());
+    m_plot->setShape(strand, signalsOf(m_studio.tangle(), strand), rehearsal.chain());
     showEnds();
 }
 

@@ -41,14 +41,14 @@ ShapePlot::ShapePlot(QWidget* parent) : QWidget(parent)
            "with Shift by 0.1 %; Insert adds a curve point, Delete takes it out."));
 }
 
-void ShapePlot::setShape(const Strand& strand, Chain chain, Sides sides, Sides outSides)
+void ShapePlot::setShape(const Strand& strand, const std::vector<Signal>& signals, Chain chain)
 {
     m_why.clear();
     m_chain = std::move(chain);
-    m_sides = sides;
-    m_outSides = outSides;
-    m_line = sampled(m_chain, sides);
-    placeHandles(strand);
+    m_sides = signals.front().sides;
+    m_outSides = signals.back().sides;
+    m_line = sampled(m_chain, m_sides);
+    placeHandles(strand, signals);
     update();
 }
 
@@ -63,24 +63,23 @@ void ShapePlot::setNothing(const QString& why)
     choose(-1);
 }
 
-void ShapePlot::placeHandles(const Strand& strand)
+void ShapePlot::placeHandles(const Strand& strand, const std::vector<Signal>& signals)
 {
     m_handles.clear();
     m_curves.clear();
-    StageInput input{ControlKind::Axis, m_sides};
     std::size_t link = 0;
     for (std::size_t s = 0; s < strand.stages.size(); ++s) {
         const auto& stage = strand.stages[s];
         if (!stage.isOn || link >= m_chain.size()) continue;
-        if (std::holds_alternative<Curve>(stage.parameters)) m_curves.push_back(s);
-        const auto handles = m_chain.isWorking(link) ? handlesOf(stage.parameters, input)
-                                                     : std::vector<PlotHandle>{};
+        if (takesPoints(stage.parameters)) m_curves.push_back(s);
+        const StageInput input{signals[s], {}};
+        const auto handles =
+            m_chain.isWorking(link) ? handlesOf(stage.parameters, input) : std::vector<Handle>{};
         for (const auto& handle : handles) {
             const CurvePoint shown{m_chain.inverse(handle.at.in, 0, link, low(), handle.at.in),
                                    m_chain.through(handle.at.out, link + 1, m_chain.size())};
             m_handles.push_back({s, link, input, handle, shown});
         }
-        static_cast<Signal&>(input) = signalAfter(stage.parameters, input);
         ++link;
     }
     if (m_chosen >= handleCount()) choose(handleCount() - 1);
@@ -97,7 +96,7 @@ CurvePoint ShapePlot::inTermsOf(const Placed& placed, CurvePoint shown)
 QString ShapePlot::handleName(int handle) const
 {
     return handle >= 0 && handle < handleCount()
-               ? m_handles[static_cast<std::size_t>(handle)].handle.name
+               ? QString::fromStdString(m_handles[static_cast<std::size_t>(handle)].handle.name)
                : QString();
 }
 
@@ -189,8 +188,8 @@ void ShapePlot::moveChosen(CurvePoint shown, bool isGesture)
     if (m_chosen < 0) return;
     const auto placed = m_handles[static_cast<std::size_t>(m_chosen)];
     auto to = inTermsOf(placed, shown);
-    if (placed.handle.way == PlotHandle::Way::Across) to.out = placed.handle.at.out;
-    if (placed.handle.way == PlotHandle::Way::Up) to.in = placed.handle.at.in;
+    if (placed.handle.way == Handle::Way::Across) to.out = placed.handle.at.out;
+    if (placed.handle.way == Handle::Way::Up) to.in = placed.handle.at.in;
     Q_EMIT handleMoved(placed.stage, placed.handle.part, to, isGesture);
 }
 

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "app/shape/axis_trace.h"
-#include "app/shape/handles.h"
 #include "app/shape/plot_ground.h"
+#include "core/tangle/stage_shape.h"
 #include "core/weave/feel_check.h"
 
 #include <QPixmap>
@@ -30,7 +30,7 @@ class ShapePlot : public QWidget
     explicit ShapePlot(QWidget* parent = nullptr);
 
     /// Shows a strand; its stages that are switched on are those of the chain, in their order.
-    void setShape(const Strand& strand, Chain chain, Sides sides, Sides outSides);
+    void setShape(const Strand& strand, const std::vector<Signal>& signals, Chain chain);
 
     /// Shows that there is nothing to draw, and why.
     void setNothing(const QString& why);
@@ -83,11 +83,11 @@ class ShapePlot : public QWidget
         std::size_t stage = 0;  ///< place among the strand's stages
         std::size_t link = 0;   ///< place among the chain's stages
         StageInput input{};     ///< of its stage
-        PlotHandle handle;
+        Handle handle;
         CurvePoint shown{};  ///< value in and out of the whole strand
     };
 
-    void placeHandles(const Strand& strand);
+    void placeHandles(const Strand& strand, const std::vector<Signal>& signals);
     [[nodiscard]] CurvePoint inTermsOf(const Placed& placed, CurvePoint shown);
     [[nodiscard]] std::vector<int> handlesAt(QPointF place) const;
     [[nodiscard]] double distanceTo(int handle, QPointF place) const;

@@ -10,6 +10,8 @@
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
+#include "core/tangle/stage_shape.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -45,16 +47,14 @@ const Strand* StageStack::strand() const
 
 bool StageStack::fits(const Strand& strand) const
 {
-    const auto* axis = axisOf(m_studio.tangle(), strand);
-    StageInput input{ControlKind::Axis, axis ? axis->sides : Sides::Two};
     if (strand.stages.size() != m_cards.size()) return false;
+    const auto signals = signalsOf(m_studio.tangle(), strand);
     for (std::size_t i = 0; i < m_cards.size(); ++i) {
         const auto& stage = strand.stages[i];
         const auto& card = m_cards[i];
         if (card.kind != stage.parameters.index() || card.isOn != stage.isOn ||
-            card.input.sides != input.sides)
+            card.input.sides != signals[i].sides)
             return false;
-        if (stage.isOn) static_cast<Signal&>(input) = signalAfter(stage.parameters, input);
     }
     return true;
 }
@@ -80,13 +80,8 @@ void StageStack::rebuild(const Strand& strand)
     m_calibrated = nullptr;
     if (!strand.id.empty()) {
         addCalibrated(strand);
-        const auto* axis = axisOf(m_studio.tangle(), strand);
-        StageInput input{ControlKind::Axis, axis ? axis->sides : Sides::Two};
-        for (std::size_t i = 0; i < strand.stages.size(); ++i) {
-            addCard(strand, i, input);
-            if (strand.stages[i].isOn)
-                static_cast<Signal&>(input) = signalAfter(strand.stages[i].parameters, input);
-        }
+        const auto signals = signalsOf(m_studio.tangle(), strand);
+        for (std::size_t i = 0; i < strand.stages.size(); ++i) addCard(strand, i, {signals[i], {}});
         addButton();
     }
     column().addStretch();
@@ -206,8 +201,7 @@ void StageStack::addButton()
                 m_cards.empty() || !strand() ? Sides::Two : m_cards.back().input.sides;
             edit(tr("add %1").arg(nameOf(stage)), [&](Strand& s) {
                 s.stages.push_back(stage);
-                auto* curve = std::get_if<Curve>(&s.stages.back().parameters);
-                if (curve && sides == Sides::One) curve->isMirrored = false;
+                fit(s.stages.back().parameters, sides);
             });
         });
     });

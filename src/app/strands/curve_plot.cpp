@@ -31,11 +31,10 @@ CurvePlot::CurvePlot(QWidget* parent) : StagePlot(parent)
     setFixedHeight(220);
 }
 
-void CurvePlot::setCurve(const Stage& stage, StageInput input)
+void CurvePlot::setCurve(const Stage& stage, CurvePoints points, bool isMirrored, StageInput input)
 {
-    const auto& curve = std::get<Curve>(stage.parameters);
-    m_points = curve.points;
-    m_isMirrored = curve.isMirrored;
+    m_points = std::move(points);
+    m_isMirrored = isMirrored;
     m_chosen = std::clamp(m_chosen, 0, lastPoint());
     setStage(stage, input);
 }

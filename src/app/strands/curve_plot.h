@@ -15,7 +15,8 @@ class CurvePlot : public StagePlot
  public:
     explicit CurvePlot(QWidget* parent = nullptr);
 
-    void setCurve(const Stage& stage, StageInput input);
+    /// @param points  of the stage, and whether they shape both halves alike.
+    void setCurve(const Stage& stage, CurvePoints points, bool isMirrored, StageInput input);
     [[nodiscard]] const CurvePoints& points() const { return m_points; }
     [[nodiscard]] int chosen() const { return m_chosen; }
 

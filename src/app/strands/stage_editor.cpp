@@ -10,6 +10,7 @@
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_shape.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -65,17 +66,6 @@ T fieldOf(const Stage& stage, std::string_view key)
     return result;
 }
 
-/// Points that shape both halves alike, or not, after that was changed.
-void mirror(Stage& stage, Sides sides)
-{
-    if (auto* curve = std::get_if<Curve>(&stage.parameters)) mirrorPoints(*curve, sides);
-    if (auto* counter = std::get_if<CounterCurve>(&stage.parameters)) {
-        auto answer = counter->answer();
-        mirrorPoints(answer, sides);
-        counter->points = answer.points;
-    }
-}
-
 }  // namespace
 
 StageEditor::StageEditor(Studio& studio, const std::string& strand, std::size_t stage,
@@ -106,7 +96,6 @@ void StageEditor::build(const Stage& stage, Points points)
     rows->setColumnStretch(1, 1);
     auto* flags = new QHBoxLayout;
     auto* lists = new QVBoxLayout;
-    const bool isCurve = std::holds_alternative<Curve>(stage.parameters);
     auto copy = stage.parameters;
     std::visit(
         [&](auto& p) {
@@ -120,7 +109,7 @@ void StageEditor::build(const Stage& stage, Points points)
                 if constexpr (std::is_same_v<Spec, NumberField>) addNumber(*rows, spec);
                 if constexpr (std::is_same_v<Spec, ChoiceField>) addChoice(*flags, spec);
                 if constexpr (std::is_same_v<Spec, ControlField>) addControl(*rows, spec);
-                if constexpr (std::is_same_v<Spec, PointsField>) addPoints(*lists, isCurve, points);
+                if constexpr (std::is_same_v<Spec, PointsField>) addPoints(*lists, spec, points);
                 if constexpr (std::is_same_v<Spec, DetentsField>) addDetents(*lists);
                 if constexpr (std::is_same_v<Spec, SlicesField>) addSlices(*lists);
             });
@@ -253,7 +242,7 @@ void StageEditor::addFlag(QHBoxLayout& row, const FlagField& field)
     connect(chip, &QPushButton::clicked, this, [this, key](bool isOn) {
         set(QString::fromStdString(key), {}, [&](Stage& stage) {
             withField<bool>(stage.parameters, key, [&](bool& v) { v = isOn; });
-            if (key == "mirrored") mirror(stage, m_input.sides);
+            if (key == "mirrored") mirror(stage.parameters, m_input.sides);
         });
     });
     m_refreshers.push_back(
@@ -301,16 +290,15 @@ void StageEditor::addControl(QGridLayout& grid, const ControlField& field)
     });
 }
 
-void StageEditor::addPoints(QVBoxLayout& column, bool isCurve, Points points)
+void StageEditor::addPoints(QVBoxLayout& column, const PointsField& field, Points points)
 {
-    if (isCurve && points == Points::Plot) return addCurve(column);
-    addPairs(column, isCurve);
+    if (field.isDrawn && points == Points::Plot) return addCurve(column);
+    addPairs(column, field);
 }
 
-void StageEditor::addPairs(QVBoxLayout& column, bool isCurve)
+void StageEditor::addPairs(QVBoxLayout& column, const PointsField& field)
 {
-    auto* table = new PairsTable(isCurve ? tr("in") : tr("sent to the sim"),
-                                 isCurve ? tr("out") : tr("what it makes of it"), this);
+    auto* table = new PairsTable(toQt(field.inWords), toQt(field.outWords), this);
     column.addWidget(table);
     connect(table, &PairsTable::changed, this, [this](const CurvePoints& points) {
         set(tr("%1 point").arg(m_name), {}, [&](Stage& stage) {
@@ -328,13 +316,14 @@ void StageEditor::addDetents(QVBoxLayout& column)
     m_detents = new DetentsTable(m_input.low(), this);
     column.addWidget(m_detents);
     connect(m_detents, &DetentsTable::changed, this, [this](const DetentList& detents) {
-        set(tr("notches"), {},
-            [&](Stage& stage) { std::get<Detents>(stage.parameters).detents = detents; });
+        set(tr("notches"), {}, [&](Stage& stage) {
+            withField<DetentList>(stage.parameters, "detents",
+                                  [&](DetentList& mine) { mine = detents; });
+        });
     });
     connect(m_detents, &DetentsTable::refused, &m_studio, &Studio::refuse);
-    m_refreshers.push_back([this](const Stage& stage) {
-        m_detents->show(std::get<Detents>(stage.parameters).detents);
-    });
+    m_refreshers.push_back(
+        [this](const Stage& stage) { m_detents->show(fieldOf<DetentList>(stage, "detents")); });
 }
 
 void StageEditor::addSlices(QVBoxLayout& column)
@@ -350,7 +339,7 @@ void StageEditor::addSlices(QVBoxLayout& column)
                     [&](Tangle& tangle) { setSlices(tangle, m_strand, m_stage, slices); }, gesture);
             });
     m_refreshers.push_back(
-        [this](const Stage& stage) { m_slices->show(std::get<Slice>(stage.parameters).slices); });
+        [this](const Stage& stage) { m_slices->show(fieldOf<SliceParts>(stage, "slices")); });
 }
 
 void StageEditor::addCurve(QVBoxLayout& column)
@@ -373,10 +362,14 @@ void StageEditor::addCurve(QVBoxLayout& column)
     connect(m_curve, &CurvePlot::pointsChanged, this,
             [this](const CurvePoints& points, bool isGesture) {
                 set(tr("curve point"), isGesture ? QStringLiteral("curve drag") : QString(),
-                    [&](Stage& stage) { std::get<Curve>(stage.parameters).points = points; });
+                    [&](Stage& stage) {
+                        withField<CurvePoints>(stage.parameters, "points",
+                                               [&](CurvePoints& mine) { mine = points; });
+                    });
             });
     m_refreshers.push_back([this, tell](const Stage& stage) {
-        m_curve->setCurve(stage, m_input);
+        m_curve->setCurve(stage, fieldOf<CurvePoints>(stage, "points"),
+                          fieldOf<bool>(stage, "mirrored"), m_input);
         tell();
     });
 }

@@ -41,8 +41,8 @@ class StageEditor : public QWidget
     void addChoice(QHBoxLayout& row, const ChoiceField& field);
     void addFlag(QHBoxLayout& row, const FlagField& field);
     void addControl(QGridLayout& grid, const ControlField& field);
-    void addPoints(QVBoxLayout& column, bool isCurve, Points points);
-    void addPairs(QVBoxLayout& column, bool isCurve);
+    void addPoints(QVBoxLayout& column, const PointsField& field, Points points);
+    void addPairs(QVBoxLayout& column, const PointsField& field);
     void addDetents(QVBoxLayout& column);
     void addSlices(QVBoxLayout& column);
     void addCurve(QVBoxLayout& column);

@@ -10,6 +10,7 @@
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
+#include "core/tangle/stage_shape.h"
 #include "core/weave/weave.h"
 
 #include <QHBoxLayout>
@@ -244,8 +245,7 @@ void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Str
 
 void StrandCard::addStage(StageParameters parameters)
 {
-    auto* curve = std::get_if<Curve>(&parameters);
-    if (curve && m_input.sides == Sides::One) curve->isMirrored = false;
+    fit(parameters, m_input.sides);
     const auto name = toQt(infoOf(parameters).name);
     const auto signals = signalsOf(m_studio.tangle(), m_shown);
     auto place = m_shown.stages.size();  // before what makes buttons of an axis

@@ -23,4 +23,11 @@ std::string CounterCurve::summary() const
     return "undoes " + std::to_string(points.size()) + " points";
 }
 
+void CounterCurve::mirror(Sides sides)
+{
+    auto bend = answer();
+    bend.mirror(sides);
+    points = bend.points;
+}
+
 }  // namespace jolly

@@ -26,7 +26,12 @@ struct CounterCurve {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(PointsField{"points", "how the sim answers"}, self.points);
+        visit(PointsField{.key = "points",
+                          .label = "how the sim answers",
+                          .inWords = "sent to the sim",
+                          .outWords = "what it makes of it",
+                          .isDrawn = false},
+              self.points);
         visit(FlagField{"smooth", "smooth"}, self.isSmooth);
         visit(FlagField{"mirrored", "mirror halves"}, self.isMirrored);
     }
@@ -34,6 +39,9 @@ struct CounterCurve {
     /// What is wrong with the points taken together, as a sentence; empty when nothing is.
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;
+
+    /// `isMirrored` has changed: the points follow, so that the upper side keeps its shape.
+    void mirror(Sides sides);
 
     /// The sim's bend itself.
     [[nodiscard]] Curve answer() const { return {points, isSmooth, isMirrored, false}; }

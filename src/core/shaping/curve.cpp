@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/shaping/curve.h"
 
+#include "core/shaping/curve_points.h"
 #include "core/value/percent.h"
 
 #include <algorithm>
@@ -190,6 +191,40 @@ double Curve::Runner::inverse(double out) const noexcept
 Value Curve::Runner::apply(Value in, const Moment&) const noexcept
 {
     return {m_isMirrored && in.x < 0.0 ? -at(-in.x) : at(in.x), in.y};
+}
+
+std::vector<Handle> Curve::handles(const StageInput&) const
+{
+    std::vector<Handle> all;
+    for (std::size_t i = isMirrored ? 1 : 0; i < points.size(); ++i)  // rest stays rest
+        all.push_back({"curve point " + std::to_string(i + 1), i, points[i], Handle::Way::Both});
+    return all;
+}
+
+void Curve::moveHandle(std::size_t part, CurvePoint to, const StageInput&)
+{
+    movePoint(points, isMirrored, part, to);
+}
+
+bool Curve::addPoint(CurvePoint at)
+{
+    return jolly::addPoint(points, isMirrored, at).has_value();
+}
+
+bool Curve::removePoint(std::size_t point)
+{
+    return jolly::removePoint(points, isMirrored, point);
+}
+
+void Curve::mirror(Sides sides)
+{
+    mirrorPoints(*this, sides);
+}
+
+bool Curve::isBent() const
+{
+    return std::ranges::any_of(
+        points, [](const CurvePoint& p) { return std::abs(p.out - p.in) > kBentBy; });
 }
 
 }  // namespace jolly

@@ -39,6 +39,24 @@ struct Curve {
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;
 
+    [[nodiscard]] std::vector<Handle> handles(const StageInput& input) const;
+    /// Moves a handle towards `to`, as far as the stage allows.
+    void moveHandle(std::size_t part, CurvePoint to, const StageInput& input);
+    /// Adds a point, and takes one out. @return whether there is room, or enough are left.
+    bool addPoint(CurvePoint at);
+    bool removePoint(std::size_t point);
+
+    /// Becomes one for an axis of such sides.
+    void fit(Sides sides)
+    {
+        if (sides == Sides::One) isMirrored = false;
+    }
+    /// `isMirrored` has changed: the points follow, so that the upper side keeps its shape.
+    void mirror(Sides sides);
+
+    /// Whether the axis comes out otherwise than it went in.
+    [[nodiscard]] bool isBent() const;
+
     class Runner
     {
      public:

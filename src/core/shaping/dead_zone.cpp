@@ -3,6 +3,8 @@
 
 #include "core/value/percent.h"
 
+#include <algorithm>
+
 namespace jolly
 {
 
@@ -44,6 +46,28 @@ std::string DeadZone::summary() const
 Value DeadZone::Runner::apply(Value in, const Moment&) const noexcept
 {
     return {in.x >= 0.0 ? shapeSide(in.x, above, highEnd) : -shapeSide(-in.x, below, lowEnd), in.y};
+}
+
+std::vector<Handle> DeadZone::handles(const StageInput& input) const
+{
+    std::vector<Handle> all;
+    const bool isTwoSided = input.sides == Sides::Two;
+    if (isTwoSided) all.push_back({"dead zone below rest", 0, {-below, 0.0}});
+    all.push_back({"dead zone above rest", 1, {above, 0.0}});
+    if (isTwoSided) all.push_back({"dead zone at the low end", 2, {-1.0 + lowEnd, -1.0}});
+    all.push_back({"dead zone at the high end", 3, {1.0 - highEnd, 1.0}});
+    return all;
+}
+
+void DeadZone::moveHandle(std::size_t part, CurvePoint to, const StageInput&)
+{
+    const auto fit = [](double amount, double other) {
+        return std::clamp(amount, 0.0, std::min(kMost, 1.0 - other - kLeft));
+    };
+    if (part == 0) below = fit(-to.in, lowEnd);
+    if (part == 1) above = fit(to.in, highEnd);
+    if (part == 2) lowEnd = fit(1.0 + to.in, below);
+    if (part == 3) highEnd = fit(1.0 - to.in, above);
 }
 
 }  // namespace jolly

@@ -17,6 +17,7 @@ struct DeadZone {
                                          "Nothing near rest and near the ends; what is "
                                          "left is stretched to the full range."};
     static constexpr double kMost = 0.9;
+    static constexpr double kLeft = 0.02;  ///< of a side, between two zones that are drawn
 
     double below = 0.03;   ///< part of the lower side next to rest, [0, kMost]
     double above = 0.03;   ///< part of the upper side next to rest, [0, kMost]
@@ -37,6 +38,10 @@ struct DeadZone {
     /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;
+
+    [[nodiscard]] std::vector<Handle> handles(const StageInput& input) const;
+    /// Moves a handle towards `to`, as far as the stage allows.
+    void moveHandle(std::size_t part, CurvePoint to, const StageInput& input);
 
     class Runner
     {

@@ -3,6 +3,7 @@
 
 #include "core/value/percent.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace jolly
@@ -59,6 +60,24 @@ Value Detents::Runner::apply(Value in, const Moment&) const noexcept
     if (in.x <= from.in) return {from.out, in.y};
     if (in.x >= to.in) return {to.out, in.y};
     return {std::lerp(from.out, to.out, (in.x - from.in) / (to.in - from.in)), in.y};
+}
+
+std::vector<Handle> Detents::handles(const StageInput&) const
+{
+    std::vector<Handle> all;
+    for (std::size_t i = 0; i < detents.size(); ++i)
+        all.push_back(
+            {"notch " + detents[i].name, i, {detents[i].at, detents[i].to}, Handle::Way::Both});
+    return all;
+}
+
+void Detents::moveHandle(std::size_t part, CurvePoint to, const StageInput& input)
+{
+    if (part >= detents.size()) return;
+    auto moved = *this;
+    moved.detents[part].at = std::clamp(to.in, input.low(), 1.0);
+    moved.detents[part].to = std::clamp(to.out, input.low(), 1.0);
+    if (moved.complaint().empty()) *this = moved;
 }
 
 }  // namespace jolly

@@ -3,6 +3,8 @@
 
 #include "core/value/percent.h"
 
+#include <algorithm>
+
 namespace jolly
 {
 
@@ -24,6 +26,20 @@ Reach Reach::ofDegrees(double real, double wanted)
     if (wanted >= real) return {};
     const double part = wanted / real;
     return {(1.0 - part) / 2.0, (1.0 + part) / 2.0};
+}
+
+std::vector<Handle> Reach::handles(const StageInput& input) const
+{
+    const double low = input.low();
+    return {{"reach from", 0, {low + (1.0 - low) * from, low}},
+            {"reach to", 1, {low + (1.0 - low) * to, 1.0}}};
+}
+
+void Reach::moveHandle(std::size_t part, CurvePoint place, const StageInput& input)
+{
+    const double at = (place.in - input.low()) / (1.0 - input.low());
+    if (part == 0) from = std::clamp(at, 0.0, to - kLeast);
+    if (part == 1) to = std::clamp(at, from + kLeast, 1.0);
 }
 
 }  // namespace jolly

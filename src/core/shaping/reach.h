@@ -32,6 +32,10 @@ struct Reach {
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;
 
+    [[nodiscard]] std::vector<Handle> handles(const StageInput& input) const;
+    /// Moves a handle towards `place`, as far as the stage allows.
+    void moveHandle(std::size_t part, CurvePoint place, const StageInput& input);
+
     /// The part about the middle of a wheel that turns `real` degrees which is `wanted` degrees
     /// wide; all of it when it is no less than that. Both > 0.
     [[nodiscard]] static Reach ofDegrees(double real, double wanted);

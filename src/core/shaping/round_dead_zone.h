@@ -20,6 +20,7 @@ struct RoundDeadZone {
         .sentence = "Nothing near rest, judged by how far a pair of axes is moved together.",
         .isFeel = false};
     static constexpr double kMost = 0.9;
+    static constexpr double kLeft = 0.02;  ///< of a side, between two zones that are drawn
 
     std::optional<Source> other{};
     double size = 0.05;  ///< of what is still rest, [0, kMost]
@@ -42,6 +43,10 @@ struct RoundDeadZone {
     /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;
+
+    [[nodiscard]] std::vector<Handle> handles(const StageInput& input) const;
+    /// Moves a handle towards `to`, as far as the stage allows.
+    void moveHandle(std::size_t part, CurvePoint to, const StageInput& input);
 
     class Runner
     {

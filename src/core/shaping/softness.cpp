@@ -3,6 +3,7 @@
 
 #include "core/value/percent.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace jolly
@@ -32,6 +33,28 @@ Value Softness::Runner::apply(Value in, const Moment&) const noexcept
     if (m_softness <= -1.0) return {std::cbrt(v), in.y};
     const double out = m_width * std::sinh(std::asinh(m_gain * v) / 3.0);
     return {out < -1.0 ? -1.0 : out > 1.0 ? 1.0 : out, in.y};
+}
+
+std::vector<Handle> Softness::handles(const StageInput& input) const
+{
+    auto runner = prepare(input);
+    return {{"softness", 0, {kHandleAt, runner.apply({kHandleAt, 0.0}, {}).x}, Handle::Way::Up}};
+}
+
+/// Solved for s: out = (1 - s) v + s v^3 at v for a soft one, with v and out exchanged for a quick
+/// one.
+void Softness::moveHandle(std::size_t, CurvePoint to, const StageInput&)
+{
+    const double v = kHandleAt;
+    const double least = v * v * v;
+    const double out = std::clamp(to.out, least, std::cbrt(v));
+    softness = out <= v ? (v - out) / (v - v * v * v) : -(out - v) / (out - out * out * out);
+    softness = std::clamp(softness, -1.0, 1.0);
+}
+
+bool Softness::isBent() const
+{
+    return std::abs(softness) > kBentBy;
 }
 
 }  // namespace jolly

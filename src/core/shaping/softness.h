@@ -15,6 +15,8 @@ struct Softness {
     static constexpr StageInfo kInfo{
         .name = "softness", .sentence = "Makes the axis gentle about rest, or quick; one dial."};
 
+    static constexpr double kHandleAt = 0.5;  ///< where the one handle is
+
     double softness = 0.3;  ///< [-1, 1]
 
     friend bool operator==(const Softness&, const Softness&) = default;
@@ -27,6 +29,13 @@ struct Softness {
 
     [[nodiscard]] std::string complaint() const { return {}; }
     [[nodiscard]] std::string summary() const;
+
+    [[nodiscard]] std::vector<Handle> handles(const StageInput& input) const;
+    /// Moves a handle towards `to`, as far as the stage allows.
+    void moveHandle(std::size_t part, CurvePoint to, const StageInput& input);
+
+    /// Whether the axis comes out otherwise than it went in.
+    [[nodiscard]] bool isBent() const;
 
     class Runner
     {

@@ -84,11 +84,27 @@ struct CurvePoint {
 struct PointsField {
     std::string_view key;
     std::string_view label;
+    std::string_view inWords = "in";  ///< of a point, as a heading
+    std::string_view outWords = "out";
+    bool isDrawn = true;  ///< they lie on the stage's own line in a plot
     unsigned fewest = 2;
     unsigned most = 32;
 };
 
 using CurvePoints = std::vector<CurvePoint>;
+
+/// What bends an axis by no more than this leaves it straight.
+inline constexpr double kBentBy = 0.01;
+
+/// Something about a stage that can be taken hold of in a plot of it.
+struct Handle {
+    enum class Way : std::uint8_t { Across, Up, Both };
+
+    std::string name;      ///< for the pilot: "dead zone above rest"
+    std::size_t part = 0;  ///< which one of its stage
+    CurvePoint at{};       ///< in the stage's own terms: what goes into it, what comes out
+    Way way = Way::Across;
+};
 
 /// Another control that a stage looks at: its place among the plan's inputs, and what it is.
 struct SeenControl {

@@ -4,6 +4,7 @@
 #include "core/calibration/judge.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_shape.h"
 #include "core/value/percent.h"
 
 #include <algorithm>
@@ -20,7 +21,6 @@ constexpr double kStill = 1e-7;    ///< a change that is none
 constexpr double kMuch = 0.15;     ///< so much dead travel is worth a word
 constexpr double kShort = 0.005;   ///< so far from the end is short of it
 constexpr double kBeside = 0.002;  ///< how far beside rest and ends slopes are measured
-constexpr double kBentBy = 0.01;   ///< further than this from a line is a bend
 
 double lowOf(Sides sides)
 {
@@ -54,15 +54,8 @@ double slopeBeside(Chain& chain, double from, double to)
 
 bool hasCurve(const Strand& strand)
 {
-    return std::ranges::any_of(strand.stages, [](const Stage& stage) {
-        if (!stage.isOn) return false;
-        if (const auto* soft = std::get_if<Softness>(&stage.parameters))
-            return std::abs(soft->softness) > kBentBy;
-        const auto* curve = std::get_if<Curve>(&stage.parameters);
-        return curve && std::ranges::any_of(curve->points, [](const auto& p) {
-                   return std::abs(p.out - p.in) > kBentBy;
-               });
-    });
+    return std::ranges::any_of(
+        strand.stages, [](const Stage& stage) { return stage.isOn && isBent(stage.parameters); });
 }
 
 bool hasCounterCurve(const Strand& strand)

@@ -48,15 +48,17 @@ class PostedLink : public LocalLink
 class Drag
 {
  public:
-    explicit Drag(const QString& tangle)
+    /// @param others  so many strands more, on the buttons of a controller that is away.
+    Drag(const QString& tangle, std::size_t others)
         : m_session({.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
-                         return std::make_unique<PostedLink>(m_local, m_posted);
-                     }}),
+              return std::make_unique<PostedLink>(m_local, m_posted);
+          }}),
           m_studio(m_document, m_session),
           m_window(m_studio, m_dialogs)
     {
         m_studio.setClock([this] { return m_local.world.now(); });
         static_cast<void>(m_document.open(tangle));
+        m_document.edit("crowd", [&](Tangle& edited) { crowd(edited, others); });
         const auto& stick = m_document.tangle().rig.front();
         m_stick = m_local.world.plug(describe(stick), std::vector<Counts>(stick.controls.size()));
         m_window.showPage(Rail::Shape);
@@ -97,6 +99,23 @@ class Drag
     [[nodiscard]] std::uint64_t lost() const { return m_sent - m_seen; }
 
  private:
+    static void crowd(Tangle& tangle, std::size_t strands)
+    {
+        auto controller = smallStick("crowd");
+        controller.controls.clear();
+        for (std::uint16_t code = 0; code < 0x100; ++code)
+            controller.controls.push_back(
+                {.code = {EventType::Key, code}, .kind = ControlKind::Button});
+        tangle.rig.push_back(controller);
+        const auto device = tangle.devices.front().id;
+        for (std::size_t i = 0; i < strands; ++i) {
+            Strand strand{.id = "other-" + std::to_string(i), .name = "Other"};
+            strand.source = {"crowd", controller.controls[i % controller.controls.size()].code};
+            strand.ends = endsAt({{device, button(static_cast<std::uint16_t>(i % 16 + 1))}});
+            tangle.strands.push_back(std::move(strand));
+        }
+    }
+
     static QPoint pointOf(const ShapePlot& plot)
     {
         for (int i = 0; i < plot.handleCount(); ++i) {
@@ -150,9 +169,9 @@ class Drag
     std::uint64_t m_seen = 0;
 };
 
-void run(const QString& tangle)
+void run(const QString& tangle, std::size_t others)
 {
-    Drag drag(tangle);
+    Drag drag(tangle, others);
     std::vector<double> lengths;
     std::vector<double> drawings;
     for (int i = 0; i < kSteps; ++i) {
@@ -163,10 +182,11 @@ void run(const QString& tangle)
     std::ranges::sort(drawings);
     const auto late = std::ranges::count_if(lengths, [](double ms) { return ms > kFrame; });
     std::printf(
-        "dragging a point at 1,000 events/s: half of the steps within %.1f ms, 99 %% within "
+        "dragging a point at 1,000 events/s, %zu other strands: half of the steps within %.1f ms, "
+        "99 %% within "
         "%.1f ms of a frame's %.1f, %.2f times drawing the window once; %ld of %d late; %llu "
         "events lost\n",
-        lengths[kSteps / 2], lengths[kSteps * 99 / 100], kFrame,
+        others, lengths[kSteps / 2], lengths[kSteps * 99 / 100], kFrame,
         lengths[kSteps / 2] / drawings[kSteps / 2], static_cast<long>(late), kSteps,
         static_cast<unsigned long long>(drag.lost()));
 }
@@ -178,6 +198,7 @@ int main(int argc, char** argv)
 {
     QApplication application(argc, argv);
     jolly::app::applyTheme(application);
-    jolly::test::run(application.arguments().value(1));
+    for (const std::size_t others : {0U, 2000U})
+        jolly::test::run(application.arguments().value(1), others);
     return 0;
 }

@@ -26,19 +26,19 @@ class ReachCheck : public testing::Test
 TEST_F(ReachCheck, AThrottleOnACentredAxisIsSaidAndItsRemedyLetsItRestAlike)
 {
     addStrand(tangle, kThrottle, axis(1));
-    const auto problems = findSidesProblems(tangle);
+    const auto problems = findSidesProblems(StrandFindings(tangle));
     ASSERT_EQ(problems.size(), 1U);
     EXPECT_THAT(problems[0].sentence,
                 HasSubstr("rests at its low end to X of Jolly, which rests in"));
     EXPECT_TRUE(remedyFor(problems[0])->apply(tangle, problems[0]));
     EXPECT_EQ(settingsOf(tangle.devices[0], axis(1)).sides, Sides::One);
-    EXPECT_THAT(findSidesProblems(tangle), IsEmpty());
+    EXPECT_THAT(findSidesProblems(StrandFindings(tangle)), IsEmpty());
 }
 
 TEST_F(ReachCheck, ASprungAxisOnAOneSidedOneStartsAtAHalf)
 {
     addStrand(tangle, kX, axis(3));
-    EXPECT_THAT(findSidesProblems(tangle)[0].meaning, HasSubstr("sees one half"));
+    EXPECT_THAT(findSidesProblems(StrandFindings(tangle))[0].meaning, HasSubstr("sees one half"));
 }
 
 TEST_F(ReachCheck, AGamepadsTriggerCannotBeToldWhereToRest)
@@ -46,16 +46,16 @@ TEST_F(ReachCheck, AGamepadsTriggerCannotBeToldWhereToRest)
     tangle.devices.push_back(
         {.id = "pad", .name = "Pad", .kind = VirtualKind::Gamepad, .number = 2});
     addStrand(tangle, kX, axis(1)).ends = endsAt({{"pad", axis(3)}});
-    ASSERT_EQ(findSidesProblems(tangle).size(), 1U);
-    EXPECT_EQ(findSidesProblems(tangle)[0].remedy, "");
+    ASSERT_EQ(findSidesProblems(StrandFindings(tangle)).size(), 1U);
+    EXPECT_EQ(findSidesProblems(StrandFindings(tangle))[0].remedy, "");
 }
 
 TEST_F(ReachCheck, AxesThatFitAreNotMentioned)
 {
     addStrand(tangle, kX, axis(1), {{DeadZone{}}, {Curve{}}, {Invert{}}});
     addStrand(tangle, kThrottle, axis(3));
-    EXPECT_THAT(findSidesProblems(tangle), IsEmpty());
-    EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+    EXPECT_THAT(findSidesProblems(StrandFindings(tangle)), IsEmpty());
+    EXPECT_THAT(findHalfReaches(StrandFindings(tangle)), IsEmpty());
 }
 
 TEST_F(ReachCheck, ACurveThatKeepsToOneHalfIsSaidWithItsPercent)
@@ -64,20 +64,21 @@ TEST_F(ReachCheck, ACurveThatKeepsToOneHalfIsSaidWithItsPercent)
     curve.points = {{-1.0, 0.0}, {1.0, 1.0}};
     curve.isMirrored = false;
     auto& strand = addStrand(tangle, kX, axis(1), {{curve}});
-    EXPECT_THAT(findHalfReaches(tangle)[0].sentence,
+    EXPECT_THAT(findHalfReaches(StrandFindings(tangle))[0].sentence,
                 HasSubstr("reaches only 50 % of the travel of X"));
     strand.stages[0].isOn = false;
-    EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+    EXPECT_THAT(findHalfReaches(StrandFindings(tangle)), IsEmpty());
 }
 
 TEST_F(ReachCheck, AValueThatTheHandMovesOnlyReachesItsOwnLimits)
 {
     auto& strand = addStrand(tangle, kX, axis(1), {{Drive{}}, {DeadZone{}}});
-    EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+    EXPECT_THAT(findHalfReaches(StrandFindings(tangle)), IsEmpty());
     strand.stages = {{Spring{}}};
-    EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+    EXPECT_THAT(findHalfReaches(StrandFindings(tangle)), IsEmpty());
     strand.stages = {{Drive{.lowest = 0.0, .highest = 0.5}}};
-    EXPECT_THAT(findHalfReaches(tangle)[0].sentence, HasSubstr("reaches only 25 %"));
+    EXPECT_THAT(findHalfReaches(StrandFindings(tangle))[0].sentence,
+                HasSubstr("reaches only 25 %"));
 }
 
 TEST_F(ReachCheck, AStrandThatCannotRunIsNotAskedHowFarItReaches)
@@ -87,7 +88,7 @@ TEST_F(ReachCheck, AStrandThatCannotRunIsNotAskedHowFarItReaches)
         tangle.strands.clear();
         addStrand(tangle, kX, axis(1), {{Curve{points}}});
         addStrand(tangle, kX, axis(2), {{CounterCurve{points}}});
-        EXPECT_THAT(findHalfReaches(tangle), IsEmpty());
+        EXPECT_THAT(findHalfReaches(StrandFindings(tangle)), IsEmpty());
         EXPECT_TRUE(hasErrors(findProblems(tangle)));
     }
 }

@@ -12,21 +12,33 @@
 namespace jolly::app
 {
 
-/// One step of the history: the whole tangle before and after. Tangles are small and share nothing.
+/// One step of the history: the tangle before and after.
 class Document::Step : public QUndoCommand
 {
  public:
+    using State = std::shared_ptr<const SharedTangle>;
+
     Step(Document& document, Tangle after, const QString& name, const QString& gesture)
         : QUndoCommand(name),
           m_document(document),
-          m_before(document.m_tangle),
-          m_after(std::move(after)),
+          m_before(document.m_state),
+          m_after(std::make_shared<SharedTangle>(after, m_before.get())),
+          m_new(std::move(after)),
           m_gesture(gesture)
     {
     }
 
-    void redo() override { m_document.set(m_after); }
-    void undo() override { m_document.set(m_before); }
+    void redo() override
+    {
+        m_document.m_state = m_after;
+        m_document.set(m_new ? std::move(*m_new) : m_after->tangle());
+        m_new.reset();
+    }
+    void undo() override
+    {
+        m_document.m_state = m_before;
+        m_document.set(m_before->tangle());
+    }
     [[nodiscard]] int id() const override { return 1; }
 
     bool mergeWith(const QUndoCommand* next) override
@@ -39,19 +51,25 @@ class Document::Step : public QUndoCommand
 
  private:
     Document& m_document;
-    Tangle m_before;
-    Tangle m_after;
+    State m_before;
+    State m_after;
+    std::optional<Tangle> m_new;  ///< until it was done for the first time
     QString m_gesture;
 };
 
-Document::Document(QObject* parent) : QObject(parent), m_tangle(newTangle())
+Document::Document(QObject* parent)
+    : QObject(parent),
+      m_tangle(newTangle()),
+      m_strands(m_tangle),
+      m_state(std::make_shared<SharedTangle>(m_tangle, nullptr))
 {
     connect(&m_history, &QUndoStack::cleanChanged, this, &Document::fileChanged);
 }
 
-void Document::set(const Tangle& tangle)
+void Document::set(Tangle tangle)
 {
-    m_tangle = tangle;
+    m_tangle = std::move(tangle);
+    m_strands = StrandIndex(m_tangle);
     Q_EMIT changed();
 }
 
@@ -71,6 +89,7 @@ void Document::begin(const Tangle& tangle, const QString& path)
     m_history.clear();
     m_isOfEarlierVersion = false;
     m_path = path;
+    m_state = std::make_shared<SharedTangle>(tangle, nullptr);
     set(tangle);
     Q_EMIT fileChanged();
 }

@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/tangle/tangle.h"
+#include "app/models/shared_tangle.h"
+#include "core/tangle/strand_index.h"
 #include "core/value/result.h"
 
 #include <QObject>
 #include <QUndoStack>
 #include <functional>
+#include <memory>
 #include <optional>
 #include <string>
 
@@ -22,6 +24,8 @@ class Document : public QObject
     explicit Document(QObject* parent = nullptr);
 
     [[nodiscard]] const Tangle& tangle() const { return m_tangle; }
+    /// Its strands, by where they begin and end.
+    [[nodiscard]] const StrandIndex& strands() const { return m_strands; }
     [[nodiscard]] const QString& path() const { return m_path; }
 
     /// Whether the file that was opened is of an earlier version of the format, and not yet saved.
@@ -59,9 +63,11 @@ class Document : public QObject
 
  private:
     class Step;
-    void set(const Tangle& tangle);
+    void set(Tangle tangle);
 
     Tangle m_tangle;
+    StrandIndex m_strands;
+    std::shared_ptr<const SharedTangle> m_state;  ///< the same, as the history has it
     QString m_path;
     std::string m_textOnDisk;  ///< as it was read or saved here
     bool m_isOfEarlierVersion = false;

@@ -216,12 +216,7 @@ QString Studio::nameOf(const ControlRef& ref) const
 
 std::vector<const Strand*> Studio::strandsFrom(const ControlRef& ref) const
 {
-    std::vector<const Strand*> strands;
-    const Source source{ref.controller, ref.code};
-    for (const auto& strand : tangle().strands) {
-        if (strand.source == source) strands.push_back(&strand);
-    }
-    return strands;
+    return m_document.strands().from({ref.controller, ref.code});
 }
 
 void Studio::weave(const std::optional<ControlRef>& from, const Target& target)

@@ -91,8 +91,8 @@ void ControllerPlates::dress(std::size_t place)
 {
     const auto& controller = m_studio.desk().controllers[place];
     for (const auto& control : controller.rig.controls) {
-        m_isUsed[place].push_back(controller.isKnown &&
-                                  !m_studio.strandsFrom({controller.rig.id, control.code}).empty());
+        m_isUsed[place].push_back(controller.isKnown && m_studio.document().strands().isUsed(
+                                                            {controller.rig.id, control.code}));
     }
     const auto used = static_cast<std::size_t>(std::ranges::count(m_isUsed[place], true));
     auto* plate = m_plates[place];
@@ -189,7 +189,8 @@ void DevicePlates::rebuild()
         std::size_t used = 0;
         for (const auto i : shown) {
             Slot state{.place = i};
-            for (const auto* strand : takersOf(m_studio.tangle(), {device.id, layout[i].control})) {
+            const Target place{device.id, layout[i].control};
+            for (const auto* strand : m_studio.document().strands().at(place)) {
                 state.isUsed = true;
                 if (!strand->hasSource()) continue;
                 const auto& from = strand->source;

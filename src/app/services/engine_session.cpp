@@ -254,25 +254,34 @@ void EngineSession::askForTangle(std::function<void(const std::string&)> then)
                  });
 }
 
-void EngineSession::send(const Tangle& tangle)
+void EngineSession::send(Tangle tangle)
 {
     if (!m_link) return;
-    m_wanted = format::writeTangle(tangle);
+    m_wanted = std::make_shared<const Tangle>(std::move(tangle));
     if (!m_isSending) sendNext();
 }
 
+/// The text is written aside, too: that of a large tangle takes longer than a frame.
 void EngineSession::sendNext()
 {
+    struct Sent {
+        std::uint64_t mark;
+        Result<LoadResult> done;
+    };
     m_isSending = true;
-    m_sentMark = markOf(m_wanted);
-    m_calls->ask([link = m_link, text = m_wanted] { return link->load(text); },
-                 [this, link = m_link](const Result<LoadResult>& done) {
-                     if (link != m_link) return;
-                     m_isSending = false;
-                     if (!done) Q_EMIT failed(QString::fromStdString(done.error().text()));
-                     if (done && markOf(m_wanted) != m_sentMark) return sendNext();
-                     fetchStatus();
-                 });
+    m_calls->ask(
+        [link = m_link, tangle = m_wanted] {
+            const auto text = format::writeTangle(*tangle);
+            return Sent{markOf(text), link->load(text)};
+        },
+        [this, link = m_link, tangle = m_wanted](const Sent& sent) {
+            if (link != m_link) return;
+            m_isSending = false;
+            m_sentMark = sent.mark;
+            if (!sent.done) Q_EMIT failed(QString::fromStdString(sent.done.error().text()));
+            if (sent.done && m_wanted != tangle) return sendNext();
+            fetchStatus();
+        });
 }
 
 bool EngineSession::fliesAnother() const

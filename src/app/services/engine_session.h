@@ -56,7 +56,7 @@ class EngineSession : public QObject
 
     /// Sends a tangle to be run. While one is on its way only the newest of those that follow is
     /// kept.
-    void send(const Tangle& tangle);
+    void send(Tangle tangle);
 
     /// Whether the engine runs another tangle than was sent last.
     [[nodiscard]] bool fliesAnother() const;
@@ -125,8 +125,8 @@ class EngineSession : public QObject
     int m_deathFd = -1;
     int m_triesLeft = 0;
     std::uint64_t m_seenSequence = 1;
-    std::string m_wanted;          ///< the text of the tangle that is to run
-    std::uint64_t m_sentMark = 0;  ///< of the one that was sent last; 0 for none
+    std::shared_ptr<const Tangle> m_wanted;  ///< the tangle that is to run
+    std::uint64_t m_sentMark = 0;            ///< of the one that was sent last; 0 for none
     bool m_isSending = false;
     bool m_isFetching = false;     ///< the status
     bool m_isStatusStale = false;  ///< it changed again while it was fetched

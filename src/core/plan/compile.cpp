@@ -69,11 +69,11 @@ class Compiler
 
     void addStrands()
     {
+        const StrandFindings findings(m_tangle);
         std::vector<std::vector<const Strand*>> byInput(m_plan.inputs.size());
         for (std::size_t i = 0; i < m_tangle.strands.size(); ++i) {
             const auto& strand = m_tangle.strands[i];
-            if (!doesCount(strand) || hasErrors(findStrandProblems(m_tangle, i))) continue;
-            byInput[inputOf(strand.source)].push_back(&strand);
+            if (findings.doesRun(i)) byInput[inputOf(strand.source)].push_back(&strand);
         }
         for (std::uint32_t input = 0; input < byInput.size(); ++input) {
             m_plan.inputs[input].strands = {sizeOf(m_plan.strands), sizeOf(byInput[input])};

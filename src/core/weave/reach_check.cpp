@@ -4,8 +4,6 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/stage_run.h"
-#include "core/tangle/virtual_layout.h"
-#include "core/weave/weave.h"
 
 #include <algorithm>
 #include <array>
@@ -35,19 +33,20 @@ struct AxisEnd {
 
 /// Calls `deed` for each of them.
 template <class Deed>
-void forEachAxisEnd(const Tangle& tangle, Deed&& deed)
+void forEachAxisEnd(const StrandFindings& strands, Deed&& deed)
 {
+    const auto& tangle = strands.tangle();
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
+        if (!strands.doesRun(s)) continue;
         const auto& strand = tangle.strands[s];
-        if (!doesCount(strand) || hasErrors(findStrandProblems(tangle, s))) continue;
-        const auto* controller = findController(tangle, strand.source.controller);
-        const auto* from = controller ? findControl(*controller, strand.source.control) : nullptr;
+        const auto* from = findControl(tangle, strand.source);
         if (!from || from->kind != ControlKind::Axis) continue;
         for (std::size_t t = 0; t < strand.ends.size(); ++t) {
             const auto* target = targetOf(strand.ends[t]);
             const auto* device = target ? findDevice(tangle, target->device) : nullptr;
             if (!device) continue;
-            const auto layout = layoutOf(*device);
+            const auto& layout =
+                strands.layout(static_cast<std::size_t>(device - tangle.devices.data()));
             const auto* slot = findBy(layout, &VirtualSlot::control, target->control);
             if (!slot || slot->control.kind != ControlKind::Axis) continue;
             deed(AxisEnd{strand, "/strands/" + std::to_string(s) + "/ends/" + std::to_string(t),
@@ -86,10 +85,10 @@ double coverOf(const AxisEnd& end)
 
 }  // namespace
 
-Problems findSidesProblems(const Tangle& tangle)
+Problems findSidesProblems(const StrandFindings& strands)
 {
     Problems problems;
-    forEachAxisEnd(tangle, [&](const AxisEnd& end) {
+    forEachAxisEnd(strands, [&](const AxisEnd& end) {
         if (end.from.sides == end.slot.sides) return;
         const bool isLever = end.from.sides == Sides::One;
         const bool isSettable = end.device.kind == VirtualKind::Joystick;
@@ -108,10 +107,10 @@ Problems findSidesProblems(const Tangle& tangle)
     return problems;
 }
 
-Problems findHalfReaches(const Tangle& tangle)
+Problems findHalfReaches(const StrandFindings& strands)
 {
     Problems problems;
-    forEachAxisEnd(tangle, [&](const AxisEnd& end) {
+    forEachAxisEnd(strands, [&](const AxisEnd& end) {
         const double cover = coverOf(end);
         if (cover > kHalf) return;
         problems.push_back({.severity = Severity::Warning,

@@ -30,12 +30,23 @@ const char* wordFor(ControlKind kind)
     return "";
 }
 
+/// The controls of each device of a tangle.
+using Layouts = std::vector<std::vector<VirtualSlot>>;
+
+Layouts layoutsOf(const Tangle& tangle)
+{
+    Layouts layouts;
+    for (const auto& device : tangle.devices) layouts.push_back(layoutOf(device));
+    return layouts;
+}
+
 /// Collects what is wrong with one strand, going from its source to its ends.
 class StrandCheck
 {
  public:
-    StrandCheck(const Tangle& tangle, std::size_t index)
+    StrandCheck(const Tangle& tangle, const Layouts& layouts, std::size_t index)
         : m_tangle(tangle),
+          m_layouts(layouts),
           m_strand(tangle.strands[index]),
           m_path("/strands/" + std::to_string(index))
     {
@@ -136,10 +147,10 @@ class StrandCheck
         }
     }
 
-    const RigControl* find(const Source& source) const
+    bool has(const VirtualDevice& device, VirtualControl control) const
     {
-        const auto* controller = findController(m_tangle, source.controller);
-        return controller ? findControl(*controller, source.control) : nullptr;
+        const auto place = static_cast<std::size_t>(&device - m_tangle.devices.data());
+        return findBy(m_layouts[place], &VirtualSlot::control, control) != nullptr;
     }
 
     /// A control that a stage looks at.
@@ -149,7 +160,7 @@ class StrandCheck
         const auto where = path + "/" + std::string(field.key);
         const auto what = " has the stage \"" + stage + "\" ";
         const auto role = "\"" + std::string(field.label) + "\"";
-        const auto* control = source ? find(*source) : nullptr;
+        const auto* control = source ? findControl(m_tangle, *source) : nullptr;
         if (!source) {
             error(where, what + "without " + role, "Touch the control that it is to be.");
         } else if (!control) {
@@ -171,15 +182,14 @@ class StrandCheck
         };
         if (when.output) {
             const auto* device = findDevice(m_tangle, when.output->device);
-            const auto layout = device ? layoutOf(*device) : std::vector<VirtualSlot>{};
-            if (!findBy(layout, &VirtualSlot::control, when.output->control))
+            if (!device || !has(*device, when.output->control))
                 complainAbout(toText(when.output->control) + " of the virtual device \"" +
                                   when.output->device + "\", which is not there",
                               "Choose another control, or let the stage work always.");
             if (leadsTo(m_strand, *when.output))
                 complainAbout(toText(when.output->control) + ", which the strand itself moves",
                               "Choose a virtual control that another strand moves.");
-        } else if (!find(when.control)) {
+        } else if (!findControl(m_tangle, when.control)) {
             complainAbout(toText(when.control.control) + " of \"" + when.control.controller +
                               "\", which is not in the rig",
                           "Touch another control, or let the stage work always.");
@@ -221,8 +231,7 @@ class StrandCheck
             m_problems.back().remedy = "next-free";
             return;
         }
-        const auto layout = layoutOf(*device);
-        if (!findBy(layout, &VirtualSlot::control, target.control)) {
+        if (!has(*device, target.control)) {
             error(path + "/control",
                   " ends at " + toText(target.control) + " of " + device->name +
                       ", which has no such control",
@@ -256,6 +265,7 @@ class StrandCheck
     }
 
     const Tangle& m_tangle;
+    const Layouts& m_layouts;
     const Strand& m_strand;
     std::string m_path;
     std::vector<Signal> m_signals;
@@ -268,7 +278,20 @@ class StrandCheck
 
 Problems findStrandProblems(const Tangle& tangle, std::size_t index)
 {
-    return StrandCheck(tangle, index).run();
+    return StrandCheck(tangle, layoutsOf(tangle), index).run();
+}
+
+StrandFindings::StrandFindings(const Tangle& tangle)
+    : m_tangle(tangle), m_layouts(layoutsOf(tangle))
+{
+    m_problems.reserve(tangle.strands.size());
+    for (std::size_t i = 0; i < tangle.strands.size(); ++i)
+        m_problems.push_back(StrandCheck(tangle, m_layouts, i).run());
+}
+
+bool StrandFindings::doesRun(std::size_t strand) const
+{
+    return doesCount(m_tangle.strands[strand]) && !hasErrors(m_problems[strand]);
 }
 
 }  // namespace jolly

@@ -138,13 +138,16 @@ Problems findProblems(const Tangle& tangle)
     findTwins(tangle.strands, &Strand::id, "/strands", "strands", problems);
     findTwins(tangle.feels, &Feel::name, "/feels", "feels", problems, Severity::Warning);
     findLostCraft(tangle, problems);
-    for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
-        for (auto& problem : findStrandProblems(tangle, i)) problems.push_back(std::move(problem));
-    }
-    for (auto& problem : findDeviceProblems(tangle)) problems.push_back(std::move(problem));
-    for (auto* find : {findSheetProblems, findSidesProblems, findHalfReaches, findUnfed}) {
-        for (auto& problem : find(tangle)) problems.push_back(std::move(problem));
-    }
+    const StrandFindings strands(tangle);
+    const auto take = [&problems](const Problems& found) {
+        problems.insert(problems.end(), found.begin(), found.end());
+    };
+    for (std::size_t i = 0; i < tangle.strands.size(); ++i) take(strands.of(i));
+    take(findDeviceProblems(tangle));
+    take(findSheetProblems(tangle));
+    take(findSidesProblems(strands));
+    take(findHalfReaches(strands));
+    take(findUnfed(tangle));
     findSleepers(tangle, problems);
     findMeetings(tangle, problems);
     return problems;

@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+
+#include <memory>
+#include <vector>
+
+namespace jolly::app
+{
+
+/// A tangle as a step of the history keeps it: strands, controllers and all the rest that did not
+/// change are shared with the step before.
+class SharedTangle
+{
+ public:
+    /// @param before  the step before; null for the first.
+    SharedTangle(const Tangle& tangle, const SharedTangle* before);
+
+    [[nodiscard]] Tangle tangle() const;
+
+    /// How many of its strands it shares with another.
+    [[nodiscard]] std::size_t sharedStrands(const SharedTangle& other) const;
+
+ private:
+    std::shared_ptr<const Tangle> m_rest;  ///< without strands and rig
+    std::vector<std::shared_ptr<const Strand>> m_strands;
+    std::vector<std::shared_ptr<const RigController>> m_rig;
+};
+
+}  // namespace jolly::app

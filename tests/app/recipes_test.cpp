@@ -26,12 +26,12 @@ class Recipe : public WindowStory
         step();
     }
 
-    void choose(const char* box, int way)
+    void choose(const QWidget& in, const char* box, int way)
     {
-        if (auto* found = find<QComboBox>(box)) {
-            found->setCurrentIndex(way);
-            Q_EMIT found->activated(way);
-        }
+        auto* found = in.findChild<QComboBox*>(QLatin1String(box));
+        ASSERT_NE(found, nullptr);
+        found->setCurrentIndex(way);
+        Q_EMIT found->activated(way);
         settle();
         step();
     }
@@ -98,11 +98,10 @@ TEST_F(Recipe, BothTriggersOfAPadThatShareOneAxis)
     step();
     click("axis 2");
     const auto second = strands().back().id;
-    auto* card = window.weavePage().cardOf(second);
-    ASSERT_NE(card, nullptr);
-    card->findChild<QAction*>("add half")->trigger();
+    ASSERT_NE(window.weavePage().cardOf(second), nullptr);
+    window.weavePage().cardOf(second)->findChild<QAction*>("add half")->trigger();
     settle();
-    choose("side", 1);
+    choose(*window.weavePage().cardOf(second), "side", 1);
     const auto& device = *local.world.device("Jolly");
     const auto pulled = [&](int place) {
         move(kY, place);

@@ -130,19 +130,19 @@ TEST_F(WeaveTest, ABumpedLeverDoesNotDecideWhatAClickDoes)
 {
     move(kX, 600);
     auto* target = find("axis 2");
+    auto* plate = target->parentWidget();
     QEnterEvent came(QPointF(5, 5), QPointF(5, 5), QPointF(5, 5));
-    QApplication::sendEvent(target->parentWidget(), &came);
+    QApplication::sendEvent(plate, &came);
     QApplication::sendEvent(target, &came);
-    EXPECT_EQ(textOf("where"), "A click leads axis X to Jolly, axis 2.");
+    EXPECT_EQ(textOf("where").toStdString(), "A click leads axis X to Jolly, Y.");
     move(kThrottle, 900);
     EXPECT_EQ(textOf("selected name"), "axis THROTTLE");
     click("axis 2");
     ASSERT_EQ(strands().size(), 1U);
     EXPECT_EQ(strands()[0].source.control, kX);
-    EXPECT_EQ(textOf("where"), "axis X leads to Jolly, axis 2. A click shows it.");
+    EXPECT_EQ(textOf("where").toStdString(), "axis X leads to Jolly, Y. A click shows it.");
     QEvent went(QEvent::Leave);
-    QApplication::sendEvent(target, &went);
-    QApplication::sendEvent(target->parentWidget(), &went);
+    QApplication::sendEvent(plate, &went);
     move(kThrottle, 100);
     click("axis 3");
     ASSERT_EQ(strands().size(), 2U);

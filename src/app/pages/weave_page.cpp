@@ -10,7 +10,6 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
-#include "core/tangle/signals.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -359,63 +358,11 @@ void WeavePage::showValues()
     placeThreads();
 }
 
-QPointF WeavePage::placeOf(const QWidget& widget, QPointF anchor, const QScrollArea& column) const
-{
-    auto place = QPointF(widget.mapTo(this, QPoint(0, 0))) + anchor;
-    const QRectF seen(column.geometry());
-    place.setY(std::clamp(place.y(), seen.top() + 2, seen.bottom() - 2));
-    return place;
-}
-
-void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Thread>& threads) const
-{
-    if (!strand.hasSource()) return;
-    const auto& source = strand.source;
-    const auto* from = m_controllers.viewOf({source.controller, source.control});
-    const auto* card = cardOf(strand.id);
-    if (!from) return;
-    const auto begin = placeOf(*from, from->anchor(), *m_left);
-    if (card) threads.push_back({begin, placeOf(*card, {0, 24}, *m_middle), isFaint, false});
-    for (const auto& other : controlsOf(strand)) {  // those that its stages look at
-        const auto* view = m_controllers.viewOf({other.controller, other.control});
-        if (card && view && other != source)
-            threads.push_back({placeOf(*view, view->anchor(), *m_left),
-                               placeOf(*card, {0, 24}, *m_middle), true, false});
-    }
-    for (const auto& end : strand.ends) {
-        const auto* target = targetOf(end);
-        const auto* to = target ? m_devices.viewOf(*target) : nullptr;
-        if (!to) continue;
-        threads.push_back(
-            {card ? placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)
-                  : begin,
-             placeOf(*to, to->anchor(), *m_right), isFaint, false});
-    }
-}
-
-void WeavePage::placeThreads()
-{
-    std::vector<Thread> threads;
-    for (const auto& strand : m_studio.tangle().strands) {
-        if (!strand.hasSource()) continue;
-        const bool isShown = cardOf(strand.id) != nullptr;
-        if (isShown || m_showsAll) addThreads(strand, !isShown, threads);
-    }
-    if (m_loose) threads.push_back(*m_loose);
-    m_threads->setThreads(std::move(threads));
-}
-
 StrandCard* WeavePage::cardOf(const std::string& strand) const
 {
     const auto found =
         std::ranges::find_if(m_cards, [&](const auto* card) { return card->strand() == strand; });
     return found == m_cards.end() ? nullptr : *found;
-}
-
-void WeavePage::setShowsAllThreads(bool showsAll)
-{
-    m_showsAll = showsAll;
-    placeThreads();
 }
 
 void WeavePage::resizeEvent(QResizeEvent*)

@@ -73,8 +73,8 @@ void ShapePlot::placeHandles(const Strand& strand, const std::vector<Signal>& si
         if (!stage.isOn || link >= m_chain.size()) continue;
         if (takesPoints(stage.parameters)) m_curves.push_back(s);
         const StageInput input{signals[s], {}};
-        const auto handles =
-            m_chain.isWorking(link) ? handlesOf(stage.parameters, input) : std::vector<Handle>{};
+        const auto handles = m_chain.isWorking(link) ? handlesOf(stage.parameters, input)
+                                                     : std::vector<PlotHandle>{};
         for (const auto& handle : handles) {
             const CurvePoint shown{m_chain.inverse(handle.at.in, 0, link, low(), handle.at.in),
                                    m_chain.through(handle.at.out, link + 1, m_chain.size())};
@@ -188,8 +188,8 @@ void ShapePlot::moveChosen(CurvePoint shown, bool isGesture)
     if (m_chosen < 0) return;
     const auto placed = m_handles[static_cast<std::size_t>(m_chosen)];
     auto to = inTermsOf(placed, shown);
-    if (placed.handle.way == Handle::Way::Across) to.out = placed.handle.at.out;
-    if (placed.handle.way == Handle::Way::Up) to.in = placed.handle.at.in;
+    if (placed.handle.way == PlotHandle::Way::Across) to.out = placed.handle.at.out;
+    if (placed.handle.way == PlotHandle::Way::Up) to.in = placed.handle.at.in;
     Q_EMIT handleMoved(placed.stage, placed.handle.part, to, isGesture);
 }
 

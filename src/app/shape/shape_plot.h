@@ -83,7 +83,7 @@ class ShapePlot : public QWidget
         std::size_t stage = 0;  ///< place among the strand's stages
         std::size_t link = 0;   ///< place among the chain's stages
         StageInput input{};     ///< of its stage
-        Handle handle;
+        PlotHandle handle;
         CurvePoint shown{};  ///< value in and out of the whole strand
     };
 

@@ -199,13 +199,13 @@ void ShapePlot::paintHandles(QPainter& painter) const
         const double size = isChosen ? 7.0 : 5.5;
         painter.setPen(QPen(isChosen && hasFocus() ? p.strong : p.straw, isChosen ? 2.4 : 1.7));
         painter.setBrush(isChosen ? p.strawDeep : p.well);
-        if (handle.way == Handle::Way::Both) {
+        if (handle.way == PlotHandle::Way::Both) {
             painter.drawEllipse(at, size, size);
             continue;
         }
         painter.save();  // what goes one way only is a small bar across that way
         painter.translate(at);
-        if (handle.way == Handle::Way::Up) painter.rotate(90);
+        if (handle.way == PlotHandle::Way::Up) painter.rotate(90);
         painter.drawRoundedRect(QRectF(-3.5, -size - 2.5, 7, 2 * size + 5), 3, 3);
         painter.restore();
     }

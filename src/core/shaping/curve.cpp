@@ -193,11 +193,12 @@ Value Curve::Runner::apply(Value in, const Moment&) const noexcept
     return {m_isMirrored && in.x < 0.0 ? -at(-in.x) : at(in.x), in.y};
 }
 
-std::vector<Handle> Curve::handles(const StageInput&) const
+std::vector<PlotHandle> Curve::handles(const StageInput&) const
 {
-    std::vector<Handle> all;
+    std::vector<PlotHandle> all;
     for (std::size_t i = isMirrored ? 1 : 0; i < points.size(); ++i)  // rest stays rest
-        all.push_back({"curve point " + std::to_string(i + 1), i, points[i], Handle::Way::Both});
+        all.push_back(
+            {"curve point " + std::to_string(i + 1), i, points[i], PlotHandle::Way::Both});
     return all;
 }
 

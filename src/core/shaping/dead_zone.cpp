@@ -48,9 +48,9 @@ Value DeadZone::Runner::apply(Value in, const Moment&) const noexcept
     return {in.x >= 0.0 ? shapeSide(in.x, above, highEnd) : -shapeSide(-in.x, below, lowEnd), in.y};
 }
 
-std::vector<Handle> DeadZone::handles(const StageInput& input) const
+std::vector<PlotHandle> DeadZone::handles(const StageInput& input) const
 {
-    std::vector<Handle> all;
+    std::vector<PlotHandle> all;
     const bool isTwoSided = input.sides == Sides::Two;
     if (isTwoSided) all.push_back({"dead zone below rest", 0, {-below, 0.0}});
     all.push_back({"dead zone above rest", 1, {above, 0.0}});

@@ -62,12 +62,12 @@ Value Detents::Runner::apply(Value in, const Moment&) const noexcept
     return {std::lerp(from.out, to.out, (in.x - from.in) / (to.in - from.in)), in.y};
 }
 
-std::vector<Handle> Detents::handles(const StageInput&) const
+std::vector<PlotHandle> Detents::handles(const StageInput&) const
 {
-    std::vector<Handle> all;
+    std::vector<PlotHandle> all;
     for (std::size_t i = 0; i < detents.size(); ++i)
         all.push_back(
-            {"notch " + detents[i].name, i, {detents[i].at, detents[i].to}, Handle::Way::Both});
+            {"notch " + detents[i].name, i, {detents[i].at, detents[i].to}, PlotHandle::Way::Both});
     return all;
 }
 

@@ -13,9 +13,9 @@ std::string LeadIn::summary() const
     return "begins at " + percent(start);
 }
 
-std::vector<Handle> LeadIn::handles(const StageInput&) const
+std::vector<PlotHandle> LeadIn::handles(const StageInput&) const
 {
-    return {{"lead-in", 0, {0.0, start}, Handle::Way::Up}};
+    return {{"lead-in", 0, {0.0, start}, PlotHandle::Way::Up}};
 }
 
 void LeadIn::moveHandle(std::size_t, CurvePoint to, const StageInput&)

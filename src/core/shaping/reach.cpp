@@ -28,7 +28,7 @@ Reach Reach::ofDegrees(double real, double wanted)
     return {(1.0 - part) / 2.0, (1.0 + part) / 2.0};
 }
 
-std::vector<Handle> Reach::handles(const StageInput& input) const
+std::vector<PlotHandle> Reach::handles(const StageInput& input) const
 {
     const double low = input.low();
     return {{"reach from", 0, {low + (1.0 - low) * from, low}},

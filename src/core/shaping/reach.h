@@ -32,7 +32,7 @@ struct Reach {
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;
 
-    [[nodiscard]] std::vector<Handle> handles(const StageInput& input) const;
+    [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `place`, as far as the stage allows.
     void moveHandle(std::size_t part, CurvePoint place, const StageInput& input);
 

@@ -34,7 +34,7 @@ Value RoundDeadZone::Runner::apply(Value in, const Moment& moment) const noexcep
     return {std::clamp(x / full * wanted, -1.0, 1.0), in.y};
 }
 
-std::vector<Handle> RoundDeadZone::handles(const StageInput&) const
+std::vector<PlotHandle> RoundDeadZone::handles(const StageInput&) const
 {
     return {{"round dead zone around rest", 0, {size, 0.0}},
             {"round dead zone at the end", 1, {1.0 - end, 1.0}}};
@@ -42,8 +42,8 @@ std::vector<Handle> RoundDeadZone::handles(const StageInput&) const
 
 void RoundDeadZone::moveHandle(std::size_t part, CurvePoint to, const StageInput&)
 {
-    const auto fit = [](double amount, double other) {
-        return std::clamp(amount, 0.0, std::min(kMost, 1.0 - other - kLeft));
+    const auto fit = [](double amount, double opposite) {
+        return std::clamp(amount, 0.0, std::min(kMost, 1.0 - opposite - kLeft));
     };
     if (part == 0) size = fit(std::abs(to.in), end);
     if (part == 1) end = fit(1.0 - to.in, size);

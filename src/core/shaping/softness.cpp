@@ -35,10 +35,11 @@ Value Softness::Runner::apply(Value in, const Moment&) const noexcept
     return {out < -1.0 ? -1.0 : out > 1.0 ? 1.0 : out, in.y};
 }
 
-std::vector<Handle> Softness::handles(const StageInput& input) const
+std::vector<PlotHandle> Softness::handles(const StageInput& input) const
 {
     auto runner = prepare(input);
-    return {{"softness", 0, {kHandleAt, runner.apply({kHandleAt, 0.0}, {}).x}, Handle::Way::Up}};
+    return {
+        {"softness", 0, {kHandleAt, runner.apply({kHandleAt, 0.0}, {}).x}, PlotHandle::Way::Up}};
 }
 
 /// Solved for s: out = (1 - s) v + s v^3 at v for a soft one, with v and out exchanged for a quick

@@ -30,7 +30,7 @@ struct Softness {
     [[nodiscard]] std::string complaint() const { return {}; }
     [[nodiscard]] std::string summary() const;
 
-    [[nodiscard]] std::vector<Handle> handles(const StageInput& input) const;
+    [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `to`, as far as the stage allows.
     void moveHandle(std::size_t part, CurvePoint to, const StageInput& input);
 

@@ -97,7 +97,7 @@ using CurvePoints = std::vector<CurvePoint>;
 inline constexpr double kBentBy = 0.01;
 
 /// Something about a stage that can be taken hold of in a plot of it.
-struct Handle {
+struct PlotHandle {
     enum class Way : std::uint8_t { Across, Up, Both };
 
     std::string name;      ///< for the pilot: "dead zone above rest"

@@ -6,11 +6,11 @@
 namespace jolly
 {
 
-std::vector<Handle> handlesOf(const StageParameters& stage, const StageInput& input)
+std::vector<PlotHandle> handlesOf(const StageParameters& stage, const StageInput& input)
 {
     if (!complaintOf(stage).empty()) return {};
     return std::visit(
-        [&](const auto& p) -> std::vector<Handle> {
+        [&](const auto& p) -> std::vector<PlotHandle> {
             if constexpr (requires { p.handles(input); }) return p.handles(input);
             return {};
         },

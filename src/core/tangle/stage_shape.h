@@ -10,7 +10,8 @@ namespace jolly
 
 /// What can be taken hold of in a stage that gets values like `input`; nothing while it has a
 /// complaint.
-[[nodiscard]] std::vector<Handle> handlesOf(const StageParameters& stage, const StageInput& input);
+[[nodiscard]] std::vector<PlotHandle> handlesOf(const StageParameters& stage,
+                                                const StageInput& input);
 
 /// Moves a handle towards `to`, in the stage's own terms, as far as the stage allows.
 void moveHandle(StageParameters& stage, std::size_t part, CurvePoint to, const StageInput& input);

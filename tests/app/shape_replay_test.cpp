@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shape/axis_trace.h"
+#include "app/models/axis_trace.h"
 #include "format/tangle_text.h"
 #include "support/small_tangle.h"
 

@@ -275,8 +275,8 @@ TEST_F(ShapeTest, ARehearsalKeepsWhatItsStagesLookAtAndNothingElse)
     const auto kept = app::rehearsed(document.tangle(), "strand-1");
     ASSERT_EQ(kept.strands.size(), 3U);
     EXPECT_EQ(kept.strands[0].id, "strand-1");
-    EXPECT_EQ(kept.strands[1].id, "strand-5") << "presses what it looks at";
-    EXPECT_EQ(kept.strands[2].id, "strand-4") << "and is looked at by that one";
+    EXPECT_EQ(kept.strands[1].id, "strand-4") << "is looked at by the next one";
+    EXPECT_EQ(kept.strands[2].id, "strand-5") << "presses what the first one looks at";
     EXPECT_EQ(app::rehearsed(document.tangle(), "strand-2").strands.size(), 1U);
 }
 

@@ -5,6 +5,7 @@
 #include "pretend/pretend_world.h"
 #include "support/allocation_guard.h"
 
+#include <atomic>
 #include <thread>
 
 namespace jolly
@@ -94,21 +95,31 @@ TEST_F(EngineDoorTest, SeveralThreadsMayAskAtOnce)
     for (auto& asker : askers) asker.join();
 }
 
-TEST_F(EngineStory, TheLoopOfTheRealProcessDoesNotAllocate)
+TEST_F(EngineStory, TheLoopOfTheRealProcessDoesNotAllocateWhileAClientAsksForTheStatus)
 {
     addStrand(tangle, kX, axis(1), {{DeadZone{}}, {Steady{}}});
+    addStrand(tangle, kThrottle, button(2), {{Slice{}}});
+    addStrand(tangle, kY, button(3), {{Ratchet{}}});
     addStrand(tangle, kTrigger, button(1));
     fly();
     world.record(false);
     EngineDoor door(world);
+    std::atomic<bool> isOver = false;
+    std::atomic<int> asked = 0;
+    std::thread client([&] {
+        while (!isOver) asked += board.get()->isLive ? 1 : 0;
+    });
     std::size_t allocations = 0;
-    for (int i = 0; i < 200; ++i) {
-        world.move(stick, {moveOf(kX, i * 4), moveOf(kTrigger, i % 2)});
+    for (int i = 0; i < 200 || asked < 100; ++i) {
+        world.move(stick, {moveOf(kX, i % 250 * 4), moveOf(kTrigger, i % 2),
+                           moveOf(kThrottle, i * 13 % 1000), moveOf(kY, i * 17 % 1000)});
         const AllocationGuard guard;
         engine.step(world.now());
         door.serve(engine);
         allocations += guard.count();
     }
+    isOver = true;
+    client.join();
     EXPECT_EQ(allocations, 0U);
 }
 

@@ -450,11 +450,14 @@ TEST_F(KernelFlight, TheRealProcessAllocatesNothingForAnEventNorForANudge)
     const auto before = allocationsIn(counts);
     ASSERT_GT(before, 100UL) << "it counts";
     const auto game = evtest(node);
-    for (int i = 1; i <= 500; ++i) {
-        stick.move(ABS_X, i * 3);
+    for (int i = 1; i <= 5000; ++i) {
+        stick.move(ABS_X, i * 6);
         stick.send(EV_KEY, BTN_TRIGGER, i % 2);
+        if (i % 1000 != 0) continue;
+        Program status({kPrograms + "tangle", "devices"});  // a client that asks for the status
+        EXPECT_EQ(status.end(), 0) << status.text();
     }
-    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 1500")) << game->text();
+    EXPECT_TRUE(game->prints("code 0 (ABS_X), value 30000")) << game->text();
     pause(4.0);  // both nudges of the second reader
     EXPECT_EQ(allocationsIn(counts) - before, 0UL);
 }

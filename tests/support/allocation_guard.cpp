@@ -1,18 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "support/allocation_guard.h"
 
-#include <atomic>
 #include <cstdlib>
 #include <new>
 
 namespace
 {
 
-std::atomic<std::size_t> g_allocations{0};
+thread_local std::size_t t_allocations = 0;
 
 void* allocate(std::size_t size)
 {
-    g_allocations.fetch_add(1, std::memory_order_relaxed);
+    ++t_allocations;
     void* place = std::malloc(size == 0 ? 1 : size);
     if (!place) throw std::bad_alloc();
     return place;
@@ -48,11 +47,11 @@ void operator delete[](void* place, std::size_t) noexcept
 namespace jolly::test
 {
 
-AllocationGuard::AllocationGuard() noexcept : m_before(g_allocations.load()) {}
+AllocationGuard::AllocationGuard() noexcept : m_before(t_allocations) {}
 
 std::size_t AllocationGuard::count() const noexcept
 {
-    return g_allocations.load() - m_before;
+    return t_allocations - m_before;
 }
 
 }  // namespace jolly::test

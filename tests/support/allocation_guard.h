@@ -6,7 +6,7 @@
 namespace jolly::test
 {
 
-/// Counts what is allocated between its making and count(), on any thread.
+/// Counts what is allocated between its making and count(), by the thread that asks.
 class AllocationGuard
 {
  public:

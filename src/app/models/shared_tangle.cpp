@@ -43,13 +43,8 @@ SharedTangle::SharedTangle(const Tangle& tangle, const SharedTangle* before)
     : m_strands(shared(tangle.strands, before ? before->m_strands : SharedList<Strand>{})),
       m_rig(shared(tangle.rig, before ? before->m_rig : SharedList<RigController>{}))
 {
-    Tangle rest{.name = tangle.name,
-                .devices = tangle.devices,
-                .craft = tangle.craft,
-                .layers = tangle.layers,
-                .feels = tangle.feels,
-                .sheet = tangle.sheet,
-                .extra = tangle.extra};
+    auto rest = withoutStrands(tangle);
+    rest.rig.clear();
     m_rest = before && *before->m_rest == rest ? before->m_rest
                                                : std::make_shared<const Tangle>(std::move(rest));
 }

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/axis_trace.h"
 #include "app/models/axis_watch.h"
-#include "app/shape/axis_trace.h"
 #include "app/shape/shape_plot.h"
 #include "core/weave/feel_check.h"
 

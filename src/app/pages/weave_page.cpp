@@ -347,14 +347,7 @@ void WeavePage::showValues()
     if (!isVisible()) return;
     m_controllers.showValues();
     m_devices.showValues();
-    const auto& selected = m_studio.selected();
-    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
-    if (controller) {
-        const auto* control = findControl(controller->rig, selected->code);
-        const auto place = static_cast<std::size_t>(control - controller->rig.controls.data());
-        for (auto* card : m_cards)
-            card->showValue(m_studio.desk().valueOf(*controller, place, m_studio.values()));
-    }
+    for (auto* card : m_cards) card->showValues();
     placeThreads();
 }
 

@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/axis_list.h"
 
+#include "app/models/axis_trace.h"
 #include "app/shape/axis_strand.h"
 #include "app/shape/shape_plot.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
+#include "core/weave/weave.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -135,27 +137,21 @@ void AxisList::drawChanged(bool isNew)
 {
     const auto& tangle = m_studio.tangle();
     const bool isAll = isNew || tangle.rig != m_shown.rig || tangle.devices != m_shown.devices;
-    std::vector<AxisRow*> changed;
-    for (auto* row : m_rows) {
-        const auto* before = findStrand(m_shown, row->strand());
-        if (isAll || !before || *before != *findStrand(tangle, row->strand()))
-            changed.push_back(row);
+    std::vector<Strand> shown;
+    for (std::size_t i = 0; i < m_rows.size(); ++i) {
+        const auto& strand = *findStrand(tangle, m_rows[i]->strand());
+        if (isAll || strand != m_shown.strands[i]) draw(*m_rows[i], strand);
+        shown.push_back(strand);
     }
-    m_shown = tangle;
-    if (changed.empty()) return;
-    const Machine all(compile(tangle));
-    const auto& plan = all.plan();
-    for (auto* row : changed) {
-        const auto found = std::ranges::find(plan.strands, row->strand(), &PlanStrand::id);
-        if (found == plan.strands.end()) {
-            row->setLine({}, true, true);
-            continue;
-        }
-        const auto sides = plan.inputs[found->input].control.sides;
-        const Chain chain(all, static_cast<std::uint32_t>(found - plan.strands.begin()));
-        row->setLine(sampled(chain, sides, 40), sides == Sides::Two,
-                     found->gives.sides == Sides::Two);
-    }
+    m_shown = {.rig = tangle.rig, .devices = tangle.devices, .strands = std::move(shown)};
+}
+
+void AxisList::draw(AxisRow& row, const Strand& strand) const
+{
+    const Rehearsal rehearsal(rehearsed(m_studio.tangle(), strand.id), strand.id);
+    if (!doesCount(strand) || !rehearsal.isThere()) return row.setLine({}, true, true);
+    row.setLine(sampled(rehearsal.chain(), rehearsal.sides(), 40), rehearsal.sides() == Sides::Two,
+                rehearsal.outSides() == Sides::Two);
 }
 
 void AxisList::choose(const std::string& strand)

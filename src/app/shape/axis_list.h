@@ -54,10 +54,11 @@ class AxisList : public ScrollColumn
 
  private:
     void drawChanged(bool isNew);
+    void draw(AxisRow& row, const Strand& strand) const;
 
     Studio& m_studio;
     std::vector<AxisRow*> m_rows;
-    Tangle m_shown;
+    Tangle m_shown;  ///< with the strands of the rows alone
 };
 
 }  // namespace jolly::app

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/shape/axis_trace.h"
+#include "app/models/axis_trace.h"
 #include "app/shape/plot_ground.h"
 #include "core/tangle/stage_shape.h"
 #include "core/weave/feel_check.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/under_curves.h"
 
+#include "app/models/axis_trace.h"
 #include "app/shape/axis_strand.h"
-#include "app/shape/axis_trace.h"
 #include "app/shape/shape_plot.h"
 #include "app/style/palette.h"
 #include "core/tangle/lookup.h"

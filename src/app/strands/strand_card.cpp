@@ -37,7 +37,7 @@ const RigControl* sourceOf(const Studio& studio, const Strand& strand)
 }  // namespace
 
 StrandCard::StrandCard(Studio& studio, const Strand& strand, QWidget* parent)
-    : Card(parent), m_studio(studio), m_id(strand.id)
+    : Card(parent), m_studio(studio), m_id(strand.id), m_trace(studio)
 {
     setObjectName(QString::fromStdString(strand.id));
     setMarked(true);
@@ -317,24 +317,10 @@ QString StrandCard::clashText(const Strand& strand) const
     return sentences.join(QLatin1Char('\n'));
 }
 
-void StrandCard::prepareRunners(const Strand& strand)
-{
-    m_runners.clear();
-    const auto& all = m_studio.tangle().strands;
-    const auto mine = std::ranges::find(all, m_id, &Strand::id);
-    m_canRun =
-        mine != all.end() && !hasErrors(findStrandProblems(
-                                 m_studio.tangle(), static_cast<std::size_t>(mine - all.begin())));
-    if (!m_canRun) return;
-    const auto signals = signalsOf(m_studio.tangle(), strand);
-    for (std::size_t i = 0; i < strand.stages.size(); ++i)
-        m_runners.push_back(prepare(strand.stages[i].parameters, {signals[i], {}}));
-}
-
 void StrandCard::refresh(const Strand& strand)
 {
     m_shown = strand;
-    prepareRunners(strand);
+    m_trace.follow(m_studio.tangle(), m_id);
     setMarked(strand.isOn);
     setDashed(!strand.isOn);
     m_name->setText(toQt(strand.name.empty() ? strand.id : strand.name) +
@@ -363,7 +349,7 @@ void StrandCard::refresh(const Strand& strand)
     }
 }
 
-void StrandCard::showValue(Value in)
+void StrandCard::showValues()
 {
     const bool isAxis = m_input.kind == ControlKind::Axis;
     const bool isTwoSided = m_input.sides == Sides::Two;
@@ -372,24 +358,35 @@ void StrandCard::showValue(Value in)
         if (m_input.kind == ControlKind::Hat) return QStringLiteral("%1, %2").arg(v.x).arg(v.y);
         return isAxis ? percentText(v.x, isTwoSided) : word(v);
     };
-    m_in->setText(tr("in %1").arg(shown(in)));
-    if (!m_canRun) {
+    m_trace.takeMoves();
+    if (!m_trace.isThere()) {
+        m_in->setText({});
         for (auto& box : m_boxes) box.value->setText({});
         m_out->setText(tr("nothing comes out"));
         return;
     }
-    std::vector<Value> outlets(m_outlets.size());
-    for (std::size_t i = 0; i < m_runners.size(); ++i) {
+    const auto& rehearsal = m_trace.rehearsal();
+    auto in = rehearsal.in();
+    m_in->setText(tr("in %1").arg(shown(in)));
+    std::size_t working = 0;  // of the stages, those that are switched on
+    for (std::size_t i = 0; i < m_shown.stages.size(); ++i) {
         const auto before = in;
-        if (m_shown.stages[i].isOn) in = settled(m_runners[i], in, outlets);
+        if (m_shown.stages[i].isOn) in = rehearsal.behind(working++);
         if (!isAxis) continue;
         m_boxes[i].plot->setDot(before.x, in.x);
-        const bool isLastAndForks = i + 1 == m_runners.size() && !m_outlets.empty();
+        const bool isLastAndForks = i + 1 == m_shown.stages.size() && !m_outlets.empty();
         m_boxes[i].value->setText(isLastAndForks ? QString() : percentText(in.x, isTwoSided));
         if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
     }
     m_out->setText(m_outlets.empty() ? tr("out %1").arg(shown(in)) : QString());
-    showOutlets(outlets);
+    showOutlets(rehearsal.outlets());
+}
+
+/// What moves while it is hidden is not seen.
+void StrandCard::hideEvent(QHideEvent* event)
+{
+    Card::hideEvent(event);
+    m_trace.forget();
 }
 
 }  // namespace jolly::app

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/faceplate/card.h"
+#include "app/models/axis_trace.h"
 #include "app/models/studio.h"
 #include "app/style/value_text.h"
 
@@ -33,8 +34,8 @@ class StrandCard : public Card
     /// Shows the strand as the tangle has it now; it must fit.
     void refresh(const Strand& strand);
 
-    /// Lets a value run through, to show where each stage is.
-    void showValue(Value in);
+    /// Shows where each stage is now.
+    void showValues();
 
     /// The place of the stage that is open for editing; -1 when none is.
     [[nodiscard]] int openStage() const { return m_openStage; }
@@ -68,7 +69,6 @@ class StrandCard : public Card
     void askForSource();
     void beginAt(const ControlRef& control);
     void editText(const QString& question, const QString& step, std::string Strand::*member);
-    void prepareRunners(const Strand& strand);
     void edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change);
     void addStage(StageParameters parameters);
     void removeStage(std::size_t stage);
@@ -78,13 +78,13 @@ class StrandCard : public Card
                                 bool isFirst) const;
     [[nodiscard]] QString clashText(const Strand& strand) const;
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
 
     Studio& m_studio;
     std::string m_id;
     Strand m_shown;
     StageInput m_input;
-    bool m_canRun = false;  ///< it has no errors
-    std::vector<StageRunner> m_runners;
+    AxisTrace m_trace;  ///< what the strand does; not there when it has errors
     std::vector<StageBox> m_boxes;
     QLabel* m_name = nullptr;
     QLabel* m_target = nullptr;

@@ -13,6 +13,7 @@ Machine::Machine(Plan plan)
       m_values(m_plan->inputs.size()),
       m_areAsleep(m_plan->stages.size()),
       m_strands(m_plan->strands.size()),
+      m_stageValues(m_plan->stages.size()),
       m_outs(m_plan->outlets),
       m_meetings(*m_plan),
       m_motion(m_plan->strands.size())
@@ -28,6 +29,7 @@ void Machine::reset() noexcept
     for (auto& runner : m_runners) jolly::reset(runner);
     std::fill(m_areAsleep.begin(), m_areAsleep.end(), false);
     std::ranges::fill(m_strands, StrandState{});
+    std::ranges::fill(m_stageValues, Value{});
     std::ranges::fill(m_outs, Value{});
     m_meetings.reset();
     m_motion.clear();
@@ -127,9 +129,10 @@ void Machine::runStages(const PlanStrand& strand, Value in, Time now,
         if ((stage.when || m_areAsleep[i]) && !rouse(i, in, now)) {
             if (stage.turns) in = {};
             if (i == last) std::ranges::fill(outlets, in);
-            continue;
+        } else {
+            in = apply(m_runners[i], in, moment, outlets);
         }
-        in = apply(m_runners[i], in, moment, outlets);
+        m_stageValues[i] = in;
     }
     outlets.front() = in;
 }

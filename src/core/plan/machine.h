@@ -82,6 +82,15 @@ class Machine
         return m_outs[m_plan->strands[strand].outlets.first];
     }
 
+    /// Likewise at each of its outlets.
+    [[nodiscard]] std::span<const Value> strandOutlets(std::uint32_t strand) const noexcept
+    {
+        const auto& outlets = m_plan->strands[strand].outlets;
+        return std::span(m_outs).subspan(outlets.first, outlets.count);
+    }
+    /// What last came out of one of the plan's stages, at its first outlet.
+    [[nodiscard]] Value stageValue(std::uint32_t at) const noexcept { return m_stageValues[at]; }
+
     /// Whether a stage works now, as its "when" says. RT-safe.
     [[nodiscard]] bool doesWork(const PlanStage& stage) const noexcept;
 
@@ -130,7 +139,8 @@ class Machine
     std::vector<StageRunner> m_runners;
     std::vector<bool> m_areAsleep;  ///< stages whose "when" is off
     std::vector<StrandState> m_strands;
-    std::vector<Value> m_outs;  ///< by outlet
+    std::vector<Value> m_stageValues;  ///< what came out of each stage
+    std::vector<Value> m_outs;         ///< by outlet
     Meetings m_meetings;
     Motion m_motion;
 };

@@ -90,4 +90,18 @@ struct Tangle {
     friend bool operator==(const Tangle&, const Tangle&) = default;
 };
 
+/// A tangle with everything of another but its strands.
+[[nodiscard]] inline Tangle withoutStrands(const Tangle& tangle)
+{
+    return {.name = tangle.name,
+            .rig = tangle.rig,
+            .devices = tangle.devices,
+            .craft = tangle.craft,
+            .layers = tangle.layers,
+            .strands = {},
+            .feels = tangle.feels,
+            .sheet = tangle.sheet,
+            .extra = tangle.extra};
+}
+
 }  // namespace jolly

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shape/axis_trace.h"
+#include "app/models/axis_trace.h"
 
 #include "core/tangle/lookup.h"
 
@@ -27,29 +27,33 @@ bool dependsOn(const Strand& strand, const Strand& other)
     });
 }
 
-/// Leaves a strand, and those on which it depends, and those on which they do.
-void keepDependent(std::vector<Strand>& strands, const std::string& id)
+/// A strand, those on which it depends, and those on which they do, in the order of the tangle.
+std::vector<const Strand*> withThoseItDependsOn(const Tangle& tangle, const std::string& id)
 {
-    const auto isNeeded = [&](const Strand& strand) { return strand.id == id; };
-    auto end = std::stable_partition(strands.begin(), strands.end(), isNeeded);
-    for (auto needed = strands.begin(); needed != end; ++needed) {
-        end = std::stable_partition(end, strands.end(),
-                                    [&](const Strand& other) { return dependsOn(*needed, other); });
+    std::vector<const Strand*> needed;
+    if (const auto* strand = findStrand(tangle, id)) needed.push_back(strand);
+    for (std::size_t i = 0; i < needed.size(); ++i) {
+        for (const auto& other : tangle.strands) {
+            if (dependsOn(*needed[i], other) && std::ranges::find(needed, &other) == needed.end())
+                needed.push_back(&other);
+        }
     }
-    strands.erase(end, strands.end());
+    std::ranges::sort(needed);
+    return needed;
 }
 
 }  // namespace
 
-Tangle rehearsed(Tangle tangle, const std::string& id)
+Tangle rehearsed(const Tangle& tangle, const std::string& id)
 {
-    if (auto* strand = findStrand(tangle, id)) {
+    auto kept = withoutStrands(tangle);
+    for (const auto* strand : withThoseItDependsOn(tangle, id)) kept.strands.push_back(*strand);
+    if (auto* strand = findStrand(kept, id)) {
         strand->isOn = true;
         strand->layer = kBase;
         strand->craft = kEverywhere;
     }
-    keepDependent(tangle.strands, id);
-    return tangle;
+    return kept;
 }
 
 Rehearsal::Rehearsal(const Tangle& tangle, const std::string& strand) : m_machine(compile(tangle))

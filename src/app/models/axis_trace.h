@@ -24,7 +24,7 @@ using DeskSlots = std::vector<std::pair<std::string, std::vector<int>>>;
 
 /// The tangle with one strand switched on, in Base and for every craft, so that it is compiled; of
 /// the others those are left on which it depends, since its stages look at virtual controls.
-[[nodiscard]] Tangle rehearsed(Tangle tangle, const std::string& strand);
+[[nodiscard]] Tangle rehearsed(const Tangle& tangle, const std::string& strand);
 
 /// A strand in a machine of its own: what the engine computes, once more in the window, so that it
 /// can be asked for any strand, also one that is switched off, and for moves that are past.
@@ -38,6 +38,20 @@ class Rehearsal
     [[nodiscard]] bool isThere() const { return m_strand.has_value(); }
 
     [[nodiscard]] Machine& machine() { return m_machine; }
+    [[nodiscard]] const Machine& machine() const { return m_machine; }
+    [[nodiscard]] const PlanStrand& strand() const { return m_machine.plan().strands[*m_strand]; }
+
+    /// What comes in, what came out of the strand's stages that are switched on, one after the
+    /// other, and what came out at each outlet.
+    [[nodiscard]] Value in() const { return m_machine.inputValue(strand().input); }
+    [[nodiscard]] Value behind(std::size_t stage) const
+    {
+        return m_machine.stageValue(strand().stages.first + static_cast<std::uint32_t>(stage));
+    }
+    [[nodiscard]] std::span<const Value> outlets() const
+    {
+        return m_machine.strandOutlets(*m_strand);
+    }
     [[nodiscard]] Chain chain() const { return {m_machine, *m_strand}; }
     [[nodiscard]] Sides sides() const;
     [[nodiscard]] Sides outSides() const;

@@ -139,7 +139,7 @@ QString WeavePage::whatClickDoes(const Target& target) const
             .arg(place);
     const auto from = clicksLead();
     if (!from || !m_studio.controllerOf(*from))
-        return tr("%1 is free. Touch or click a control on the left first.").arg(place);
+        return tr("%1 is free. Touch a control first.").arg(place);
     const auto name = m_studio.nameOf(*from);
     return m_studio.mayLead(*from, target)
                ? tr("A click leads %1 to %2.").arg(name, place)

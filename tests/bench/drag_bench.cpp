@@ -12,8 +12,6 @@
 #include <chrono>
 #include <cmath>
 #include <cstdio>
-#include <functional>
-#include <mutex>
 
 /// Drags a curve point on the Shape page of the demo tangle while its axis moves 1,000 times a
 /// second: how long the window takes for each step of the drag, drawing included, beside a frame of
@@ -31,40 +29,19 @@ constexpr int kMovesAStep = 16;  ///< 1,000 a second at 60 frames a second
 constexpr double kFrame = 1000.0 / 60.0;
 constexpr Time kSpacing = std::chrono::milliseconds(1);
 
-/// The engine is another process, asked on a thread of its own: what it does with a tangle takes
-/// the window no time. One at a time uses it here.
-class PostedLink : public EngineLink
+/// The engine is another process: what it does with a tangle takes the window no time.
+class PostedLink : public LocalLink
 {
  public:
-    PostedLink(LocalEngine& local, std::mutex& mutex, std::string& posted)
-        : m_link(local), m_mutex(mutex), m_posted(posted)
-    {
-    }
+    PostedLink(LocalEngine& local, std::string& posted) : LocalLink(local), m_posted(posted) {}
 
     Result<LoadResult> load(const std::string& text) override
     {
-        const std::lock_guard lock(m_mutex);
         m_posted = text;
         return LoadResult{true, {}};
     }
-    Fallible goLive() override { return alone(&EngineLink::goLive); }
-    Fallible standDown() override { return alone(&EngineLink::standDown); }
-    Fallible quit() override { return alone(&EngineLink::quit); }
-    Result<EngineStatus> status() override { return alone(&EngineLink::status); }
-    Result<Problems> problems() override { return alone(&EngineLink::problems); }
-    Result<std::string> tangle() override { return alone(&EngineLink::tangle); }
-    Result<LiveView> values() override { return alone(&EngineLink::values); }
 
  private:
-    template <class Answer>
-    Answer alone(Answer (EngineLink::*call)())
-    {
-        const std::lock_guard lock(m_mutex);
-        return (m_link.*call)();
-    }
-
-    LocalLink m_link;
-    std::mutex& m_mutex;
     std::string& m_posted;
 };
 
@@ -74,9 +51,8 @@ class Drag
     /// @param others  so many strands more, on the buttons of a controller that is away.
     Drag(const QString& tangle, std::size_t others)
         : m_session({.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
-                         return std::make_unique<PostedLink>(m_local, m_mutex, m_posted);
-                     },
-                     .way = EngineCalls::Way::Aside}),
+              return std::make_unique<PostedLink>(m_local, m_posted);
+          }}),
           m_studio(m_document, m_session),
           m_window(m_studio, m_dialogs)
     {
@@ -88,10 +64,10 @@ class Drag
         m_window.showPage(Rail::Shape);
         m_window.show();
         m_session.begin();
-        waitFor([&] { return m_session.isAttached(); });
+        settle();
         letEngineWork();
+        settle();
         m_session.goLive();
-        waitFor([&] { return m_session.isLive(); });
         m_studio.select(ControlRef{stick.id, stick.controls.front().code});
         for (int i = 0; i < 600; ++i) move();  // ten seconds of past
         settle();
@@ -152,7 +128,6 @@ class Drag
     void move()
     {
         const auto& control = m_document.tangle().rig.front().controls.front();
-        const std::lock_guard lock(m_mutex);
         for (int i = 0; i < kMovesAStep; ++i) {
             m_local.world.setNow(m_local.world.now() + kSpacing);
             const double swing = std::sin(static_cast<double>(m_sent) / 170.0);  // once a second
@@ -169,15 +144,9 @@ class Drag
 
     void letEngineWork()
     {
-        const std::lock_guard lock(m_mutex);
         if (!m_posted.empty())
             static_cast<void>(LocalLink(m_local).load(std::exchange(m_posted, {})));
         m_local.engine.step(m_local.world.now());
-    }
-
-    void waitFor(const std::function<bool()>& isSo)
-    {
-        while (!isSo()) settle();
     }
 
     void settle()
@@ -188,7 +157,6 @@ class Drag
     }
 
     LocalEngine m_local;
-    std::mutex m_mutex;
     std::string m_posted;  ///< a tangle on its way to the engine
     NoDialogs m_dialogs;
     Document m_document;

@@ -5,6 +5,7 @@
 #include "app/style/theme.h"
 #include "app/window/main_window.h"
 #include "core/tangle/lookup.h"
+#include "crowd.h"
 #include "support/small_tangle.h"
 
 #include <QApplication>
@@ -58,7 +59,7 @@ class Drag
     {
         m_studio.setClock([this] { return m_local.world.now(); });
         static_cast<void>(m_document.open(tangle));
-        m_document.edit("crowd", [&](Tangle& edited) { crowd(edited, others); });
+        m_document.edit("crowd", [&](Tangle& edited) { addCrowd(edited, others); });
         const auto& stick = m_document.tangle().rig.front();
         m_stick = m_local.world.plug(describe(stick), std::vector<Counts>(stick.controls.size()));
         m_window.showPage(Rail::Shape);
@@ -99,23 +100,6 @@ class Drag
     [[nodiscard]] std::uint64_t lost() const { return m_sent - m_seen; }
 
  private:
-    static void crowd(Tangle& tangle, std::size_t strands)
-    {
-        auto controller = smallStick("crowd");
-        controller.controls.clear();
-        for (std::uint16_t code = 0; code < 0x100; ++code)
-            controller.controls.push_back(
-                {.code = {EventType::Key, code}, .kind = ControlKind::Button});
-        tangle.rig.push_back(controller);
-        const auto device = tangle.devices.front().id;
-        for (std::size_t i = 0; i < strands; ++i) {
-            Strand strand{.id = "other-" + std::to_string(i), .name = "Other"};
-            strand.source = {"crowd", controller.controls[i % controller.controls.size()].code};
-            strand.ends = endsAt({{device, button(static_cast<std::uint16_t>(i % 16 + 1))}});
-            tangle.strands.push_back(std::move(strand));
-        }
-    }
-
     static QPoint pointOf(const ShapePlot& plot)
     {
         for (int i = 0; i < plot.handleCount(); ++i) {

@@ -2,9 +2,9 @@
 #include "core/plan/plan.h"
 #include "core/tangle/strand_index.h"
 #include "core/weave/weave.h"
+#include "crowd.h"
 #include "format/files.h"
 #include "format/tangle_text.h"
-#include "support/small_tangle.h"
 
 #include <chrono>
 #include <cstdio>
@@ -34,27 +34,10 @@ double measure(const std::function<void()>& deed)
     return best;
 }
 
-Tangle crowded(Tangle tangle)
-{
-    auto controller = smallStick("crowd");
-    controller.controls.clear();
-    for (std::uint16_t code = 0; code < 0x100; ++code)
-        controller.controls.push_back(
-            {.code = {EventType::Key, code}, .kind = ControlKind::Button});
-    tangle.rig.push_back(controller);
-    const auto device = tangle.devices.front().id;
-    for (std::size_t i = 0; i < kOthers; ++i) {
-        Strand strand{.id = "other-" + std::to_string(i), .name = "Other"};
-        strand.source = {"crowd", controller.controls[i % controller.controls.size()].code};
-        strand.ends = endsAt({{device, button(static_cast<std::uint16_t>(i % 16 + 1))}});
-        tangle.strands.push_back(std::move(strand));
-    }
-    return tangle;
-}
-
 void run(const Tangle& small)
 {
-    const auto large = crowded(small);
+    auto large = small;
+    addCrowd(large, kOthers);
     const auto print = [&](const char* what, const std::function<void(const Tangle&)>& deed) {
         const double few = measure([&] { deed(small); });
         const double many = measure([&] { deed(large); });

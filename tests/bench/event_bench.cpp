@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "crowd.h"
 #include "engine/engine.h"
 #include "engine/live_memory.h"
 #include "quiet_world.h"
@@ -52,18 +53,7 @@ Tangle threeStages(std::size_t others)
 {
     auto tangle = smallTangle();
     addStrand(tangle, kX, axis(1), {{DeadZone{}}, {Curve{}}, {Invert{}}});
-    auto crowd = smallStick("crowd");
-    crowd.controls.clear();
-    for (std::uint16_t code = 0; code < 0x100; ++code) {
-        crowd.controls.push_back(
-            {.code = {EventType::Key, static_cast<std::uint16_t>(0x100 + code)},
-             .kind = ControlKind::Button});
-    }
-    tangle.rig.push_back(crowd);
-    for (std::size_t i = 0; i < others; ++i) {
-        auto& strand = addStrand(tangle, kTrigger, button(static_cast<std::uint16_t>(i % 8 + 1)));
-        strand.source = {"crowd", crowd.controls[i % crowd.controls.size()].code};
-    }
+    addCrowd(tangle, others);
     return tangle;
 }
 

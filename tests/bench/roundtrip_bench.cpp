@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/edit.h"
+#include "crowd.h"
 #include "format/tangle_text.h"
 #include "linux/event_node.h"
 #include "stand_in.h"
@@ -183,19 +184,7 @@ std::string writeTangle(const std::string& name, std::vector<Stage> stages, std:
     const auto id =
         connect(tangle, rig, {EventType::Abs, ABS_X}, {"jolly-1", {ControlKind::Axis, 1}});
     tangle.strands[0].stages = std::move(stages);
-    auto crowd = tangle.rig.front();
-    crowd.id = crowd.alias = "crowd";
-    crowd.identity.name = "Crowd";
-    crowd.controls.clear();
-    for (std::uint16_t code = 0; code < 0x100; ++code)
-        crowd.controls.push_back({.code = {EventType::Key, code}, .kind = ControlKind::Button});
-    tangle.rig.push_back(crowd);
-    for (std::size_t i = 0; i < others; ++i) {
-        const auto button = static_cast<std::uint16_t>(i % 32 + 1);
-        tangle.strands.push_back({.id = "other-" + std::to_string(i),
-                                  .source = {"crowd", crowd.controls[i % 0x100].code},
-                                  .ends = endsAt({{"jolly-1", {ControlKind::Button, button}}})});
-    }
+    addCrowd(tangle, others);
     const auto file = "/tmp/" + name + ".tangle";
     std::ofstream(file) << format::writeTangle(tangle);
     return file;

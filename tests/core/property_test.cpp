@@ -14,7 +14,11 @@ namespace jolly::test
 namespace
 {
 
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+constexpr int kTangles = 100;  // a step takes fifty times as long
+#else
 constexpr int kTangles = 2500;
+#endif
 constexpr int kStepsEach = 400;  // together 1,000,000
 
 /// One flight of a random tangle.

@@ -219,31 +219,36 @@ std::vector<const Strand*> Studio::strandsFrom(const ControlRef& ref) const
     return m_document.strands().from({ref.controller, ref.code});
 }
 
+namespace
+{
+
+/// Leads a control to a virtual one by connect() or connectInstead(), and selects it.
+void leadBy(decltype(&jolly::connect) way, Studio& studio, ControlRef from, const Target& target)
+{
+    const auto* controller = studio.controllerOf(from);
+    if (!controller) return;
+    auto trial = studio.tangle();
+    if (const auto woven = way(trial, controller->rig, from.code, target); !woven)
+        return studio.refuse(QString::fromStdString(woven.error().text()));
+    studio.document().edit(Studio::tr("weave %1").arg(studio.nameOf(from)),
+                           [&](Tangle& tangle) { tangle = trial; });
+    studio.select(from);
+}
+
+}  // namespace
+
 void Studio::weave(const std::optional<ControlRef>& from, const Target& target)
 {
-    const auto* controller = from ? controllerOf(*from) : nullptr;
-    if (!controller)
+    if (!from || !controllerOf(*from))
         return refuse(
             tr("Touch or click a control on the left first; then choose where it leads."));
     if (isLed(*from, target)) return select(*from);
-    auto trial = tangle();
-    if (const auto woven = jolly::connect(trial, controller->rig, from->code, target); !woven)
-        return refuse(QString::fromStdString(woven.error().text()));
-    const ControlRef source = *from;  // which may be the selected one
-    m_document.edit(tr("weave %1").arg(nameOf(source)), [&](Tangle& tangle) { tangle = trial; });
-    select(source);
+    leadBy(&jolly::connect, *this, *from, target);
 }
 
 void Studio::weaveInstead(const ControlRef& from, const Target& target)
 {
-    const auto* controller = controllerOf(from);
-    if (!controller) return;
-    auto trial = tangle();
-    if (const auto woven = connectInstead(trial, controller->rig, from.code, target); !woven)
-        return refuse(QString::fromStdString(woven.error().text()));
-    const ControlRef source = from;
-    m_document.edit(tr("weave %1").arg(nameOf(source)), [&](Tangle& tangle) { tangle = trial; });
-    select(source);
+    leadBy(&connectInstead, *this, from, target);
 }
 
 bool Studio::isLed(const ControlRef& from, const Target& target) const

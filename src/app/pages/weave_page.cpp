@@ -104,7 +104,7 @@ std::optional<ControlRef> WeavePage::clicksLead() const
 void WeavePage::takeClick(const Target& target, bool byMouse)
 {
     const auto from = byMouse ? clicksLead() : m_studio.selected();
-    if (takersOf(m_studio.tangle(), target).empty()) {
+    if (m_studio.document().strands().at(target).empty()) {
         m_studio.weave(from, target);
         showInMiddle(nullptr);
         return showWhere(target);
@@ -129,7 +129,7 @@ void WeavePage::showWhere(const std::optional<Target>& pointed)
 QString WeavePage::whatClickDoes(const Target& target) const
 {
     const auto place = QString::fromStdString(placeName(m_studio.tangle(), target));
-    const auto takers = takersOf(m_studio.tangle(), target);
+    const auto& takers = m_studio.document().strands().at(target);
     if (takers.size() == 1)
         return tr("%1 leads to %2. A click shows it.")
             .arg(QString::fromStdString(takers.front()->name), place);

@@ -54,7 +54,7 @@ void RunningEngine::run(Time end)
            (end == Time::max() || now() < end)) {
         m_engine.step(end);
         m_door.serve(m_engine);
-        if (m_engine.generation() != m_toldGeneration) tellTroubles();
+        if (m_engine.edition() != m_toldEdition) tellTroubles();
     }
     m_engine.sayEnding();
     m_engine.standDown();
@@ -70,7 +70,7 @@ void RunningEngine::requestStop() noexcept
 
 void RunningEngine::tellTroubles()
 {
-    m_toldGeneration = m_engine.generation();
+    m_toldEdition = m_engine.edition();
     std::vector<std::string> present;
     for (const auto& trouble : m_board.get()->troubles) {
         present.push_back(trouble.sentence);
@@ -90,7 +90,8 @@ Problems RunningEngine::load(const std::string& text, bool& accepted)
     auto read = format::readTangle(text);
     accepted = read.isReadable;
     if (!read.isReadable) return read.problems;
-    if (const auto done = m_door.take(std::make_unique<WovenTangle>(read.tangle, markOf(text))); !done) {
+    if (const auto done = m_door.take(std::make_unique<WovenTangle>(read.tangle, markOf(text)));
+        !done) {
         accepted = false;
         read.problems.push_back({Severity::Error, "", done.error().sentence, done.error().cure});
         return read.problems;

@@ -63,7 +63,7 @@ class RunningEngine : public EngineHost
     std::atomic<bool> m_isReading{false};
     mutable std::mutex m_mutex;  ///< of m_tangle; never taken by the loop
     Tangle m_tangle;
-    std::uint64_t m_toldGeneration = 0;
+    std::uint64_t m_toldEdition = 0;
     std::vector<std::string> m_told;
 };
 

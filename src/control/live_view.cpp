@@ -85,6 +85,7 @@ bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const
                              slot.moves.load(std::memory_order_relaxed)};
         }
         copy.generation = header.generation.load(std::memory_order_relaxed);
+        copy.edition = header.edition.load(std::memory_order_relaxed);
         copy.events = header.events.load(std::memory_order_relaxed);
         copy.delay = Time(header.delayNs.load(std::memory_order_relaxed));
         std::atomic_thread_fence(std::memory_order_acquire);

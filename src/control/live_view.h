@@ -21,8 +21,9 @@ struct LiveValue {
 
 /// All of the live block at one moment.
 struct LiveSnapshot {
-    std::uint64_t sequence = 0;  ///< even; the same number means that nothing moved
-    std::uint64_t generation = 0;
+    std::uint64_t sequence = 0;    ///< even; the same number means that nothing moved
+    std::uint64_t generation = 0;  ///< of the slots
+    std::uint64_t edition = 0;     ///< of the status
     std::uint64_t events = 0;
     Time delay{};  ///< of the last written frame
     std::vector<LiveValue> slots;

@@ -136,6 +136,7 @@ EngineStatus statusOf(const Json& j)
 {
     EngineStatus s;
     s.generation = j.at("generation");
+    s.edition = j.at("edition");
     s.isLive = j.at("live");
     s.liveSince = Time(j.at("liveSinceNs").get<std::int64_t>());
     s.tangle = j.at("tangle");
@@ -155,11 +156,8 @@ EngineStatus statusOf(const Json& j)
 
 std::string statusToJson(const EngineStatus& s)
 {
-    Json j{{"generation", s.generation},
-           {"live", s.isLive},
-           {"liveSinceNs", s.liveSince.count()},
-           {"tangle", s.tangle},
-           {"mark", s.mark}};
+    Json j{{"generation", s.generation},         {"edition", s.edition}, {"live", s.isLive},
+           {"liveSinceNs", s.liveSince.count()}, {"tangle", s.tangle},   {"mark", s.mark}};
     j["controllers"] = Json::array();
     for (const auto& controller : s.controllers) j["controllers"].push_back(toJson(controller));
     j["devices"] = Json::array();

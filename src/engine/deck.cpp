@@ -93,12 +93,16 @@ void Deck::bind(const WovenTangle& woven)
     }
 }
 
-void Deck::layOut(std::uint32_t firstFree) noexcept
+std::vector<SlotMeaning> Deck::layOut(const Plan& plan)
 {
+    std::vector<SlotMeaning> slots;
+    for (const auto& output : plan.outputs) slots.emplace_back(output.place);
     for (auto& controller : m_controllers) {
-        controller.info.firstSlot = firstFree;
-        firstFree += static_cast<std::uint32_t>(controller.state.size());
+        controller.info.firstSlot = static_cast<std::uint32_t>(slots.size());
+        for (std::uint32_t i = 0; i < controller.state.size(); ++i)
+            slots.emplace_back(std::pair(controller.handle, i));
     }
+    return slots;
 }
 
 DeckController* Deck::find(Handle handle) noexcept

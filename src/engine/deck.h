@@ -8,6 +8,8 @@
 
 #include <cstdint>
 #include <span>
+#include <utility>
+#include <variant>
 #include <vector>
 
 namespace jolly
@@ -35,6 +37,10 @@ struct DeckController {
     [[nodiscard]] bool hasPress(const Machine& machine) const noexcept;
 };
 
+/// What a slot of the live block stands for: a virtual control, or a controller's control by its
+/// place in the description.
+using SlotMeaning = std::variant<Target, std::pair<Handle, std::uint32_t>>;
+
 /// The controllers that are present and how they are bound to the tangle. Engine thread only.
 class Deck
 {
@@ -46,8 +52,9 @@ class Deck
     /// Finds out anew which controller is which of the rig, and binds their controls to the plan.
     void bind(const WovenTangle& woven);
 
-    /// Gives each control its slot in the live block, after `firstFree`.
-    void layOut(std::uint32_t firstFree) noexcept;
+    /// Gives each control its slot in the live block, behind those of the plan's virtual controls.
+    /// @return what each slot stands for.
+    [[nodiscard]] std::vector<SlotMeaning> layOut(const Plan& plan);
 
     /// Null when there is none. RT-safe.
     [[nodiscard]] DeckController* find(Handle handle) noexcept;

@@ -341,10 +341,9 @@ void Engine::letAllGo()
 void Engine::layOut()
 {
     const auto& machine = m_woven->machine;
-    const auto outputs = static_cast<std::uint32_t>(machine.plan().outputs.size());
-    m_deck.layOut(outputs);
+    auto slots = m_deck.layOut(machine.plan());
     m_live.begin();
-    for (std::uint32_t i = 0; i < outputs; ++i)
+    for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i)
         m_live.put(i, machine.outputRaw(i), machine.outputValue(i).x);
     for (const auto& controller : m_deck.controllers()) {
         for (std::uint32_t i = 0; i < controller.state.size(); ++i) {
@@ -356,7 +355,8 @@ void Engine::layOut()
             m_live.put(controller.info.firstSlot + i, controller.state[i], value.x);
         }
     }
-    m_live.newGeneration();
+    if (slots != m_slots) m_live.newGeneration();
+    m_slots = std::move(slots);
     m_live.end();
 }
 
@@ -366,6 +366,7 @@ void Engine::publish()
     layOut();
     auto status = std::make_shared<EngineStatus>();
     status->generation = m_live.generation();
+    status->edition = m_live.edition() + 1;
     status->isLive = isLive();
     status->liveSince = m_liveSince;
     status->tangle = m_woven->tangle.name;
@@ -380,6 +381,9 @@ void Engine::publish()
     status->doubts = m_deck.doubts();
     for (const auto& [path, problem] : m_troubles) status->troubles.push_back(problem);
     m_board.put(std::move(status));
+    m_live.begin();
+    m_live.newEdition();
+    m_live.end();
     m_isStale = false;
 }
 

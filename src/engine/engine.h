@@ -48,7 +48,7 @@ class Engine : private WorldListener
     [[nodiscard]] bool isLive() const noexcept { return m_fleet.isFlying(); }
 
     /// Changes whenever the status does.
-    [[nodiscard]] std::uint64_t generation() const noexcept { return m_live.generation(); }
+    [[nodiscard]] std::uint64_t edition() const noexcept { return m_live.edition(); }
 
     /// Whether nothing of a flight is left, so that the program may end.
     [[nodiscard]] bool isAtRest() const noexcept { return m_fleet.isEmpty(); }
@@ -86,10 +86,11 @@ class Engine : private WorldListener
     std::map<std::string, Problem> m_troubles;  ///< by path
     Time m_liveSince{};
     Time m_holdAgain = Time::max();
-    std::vector<Handle> m_alone;  ///< that are asked for to be ours alone
-    bool m_wantsHold = false;     ///< some controller waits to be held
-    bool m_isStale = true;        ///< the status has to be published
-    bool m_isPanic = false;       ///< the panic chord was pressed
+    std::vector<SlotMeaning> m_slots;  ///< of the live block
+    std::vector<Handle> m_alone;       ///< that are asked for to be ours alone
+    bool m_wantsHold = false;          ///< some controller waits to be held
+    bool m_isStale = true;             ///< the status has to be published
+    bool m_isPanic = false;            ///< the panic chord was pressed
 };
 
 }  // namespace jolly

@@ -11,9 +11,9 @@ namespace jolly
 ///
 /// A header, an array of slots, then a ring of the last moves. The writer makes `sequence` odd,
 /// writes, and makes it even again; a reader that saw an odd number or two different ones reads
-/// once more. Which slot is what is told by the engine's directory (docs/formats/engine.md); it
-/// holds while `generation` stays. Move number n, counted by `events`, lies at n modulo kLiveMoves
-/// in the ring.
+/// once more. Which slot is what is told by the engine's status (docs/formats/engine.md): it holds
+/// while `generation` stays; all else that a status tells holds while `edition` stays. Move number
+/// n, counted by `events`, lies at n modulo kLiveMoves in the ring.
 struct LiveSlot {
     std::atomic<std::int32_t> raw;     ///< counts; of a turner the sum of all turns
     std::atomic<std::int32_t> rawY;    ///< counts of a hat's up-down half
@@ -35,6 +35,7 @@ struct LiveHeader {
     std::atomic<std::uint32_t> isEnding;  ///< 1: the engine ends because somebody wants it
     std::atomic<std::uint64_t> sequence;
     std::atomic<std::uint64_t> generation;
+    std::atomic<std::uint64_t> edition;
     std::atomic<std::uint64_t> events;  ///< raw moves since the start
     std::atomic<std::uint64_t> frames;  ///< frames written to virtual devices since the start
     std::atomic<std::int64_t>
@@ -43,7 +44,7 @@ struct LiveHeader {
 };
 
 inline constexpr std::uint32_t kLiveMagic = 0x4a544c56;  // "JTLV"
-inline constexpr std::uint32_t kLiveVersion = 2;
+inline constexpr std::uint32_t kLiveVersion = 3;
 inline constexpr std::uint32_t kLiveSlots = 16384;
 inline constexpr std::uint32_t kLiveMoves = 32768;
 inline constexpr std::uint32_t kLiveHatY = 0x80000000;
@@ -54,7 +55,7 @@ struct LiveBlock {
     LiveMove moves[kLiveMoves];
 };
 
-static_assert(sizeof(LiveHeader) == 64 && sizeof(LiveSlot) == 24 && sizeof(LiveMove) == 16,
+static_assert(sizeof(LiveHeader) == 72 && sizeof(LiveSlot) == 24 && sizeof(LiveMove) == 16,
               "docs/formats/engine.md says so");
 static_assert(std::atomic<double>::is_always_lock_free &&
               std::atomic<std::uint64_t>::is_always_lock_free);

@@ -73,6 +73,8 @@ class LiveWriter
     void sayEnding() noexcept { m_block.header.isEnding = 1; }
     void newGeneration() noexcept { add(m_block.header.generation, 1); }
     [[nodiscard]] std::uint64_t generation() const noexcept { return m_block.header.generation; }
+    void newEdition() noexcept { add(m_block.header.edition, 1); }
+    [[nodiscard]] std::uint64_t edition() const noexcept { return m_block.header.edition; }
 
  private:
     static void add(std::atomic<std::uint64_t>& counter, std::uint64_t count) noexcept

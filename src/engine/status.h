@@ -25,6 +25,8 @@ struct PresentController {
     bool isOursAlone = false;  ///< nobody else may open it now
     std::uint32_t firstSlot =
         0;  ///< of its controls in the live block, in the order of the description
+
+    friend bool operator==(const PresentController&, const PresentController&) = default;
 };
 
 /// A virtual device of the tangle, made or not.
@@ -32,11 +34,14 @@ struct PresentDevice {
     std::string id;
     bool isThere = false;
     std::uint32_t firstSlot = 0;  ///< of its controls in the live block, in the order of its layout
+
+    friend bool operator==(const PresentDevice&, const PresentDevice&) = default;
 };
 
-/// What the engine is doing, as of one generation of the live block.
+/// What the engine is doing.
 struct EngineStatus {
-    std::uint64_t generation = 0;
+    std::uint64_t generation = 0;  ///< of the live block: as long as its slots are these
+    std::uint64_t edition = 0;     ///< of the status itself
     bool isLive = false;
     Time liveSince{};
     std::string tangle{};    ///< its name
@@ -45,6 +50,8 @@ struct EngineStatus {
     std::vector<PresentDevice> devices{};
     std::vector<Doubt> doubts{};
     Problems troubles{};  ///< of the world; those of the tangle are told when it is loaded
+
+    friend bool operator==(const EngineStatus&, const EngineStatus&) = default;
 };
 
 /// Where the engine leaves its status for other threads. Not on the event path.

@@ -237,6 +237,53 @@ TEST_F(EngineSessionTest, AnotherGenerationFetchesTheStatus)
     EXPECT_EQ(session.status().controllers.size(), 1U);
 }
 
+/// A link that counts how often the status is asked for.
+class CountingLink : public LocalLink
+{
+ public:
+    CountingLink(LocalEngine& local, int& asked) : LocalLink(local), m_asked(asked) {}
+    Result<EngineStatus> status() override
+    {
+        ++m_asked;
+        return LocalLink::status();
+    }
+
+ private:
+    int& m_asked;
+};
+
+TEST_F(EngineSessionTest, AnEditThatMovesNoSlotIsNoNewsAndItsStatusIsFetchedOnce)
+{
+    int asked = 0;
+    EngineSession counted({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
+        return std::make_unique<CountingLink>(local, asked);
+    }});
+    counted.begin();
+    auto tangle = smallTangle();
+    addStrand(tangle, kX, axis(1));
+    const auto stick = local.world.plug(describe(smallStick()));
+    counted.send(tangle);
+    local.engine.step(local.world.now());
+    counted.poll();
+    const QSignalSpy news(&counted, &EngineSession::statusChanged);
+    asked = 0;
+    tangle.strands.front().stages = {{Invert{}}};
+    counted.send(tangle);
+    local.world.move(stick, {{0, false, 400}});
+    local.engine.step(local.world.now());
+    counted.poll();
+    counted.poll();
+    EXPECT_EQ(asked, 1);
+    EXPECT_EQ(news.count(), 0);
+    EXPECT_FALSE(counted.fliesAnother());
+    EXPECT_EQ(counted.moves().size(), 1U) << "values go on";
+    tangle.devices.front().axes = 7;
+    counted.send(tangle);
+    counted.poll();
+    EXPECT_EQ(asked, 2);
+    EXPECT_EQ(news.count(), 1) << "slots mean something else";
+}
+
 TEST_F(EngineSessionTest, WithoutAnEngineNothingCrashes)
 {
     session.send(smallTangle());

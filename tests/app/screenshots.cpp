@@ -7,6 +7,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_edit.h"
 #include "local_engine.h"
 #include "no_dialogs.h"
 #include "pretend/motion.h"
@@ -265,10 +266,10 @@ const Shot kShots[] = {
                                             *nextFree(tangle, ControlKind::Button));
              if (!id) return;
              findStrand(tangle, *id)->name = "Trigger in two stages";
-             setSlices(tangle, *id, 0, {{"guard lifted", 0.1, 1.0, 0.085, 1.0}});
-             setSlices(
-                 tangle, *id, 0,
-                 {{"guard lifted", 0.1, 1.0, 0.085, 1.0}, {"drop mail", 0.95, 1.0, 0.935, 1.0}});
+             setStage(tangle, *id, 0, Slice{{{"guard lifted", 0.1, 1.0, 0.085, 1.0}}});
+             setStage(tangle, *id, 0,
+                      Slice{{{"guard lifted", 0.1, 1.0, 0.085, 1.0},
+                             {"drop mail", 0.95, 1.0, 0.935, 1.0}}});
          });
          s.goLive();
          s.select("pebble-pad", "ABS_Z");

@@ -17,6 +17,7 @@ namespace
 
 namespace fs = std::filesystem;
 using testing::ElementsAre;
+using testing::HasSubstr;
 using testing::IsEmpty;
 
 using Words = std::vector<std::string>;
@@ -102,6 +103,32 @@ Words findLongFiles(const fs::path& source)
     return found;
 }
 
+/// Where other files than those of the stages ask whether a stage is of one kind. What they want to
+/// know they ask of any kind (core/tangle/stage_*.h), so that a new one is a file and a line.
+Words findKindQuestions(const fs::path& source, const std::string& list)
+{
+    static const std::regex kList("StageListOf<([^>;]*)>;");
+    static const std::regex kWord("[A-Z]\\w+");
+    std::smatch kinds;
+    if (!std::regex_search(list, kinds, kList)) return {"no list of stages"};
+    const auto text = kinds[1].str();
+    std::set<std::string> names(std::sregex_token_iterator(text.begin(), text.end(), kWord),
+                                std::sregex_token_iterator());
+    static const std::regex kAsked("(?:get|get_if|holds_alternative)<(\\w+)>");
+    Words found;
+    for (const auto& entry : fs::recursive_directory_iterator(source)) {
+        const auto folder = entry.path().parent_path().filename();
+        if (!entry.is_regular_file() || folder == "shaping" || folder == "digital") continue;
+        const auto code = textOf(entry.path());
+        for (std::sregex_iterator at(code.begin(), code.end(), kAsked), end; at != end; ++at) {
+            if (names.contains((*at)[1]))
+                found.push_back(entry.path().filename().string() + " asks for " + (*at)[1].str());
+        }
+    }
+    std::ranges::sort(found);
+    return found;
+}
+
 const fs::path kSource = fs::path(JOLLY_SOURCE_DIR) / "src";
 const fs::path kPlanted = testData() / "planted";
 
@@ -127,6 +154,19 @@ TEST(Architecture, FilesStaySmall)
 TEST(Architecture, APlantedLongHeaderIsFound)
 {
     EXPECT_THAT(findLongFiles(kPlanted), ElementsAre("long.h 151"));
+}
+
+TEST(Architecture, NobodyAsksForAKindOfStage)
+{
+    const auto list = textOf(kSource / "core" / "tangle" / "stage_list.h");
+    EXPECT_THAT(list, HasSubstr("DeadZone,"));
+    EXPECT_THAT(findKindQuestions(kSource, list), IsEmpty());
+}
+
+TEST(Architecture, APlantedQuestionForAKindIsFound)
+{
+    EXPECT_THAT(findKindQuestions(kPlanted, "using L = StageListOf<  //\n  Curve,  //\n  Half>;"),
+                ElementsAre("kinds.cpp asks for Curve", "kinds.cpp asks for Half"));
 }
 
 }  // namespace

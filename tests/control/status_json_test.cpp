@@ -15,8 +15,11 @@ using testing::HasSubstr;
 
 EngineStatus busy()
 {
-    EngineStatus status{
-        .generation = 12, .isLive = true, .liveSince = Time(99), .tangle = "Ünï \xff"};
+    EngineStatus status{.generation = 12,
+                        .edition = 31,
+                        .isLive = true,
+                        .liveSince = Time(99),
+                        .tangle = "Ünï \xff"};
     status.tangle = "Marrowmere";
     status.controllers.push_back({test::describe(test::smallStick()), 0, Hold::Waiting, true, 14});
     status.controllers[0].description.driver = "hid-generic";
@@ -34,6 +37,8 @@ TEST(StatusJson, IsReadBackAsItself)
     const auto read = statusFromJson(text);
     ASSERT_TRUE(read);
     EXPECT_EQ(statusToJson(*read), text);
+    EXPECT_EQ(*statusFromJson(statusToJson(*read)), *read);
+    EXPECT_EQ(read->edition, 31U);
     EXPECT_EQ(read->controllers[0].description.controls,
               busy().controllers[0].description.controls);
     EXPECT_EQ(read->controllers[0].description.driver, "hid-generic");

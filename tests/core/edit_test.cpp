@@ -3,6 +3,7 @@
 
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_edit.h"
 #include "core/weave/weave.h"
 #include "support/small_tangle.h"
 
@@ -117,15 +118,15 @@ TEST(Edit, EndsFollowTheirSlices)
     };
     auto changed = slices();
     changed[0].name = "guard";
-    setSlices(tangle, id, 0, changed);
+    setStage(tangle, id, 0, Slice{changed});
     EXPECT_EQ(findStrand(tangle, id)->ends,
               (std::vector<End>{{"guard", Target{"jolly", button(3)}}}));
     changed.push_back({"drop", 0.95, 1.0, 0.9, 1.0});
-    setSlices(tangle, id, 0, changed);
+    setStage(tangle, id, 0, Slice{changed});
     EXPECT_EQ(findStrand(tangle, id)->ends.at(1), (End{"drop", Target{"jolly", button(1)}}));
     EXPECT_TRUE(findProblems(tangle).empty());
     changed.erase(changed.begin());
-    setSlices(tangle, id, 0, changed);
+    setStage(tangle, id, 0, Slice{changed});
     EXPECT_EQ(findStrand(tangle, id)->ends,
               (std::vector<End>{{"drop", Target{"jolly", button(1)}}}));
 }
@@ -135,17 +136,53 @@ TEST(Edit, AStrandOfButtonsMayBeDividedOtherwise)
     auto tangle = smallTangle();
     const auto id = *connect(tangle, tangle.rig[0], kThrottle, {"jolly", button(3)});
     findStrand(tangle, id)->stages.insert(findStrand(tangle, id)->stages.begin(), {Invert{}});
-    setButtons(tangle, id, EqualSlices{.count = 5});
+    addStage(tangle, id, EqualSlices{.count = 5});
     const auto& strand = *findStrand(tangle, id);
     ASSERT_EQ(strand.stages.size(), 2U) << "the inverted axis stays, the slice goes";
     ASSERT_EQ(strand.ends.size(), 5U);
     EXPECT_EQ(strand.ends[0], (End{"zone 1", Target{"jolly", button(3)}}));
     EXPECT_EQ(strand.ends[1], (End{"zone 2", Target{"jolly", button(1)}}));
     EXPECT_TRUE(findProblems(tangle).empty());
-    setButtons(tangle, id, Ratchet{});
+    addStage(tangle, id, Ratchet{});
     EXPECT_EQ(findStrand(tangle, id)->ends,
               (std::vector<End>{{"up", Target{"jolly", button(3)}},
                                 {"down", Target{"jolly", button(1)}}}));
+}
+
+TEST(Edit, ZonesThatComeAndGoTakeTheirEndsAlong)
+{
+    auto tangle = smallTangle();
+    const auto id = *connect(tangle, tangle.rig[0], kThrottle, {"jolly", button(3)});
+    addStage(tangle, id, EqualSlices{.count = 3});
+    setStage(tangle, id, 0, EqualSlices{.count = 4});
+    const auto& strand = *findStrand(tangle, id);
+    ASSERT_EQ(strand.ends.size(), 4U);
+    EXPECT_EQ(strand.ends[0], (End{"zone 1", Target{"jolly", button(3)}}));
+    EXPECT_EQ(strand.ends[3].outlet, "zone 4");
+    EXPECT_TRUE(findProblems(tangle).empty());
+    setStage(tangle, id, 0, EqualSlices{.count = 2});
+    EXPECT_EQ(strand.ends.size(), 2U);
+    EXPECT_TRUE(findProblems(tangle).empty());
+}
+
+TEST(Edit, AStageOfTheAxisStandsBeforeWhatMakesButtonsOfIt)
+{
+    auto tangle = smallTangle();
+    const auto id = *connect(tangle, tangle.rig[0], kThrottle, {"jolly", button(3)});
+    const auto& strand = *findStrand(tangle, id);
+    const auto ends = strand.ends;
+    for (const StageParameters& stage : {StageParameters(Curve{}), StageParameters(Invert{})}) {
+        EXPECT_EQ(placeFor(tangle, strand, stage), strand.stages.size() - 1);
+        addStage(tangle, id, stage);
+    }
+    ASSERT_EQ(strand.stages.size(), 3U);
+    EXPECT_TRUE(std::holds_alternative<Slice>(strand.stages[2].parameters));
+    EXPECT_EQ(strand.ends, ends);
+    removeStage(tangle, id, 0);
+    EXPECT_EQ(strand.ends, ends);
+    removeStage(tangle, id, 1);
+    ASSERT_EQ(strand.ends.size(), 1U);
+    EXPECT_EQ(strand.ends[0].outlet, "") << "nothing forks any more";
 }
 
 TEST(Edit, TheNextFreeControlSkipsTakenOnesAndDevicesThatAreFull)

@@ -185,11 +185,11 @@ TEST_F(FeelTest, ARoundDeadZoneIsForAPairAndNeverGivenAsFeel)
     EXPECT_THAT(namesOf(pitch()), ElementsAre("invert", "softness")) << "else it pairs with itself";
     ASSERT_EQ(partnerOf(tangle, roll(), zone), &pitch());
     const auto theirs = turnedRound(zone, roll());
-    EXPECT_EQ(theirs.other, (Source{"stick", kX}));
-    EXPECT_FALSE(hasZone(pitch(), theirs));
-    giveZone(pitch(), theirs);
+    EXPECT_EQ(std::get<RoundDeadZone>(theirs).other, (Source{"stick", kX}));
+    EXPECT_FALSE(hasStage(pitch(), theirs));
+    giveTwin(pitch(), theirs);
     EXPECT_THAT(namesOf(pitch()), ElementsAre("round dead zone", "invert", "softness"));
-    giveZone(pitch(), turnedRound(RoundDeadZone{Source{"stick", kY}, 0.2}, roll()));
+    giveTwin(pitch(), turnedRound(RoundDeadZone{Source{"stick", kY}, 0.2}, roll()));
     EXPECT_EQ(std::get<RoundDeadZone>(pitch().stages[0].parameters).size, 0.2);
     EXPECT_EQ(pitch().stages.size(), 3U);
     pitch().craft = "glider";
@@ -198,12 +198,12 @@ TEST_F(FeelTest, ARoundDeadZoneIsForAPairAndNeverGivenAsFeel)
 
 TEST(Covering, ADeadZoneGrowsToCoverTheDriftAndNeverShrinks)
 {
-    const DeadZone none{0.0, 0.0, 0.0, 0.02};
+    const RestCover none{};
     EXPECT_EQ(covering(none, {}), none);
-    EXPECT_EQ(covering(none, {-0.02, 0.012}), (DeadZone{0.025, 0.015, 0.0, 0.02}));
-    const DeadZone wide{0.1, 0.01, 0.0, 0.0};
+    EXPECT_EQ(covering(none, {-0.02, 0.012}), (RestCover{0.025, 0.015}));
+    const RestCover wide{0.1, 0.01};
     EXPECT_EQ(covering(wide, {-0.02, 0.004}), wide);
-    EXPECT_EQ(covering(wide, {-0.02, 0.02}), (DeadZone{0.1, 0.025, 0.0, 0.0}));
+    EXPECT_EQ(covering(wide, {-0.02, 0.02}), (RestCover{0.1, 0.025}));
 }
 
 TEST_F(FeelTest, SlopesAreMeasuredWhereTheOutputMoves)

@@ -284,6 +284,49 @@ TEST_F(EngineTest, AlikeControllersAreADoubt)
     EXPECT_EQ(board.get()->controllers[0].rig, Match::kUnknown);
 }
 
+TEST_F(EngineTest, AnEditThatGivesNoSlotAnotherMeaningKeepsTheirGeneration)
+{
+    addStrand(tangle, kX, axis(1));
+    fly();
+    const auto before = *board.get();
+    tangle.strands.front().stages = {{Invert{}}};
+    tangle.name = "another name";
+    weave();
+    EXPECT_EQ(board.get()->generation, before.generation);
+    EXPECT_GT(board.get()->edition, before.edition);
+    EXPECT_EQ(board.get()->edition, engine.edition());
+    EXPECT_EQ(board.get()->tangle, "another name");
+}
+
+TEST_F(EngineTest, SlotsThatMeanSomethingElseAreOfANewGeneration)
+{
+    auto second = tangle.devices.front();
+    second.id = "second";
+    second.name = "Second";
+    auto last = board.get()->generation;
+    const auto expectNew = [&](const char* what) {
+        EXPECT_GT(board.get()->generation, last) << what;
+        last = board.get()->generation;
+    };
+    weave();
+    expectNew("a first tangle");
+    ++tangle.devices.front().axes;
+    weave();
+    expectNew("an axis more");
+    plugIn();
+    expectNew("a controller came");
+    tangle.devices.push_back(second);
+    weave();
+    expectNew("a device more");
+    std::swap(tangle.devices[0], tangle.devices[1]);
+    weave();
+    expectNew("devices changed places, and are alike");
+    unplug();
+    expectNew("a controller went");
+    weave();
+    EXPECT_EQ(board.get()->generation, last) << "nothing";
+}
+
 TEST_F(EngineTest, TroublesOfTheWorldCanBeTakenBack)
 {
     world.say({Severity::Warning, "/dev/input/event9", "You may not read it.", "Ask.", 0, 0});

@@ -46,7 +46,7 @@ void Studio::watchEngine()
               tr("The engine does not answer. What games see stays as it is."),
               {{tr("Wait"), {}}, {tr("Start another"), [this] { m_session.startAnother(); }}}});
     });
-    connect(&m_session, &EngineSession::statusChanged, this, &Studio::compareFlown);
+    connect(&m_session, &EngineSession::statusTold, this, &Studio::compareFlown);
 }
 
 void Studio::show(Notice notice)

@@ -19,6 +19,7 @@
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
 #include "core/tangle/signals.h"
+#include "core/tangle/stage_edit.h"
 #include "core/tangle/stage_shape.h"
 
 #include <QLabel>
@@ -118,9 +119,8 @@ void ShapePage::addCurve(CurvePoint at)
     Curve curve{.points = {{0.0, 0.0}, {1.0, 1.0}}, .isMirrored = isTwoSided};
     if (!addPoint(curve.points, curve.isMirrored, {chain.through(at.in), at.out}))
         return m_studio.refuse(tr("There is no room for a curve point here."));
-    m_studio.document().edit(tr("add curve"), [&](Tangle& tangle) {
-        if (auto* strand = findStrand(tangle, m_strand)) strand->stages.push_back({curve});
-    });
+    m_studio.document().edit(tr("add curve"),
+                             [&](Tangle& tangle) { addStage(tangle, m_strand, curve); });
 }
 
 void ShapePage::choose(const std::string& id)
@@ -266,10 +266,9 @@ void ShapePage::showFacts(const Strand& strand, const Travel& travel)
     m_slopes->setText(slopeText(travel));
     m_step->setText(stepText(travel, *axis()));
     for (std::size_t i = 0; i < strand.stages.size(); ++i) {
-        if (const auto* steady = std::get_if<Steady>(&strand.stages[i].parameters))
-            m_stack->setFact(static_cast<int>(i), delayFact(*steady));
-        if (const auto* zone = std::get_if<RoundDeadZone>(&strand.stages[i].parameters))
-            m_stack->setFact(static_cast<int>(i), pairFact(m_studio, strand, *zone));
+        const int place = static_cast<int>(i);
+        if (place != placeOfDrift(strand))
+            m_stack->setFact(place, factOf(m_studio, strand, strand.stages[i].parameters));
     }
 }
 
@@ -314,10 +313,7 @@ void ShapePage::showValues()
     const auto& rehearsal = m_trace.rehearsal();
     m_strip->show(samples, m_studio.now(), rehearsal.sides(), rehearsal.outSides());
     if (m_walk) m_walk->showSent(samples.back().out);
-    for (std::size_t i = 0; i < shown()->stages.size(); ++i) {
-        if (std::holds_alternative<Detents>(shown()->stages[i].parameters))
-            m_stack->setInput(i, samples.back().in);
-    }
+    m_stack->showInputs(rehearsal);
 }
 
 void ShapePage::walkCounterCurve()

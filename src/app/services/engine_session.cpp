@@ -185,15 +185,6 @@ void EngineSession::startAnother()
     if (m_access.endByForce) m_access.endByForce();
 }
 
-/// Where whose controls are in the live block: moves of other slots mean nothing any more.
-EngineSession::Slots EngineSession::slotsOf(const EngineStatus& status)
-{
-    Slots slots;
-    for (const auto& c : status.controllers)
-        slots.emplace_back(c.firstSlot, c.description.controls.size());
-    return slots;
-}
-
 std::uint32_t EngineSession::slotCount() const
 {
     std::uint32_t count = 0;
@@ -211,12 +202,8 @@ void EngineSession::poll()
     const auto sequence = m_view.sequence();
     if (!m_link || sequence == m_seenSequence) return;
     if (!m_view.read(slotCount(), m_values)) return;
-    if (m_values.generation != m_status.generation) {
-        fetchStatus();
-        const bool isKnown = m_link && m_view.read(slotCount(), m_values) &&
-                             m_values.generation == m_status.generation;
-        if (!isKnown) return;  // which slot is what is told by the status that comes
-    }
+    if (m_values.edition != m_status.edition && !m_isSending && !m_isFetching) fetchStatus();
+    if (!m_link || m_values.generation != m_status.generation) return;  // slots mean something else
     m_seenSequence = m_values.sequence;
     m_view.readMoves(m_nextMove, m_moves);
     Q_EMIT valuesChanged();
@@ -238,11 +225,13 @@ void EngineSession::fetchStatus()
 
 void EngineSession::takeStatus(EngineStatus status)
 {
-    const auto slotsBefore = slotsOf(m_status);
-    m_status = std::move(status);
+    auto before = std::exchange(m_status, std::move(status));
     static_cast<void>(m_view.read(slotCount(), m_values));
-    if (slotsOf(m_status) != slotsBefore) m_nextMove = m_values.events;
-    Q_EMIT statusChanged();
+    if (m_status.generation != before.generation) m_nextMove = m_values.events;
+    Q_EMIT statusTold();
+    before.edition = m_status.edition;
+    before.mark = m_status.mark;
+    if (before != m_status) Q_EMIT statusChanged();
 }
 
 void EngineSession::askForTangle(std::function<void(const std::string&)> then)

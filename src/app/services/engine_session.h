@@ -78,8 +78,9 @@ class EngineSession : public QObject
     void poll();
 
  Q_SIGNALS:
-    void attached();  ///< an engine is there; it has no tangle of ours yet
-    void statusChanged();
+    void attached();       ///< an engine is there; it has no tangle of ours yet
+    void statusTold();     ///< the engine told it, news or not
+    void statusChanged();  ///< it says something else than before, not only that a tangle was taken
     void valuesChanged();
     void lost();                          ///< it died; another one is being started
     void wasEnded();                      ///< somebody ended it; no other one is started
@@ -107,8 +108,6 @@ class EngineSession : public QObject
     void fetchStatus();
     void takeStatus(EngineStatus status);
     void ask(Fallible (EngineLink::*call)(), const Then& then);
-    using Slots = std::vector<std::pair<std::uint32_t, std::size_t>>;
-    [[nodiscard]] static Slots slotsOf(const EngineStatus& status);
     [[nodiscard]] std::uint32_t slotCount() const;
 
     EngineAccess m_access;

@@ -4,6 +4,8 @@
 #include "app/style/theme.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_edit.h"
+#include "core/tangle/stage_effect.h"
 
 #include <QGridLayout>
 #include <QLabel>
@@ -147,17 +149,16 @@ void CounterWalk::typeInstead()
     put(CounterCurve{}.points);
 }
 
-/// The counter-curve is the last of the stages: it undoes what comes after them all.
+/// The counter-curve is the last of the axis' stages: it undoes what comes after them all.
 void CounterWalk::put(const CurvePoints& points)
 {
     m_studio.setTrial(std::nullopt);
     m_studio.document().edit(tr("undo a sim's bend"), [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
-        std::erase_if(strand->stages, [](const Stage& stage) {
-            return std::holds_alternative<CounterCurve>(stage.parameters);
-        });
-        strand->stages.push_back({CounterCurve{points, true, true}});
+        std::erase_if(strand->stages,
+                      [](const Stage& stage) { return undoesSim(stage.parameters); });
+        addStage(tangle, m_strand, CounterCurve{points, true, true});
     });
     m_studio.say(
         tr("The bend is undone by a counter-curve, last of the stages; its pairs can be "

@@ -9,17 +9,16 @@
 namespace jolly::app
 {
 
-/// What "steady" adds, at rest and in motion.
-[[nodiscard]] StageFact delayFact(const Steady& steady);
+/// What is known of a stage without measuring: the delay that it adds, or whether the other axis of
+/// a pair has the same.
+[[nodiscard]] StageFact factOf(Studio& studio, const Strand& strand, const StageParameters& stage);
 
-/// Whether the strand's first dead zone covers how far the axis rests away from its centre; empty
-/// when it does not drift.
+/// Whether the strand's first stage that covers rest covers how far the axis rests away from its
+/// centre; empty when it does not drift.
 [[nodiscard]] StageFact driftFact(Studio& studio, const Strand& strand, const Drift& drift);
 
-/// The stage under which that is told: the first dead zone; -1, the calibration, without any.
+/// The stage under which that is told: the first that covers rest; -1, the calibration, without
+/// any.
 [[nodiscard]] int placeOfDrift(const Strand& strand);
-
-/// Whether the other axis of a pair has the same round dead zone.
-[[nodiscard]] StageFact pairFact(Studio& studio, const Strand& strand, const RoundDeadZone& zone);
 
 }  // namespace jolly::app

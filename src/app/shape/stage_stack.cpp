@@ -11,7 +11,7 @@
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
-#include "core/tangle/stage_shape.h"
+#include "core/tangle/stage_edit.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -152,9 +152,8 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
                  [&](Strand& s) { s.stages[place].isOn = !s.stages[place].isOn; });
         });
     add(QStringLiteral("×"), tr("remove"), true, [this, place] {
-        edit(tr("remove stage"), [&](Strand& s) {
-            s.stages.erase(s.stages.begin() + static_cast<std::ptrdiff_t>(place));
-        });
+        m_studio.document().edit(tr("remove stage"),
+                                 [&](Tangle& tangle) { removeStage(tangle, m_strand, place); });
     });
     column.addLayout(row);
 }
@@ -197,11 +196,8 @@ void StageStack::addButton()
             menu->addAction(QStringLiteral("%1: %2").arg(titleOf(stage), sentenceOf(stage)));
         entry->setObjectName(QStringLiteral("add ") + nameOf(stage));
         connect(entry, &QAction::triggered, this, [this, stage] {
-            const auto sides =
-                m_cards.empty() || !strand() ? Sides::Two : m_cards.back().input.sides;
-            edit(tr("add %1").arg(nameOf(stage)), [&](Strand& s) {
-                s.stages.push_back(stage);
-                fit(s.stages.back().parameters, sides);
+            m_studio.document().edit(tr("add %1").arg(nameOf(stage)), [&](Tangle& tangle) {
+                jolly::addStage(tangle, m_strand, stage.parameters);
             });
         });
     });
@@ -233,9 +229,17 @@ void StageStack::setFact(int stage, const StageFact& fact)
     if (line) line->show(fact);
 }
 
-void StageStack::setInput(std::size_t stage, double in)
+void StageStack::showInputs(const Rehearsal& rehearsal)
 {
-    if (stage < m_cards.size()) m_cards[stage].editor->setDot(in, in);
+    const auto count = std::ranges::count(m_cards, true, &StageCard::isOn);
+    if (std::cmp_not_equal(count, rehearsal.strand().stages.count)) return;  // another one is tried
+    auto in = rehearsal.in();
+    std::size_t working = 0;
+    for (const auto& card : m_cards) {
+        const auto before = in;
+        if (card.isOn) in = rehearsal.behind(working++);
+        card.editor->setDot(before.x, in.x);
+    }
 }
 
 }  // namespace jolly::app

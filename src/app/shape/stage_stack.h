@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/axis_trace.h"
 #include "app/shape/fact_line.h"
 #include "app/style/scroll_column.h"
 
@@ -35,7 +35,7 @@ class StageStack : public ScrollColumn
     void setFact(int stage, const StageFact& fact);
 
     /// Lets a value run by: where a lever is, for a new notch.
-    void setInput(std::size_t stage, double in);
+    void showInputs(const Rehearsal& rehearsal);
 
  Q_SIGNALS:
     void stageTouched(int stage);

@@ -6,6 +6,7 @@
 #include "app/shape/shape_plot.h"
 #include "app/style/palette.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_effect.h"
 
 #include <QObject>
 #include <QStringList>
@@ -51,21 +52,20 @@ std::vector<CurvePoint> lineOf(const Tangle& tangle, const std::string& strand)
     return sampled(rehearsal.chain(), rehearsal.sides());
 }
 
-/// How the sim answers, as the last counter-curve that works has it; null when none does.
-const CounterCurve* bendOf(const Strand& strand)
+/// How the sim answers, as the last stage that undoes it has it; nothing when none does.
+std::optional<Curve> bendOf(const Strand& strand)
 {
-    const CounterCurve* bend = nullptr;
+    std::optional<Curve> bend;
     for (const auto& stage : strand.stages) {
-        if (!stage.isOn) continue;
-        const auto* counter = std::get_if<CounterCurve>(&stage.parameters);
-        if (counter && counter->complaint().empty()) bend = counter;
+        auto answer = stage.isOn ? answerOf(stage.parameters) : std::nullopt;
+        if (answer) bend = std::move(answer);
     }
     return bend;
 }
 
-std::vector<CurvePoint> bent(std::vector<CurvePoint> line, const CounterCurve& counter)
+std::vector<CurvePoint> bent(std::vector<CurvePoint> line, const Curve& answer)
 {
-    const Curve::Runner sim(counter.answer());
+    const Curve::Runner sim(answer);
     for (auto& point : line) point.out = sim.apply({point.out, 0.0}, {}).x;
     return line;
 }
@@ -83,7 +83,7 @@ std::vector<UnderCurve> underCurves(const Tangle& tangle, const Strand& strand,
         findStrand(before, strand.id)->stages = old;
         curves.push_back({QObject::tr("as it was"), p.dim, wasDash(), lineOf(before, strand.id)});
     }
-    if (const auto* bend = bendOf(strand))
+    if (const auto bend = bendOf(strand))
         curves.push_back({QObject::tr("what the sim makes of it"), p.strong, simDash(),
                           bent(lineOf(tangle, strand.id), *bend)});
     std::size_t next = 0;

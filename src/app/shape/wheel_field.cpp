@@ -4,11 +4,13 @@
 #include "app/shape/axis_strand.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_effect.h"
 
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QSignalBlocker>
+#include <algorithm>
 
 namespace jolly::app
 {
@@ -19,20 +21,19 @@ namespace
 constexpr double kMostDegrees = 10'000.0;
 constexpr double kUsualTurn = 900.0;
 
-/// The first stage "reach"; null when there is none.
-template <class S>
-auto* reachOf(S& strand)
+/// The first stage that makes a part of the travel all of it, or their end.
+auto reachIn(auto& stages)
 {
-    for (auto& stage : strand.stages) {
-        if (auto* reach = std::get_if<Reach>(&stage.parameters)) return reach;
-    }
-    return static_cast<decltype(std::get_if<Reach>(&strand.stages.front().parameters))>(nullptr);
+    return std::ranges::find_if(
+        stages, [](const Stage& stage) { return partOf(stage.parameters).has_value(); });
 }
 
 double wantedOf(const Strand& strand, double turns)
 {
-    const auto* reach = reachOf(strand);
-    return reach ? (reach->to - reach->from) * turns : turns;
+    const auto reach = reachIn(strand.stages);
+    if (reach == strand.stages.end()) return turns;
+    const auto part = *partOf(reach->parameters);
+    return (part.to - part.from) * turns;
 }
 
 }  // namespace
@@ -92,7 +93,8 @@ void WheelField::setTurns(double turns)
         auto* axis = controller ? findControl(*controller, strand->source.control) : nullptr;
         if (!axis) return;
         const double wanted = wantedOf(*strand, axis->degrees.value_or(turns));
-        if (auto* reach = reachOf(*strand)) *reach = Reach::ofDegrees(turns, wanted);
+        const auto reach = reachIn(strand->stages);
+        if (reach != strand->stages.end()) reach->parameters = Reach::ofDegrees(turns, wanted);
         axis->degrees = turns;
     });
 }
@@ -105,12 +107,13 @@ void WheelField::setWanted(double wanted)
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         auto& stages = strand->stages;
-        if (!reachOf(*strand)) {
+        auto reach = reachIn(stages);
+        if (reach == stages.end()) {
             const bool isAfterZone =
-                !stages.empty() && std::holds_alternative<DeadZone>(stages.front().parameters);
-            stages.insert(stages.begin() + (isAfterZone ? 1 : 0), {Reach{}});
+                !stages.empty() && restCoverOf(stages.front().parameters).has_value();
+            reach = stages.insert(stages.begin() + (isAfterZone ? 1 : 0), {Reach{}});
         }
-        *reachOf(*strand) = Reach::ofDegrees(turns, wanted);
+        reach->parameters = Reach::ofDegrees(turns, wanted);
         auto* controller = findController(tangle, strand->source.controller);
         auto* axis = controller ? findControl(*controller, strand->source.control) : nullptr;
         if (axis) axis->degrees = turns;

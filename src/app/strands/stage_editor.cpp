@@ -10,6 +10,7 @@
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_edit.h"
 #include "core/tangle/stage_shape.h"
 
 #include <QComboBox>
@@ -129,7 +130,10 @@ void StageEditor::set(const QString& what, const QString& gesture,
         what,
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);
-            if (strand && m_stage < strand->stages.size()) change(strand->stages[m_stage]);
+            if (!strand || m_stage >= strand->stages.size()) return;
+            auto stage = strand->stages[m_stage];
+            change(stage);
+            setStage(tangle, m_strand, m_stage, stage.parameters);
         },
         gesture);
 }
@@ -334,9 +338,10 @@ void StageEditor::addSlices(QVBoxLayout& column)
     column.addWidget(m_slices);
     connect(m_slices, &SliceEditor::changed, this,
             [this](const SliceParts& slices, const QString& gesture) {
-                m_studio.document().edit(
-                    tr("slices"),
-                    [&](Tangle& tangle) { setSlices(tangle, m_strand, m_stage, slices); }, gesture);
+                set(tr("slices"), gesture, [&](Stage& stage) {
+                    withField<SliceParts>(stage.parameters, "slices",
+                                          [&](SliceParts& mine) { mine = slices; });
+                });
             });
     m_refreshers.push_back(
         [this](const Stage& stage) { m_slices->show(fieldOf<SliceParts>(stage, "slices")); });

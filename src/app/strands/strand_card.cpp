@@ -10,7 +10,7 @@
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
-#include "core/tangle/stage_shape.h"
+#include "core/tangle/stage_edit.h"
 #include "core/weave/weave.h"
 
 #include <QHBoxLayout>
@@ -200,8 +200,7 @@ void StrandCard::buildChips(QVBoxLayout& column)
     auto* others = new QMenu(this);
     StageList::forEach([&](const auto& kind) {
         const auto& info = kind.kInfo;
-        const bool isFit = (m_input.kind == ControlKind::Axis && info.takesAxes) ||
-                           (m_input.kind == ControlKind::Button && info.takesButtons);
+        const bool isFit = info.takes(m_input.kind);
         const bool turns = signalAfter(StageParameters(kind), m_input).kind != m_input.kind;
         const auto isButton = [](const End& end) {
             const auto* target = targetOf(end);
@@ -245,32 +244,17 @@ void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Str
 
 void StrandCard::addStage(StageParameters parameters)
 {
-    fit(parameters, m_input.sides);
-    const auto name = toQt(infoOf(parameters).name);
-    const auto signals = signalsOf(m_studio.tangle(), m_shown);
-    auto place = m_shown.stages.size();  // before what makes buttons of an axis
-    const bool staysAxis = signalAfter(parameters, m_input).kind == m_input.kind;
-    while (staysAxis && place > 0 && signals[place].kind != m_input.kind) --place;
-    m_openStage = static_cast<int>(place);
-    if (!staysAxis) {
-        m_openStage = -1;
-        edit(tr("add %1").arg(name),
-             [&](Tangle& tangle, Strand&) { setButtons(tangle, m_id, parameters); });
-        return;
-    }
-    edit(tr("add %1").arg(name), [&](Tangle&, Strand& strand) {
-        strand.stages.insert(strand.stages.begin() + static_cast<std::ptrdiff_t>(place),
-                             {parameters});
-    });
+    const bool turns = signalAfter(parameters, m_input).kind != m_input.kind;
+    m_openStage = turns ? -1 : static_cast<int>(placeFor(m_studio.tangle(), m_shown, parameters));
+    edit(tr("add %1").arg(toQt(infoOf(parameters).name)),
+         [&](Tangle& tangle, Strand&) { jolly::addStage(tangle, m_id, parameters); });
 }
 
 void StrandCard::removeStage(std::size_t stage)
 {
     m_openStage = -1;
     edit(tr("remove %1").arg(toQt(infoOf(m_shown.stages[stage].parameters).name)),
-         [&](Tangle&, Strand& strand) {
-             strand.stages.erase(strand.stages.begin() + static_cast<std::ptrdiff_t>(stage));
-         });
+         [&](Tangle& tangle, Strand&) { jolly::removeStage(tangle, m_id, stage); });
 }
 
 void StrandCard::moveStage(std::size_t stage, int by)

@@ -35,6 +35,16 @@ struct DeadZone {
         visit(AmountField{"highEnd", "at the high end", 0.0, kMost}, self.highEnd);
     }
 
+    /// One that leaves everything as it is.
+    [[nodiscard]] static constexpr DeadZone none() { return {0.0, 0.0, 0.0, 0.0}; }
+
+    [[nodiscard]] RestCover restCover() const { return {below, above}; }
+    void setRestCover(const RestCover& cover)
+    {
+        below = cover.below;
+        above = cover.above;
+    }
+
     /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;

@@ -18,7 +18,8 @@ struct Half {
     static constexpr StageInfo kInfo{
         .name = "half",
         .sentence = "Makes one half of the axis a whole one-sided axis.",
-        .isFeel = false};
+        .isFeel = false,
+        .isHalf = true};
 
     Side side = Side::Upper;
 

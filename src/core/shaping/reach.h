@@ -36,6 +36,9 @@ struct Reach {
     /// Moves a handle towards `place`, as far as the stage allows.
     void moveHandle(std::size_t part, CurvePoint place, const StageInput& input);
 
+    /// The part of the travel that becomes all of it.
+    [[nodiscard]] Stretch part() const { return {from, to}; }
+
     /// The part about the middle of a wheel that turns `real` degrees which is `wanted` degrees
     /// wide; all of it when it is no less than that. Both > 0.
     [[nodiscard]] static Reach ofDegrees(double real, double wanted);

@@ -40,6 +40,10 @@ struct RoundDeadZone {
         visit(FlagField{"reachesCorners", "reach the corners"}, self.reachesCorners);
     }
 
+    /// The axis that should have the same stage, with this one's axis as its partner.
+    [[nodiscard]] const std::optional<Source>& partner() const { return other; }
+    void pairWith(const Source& axis) { other = axis; }
+
     /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
     [[nodiscard]] std::string complaint() const;
     [[nodiscard]] std::string summary() const;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/shaping/stage_fields.h"
 #include "core/value/signal.h"
 #include "core/value/source.h"
 #include "core/value/time.h"
@@ -23,7 +24,14 @@ struct StageInfo {
     std::string_view sentence;  ///< what it does, for the pilot
     bool takesAxes = true;
     bool takesButtons = false;
-    bool isFeel = true;  ///< how an axis feels; else what it is for, which is not copied to others
+    bool isFeel = true;   ///< how an axis feels; else what it is for, which is not copied to others
+    bool isHalf = false;  ///< lets one half of an axis through; the other is for another strand
+
+    [[nodiscard]] constexpr bool takes(ControlKind kind) const noexcept
+    {
+        return (kind == ControlKind::Axis && takesAxes) ||
+               (kind == ControlKind::Button && takesButtons);
+    }
 };
 
 /// A stretch of an axis's travel.
@@ -32,66 +40,13 @@ struct Stretch {
     double to = 1.0;
 };
 
-/// A parameter that is a part of the travel, shown in percent. `low` <= value <= `high`.
-struct AmountField {
-    std::string_view key;
-    std::string_view label;
-    double low = 0.0;
-    double high = 1.0;
-    bool isOfLowerSide = false;  ///< means nothing where an axis has one side only
+/// How far around rest something is still taken for rest, in parts of each side.
+struct RestCover {
+    double below = 0.0;
+    double above = 0.0;
+
+    friend bool operator==(const RestCover&, const RestCover&) = default;
 };
-
-/// A parameter that is a number with a unit. `low` <= value <= `high`.
-struct NumberField {
-    std::string_view key;
-    std::string_view label;
-    double low = 0.0;
-    double high = 1.0;
-    std::string_view unit{};
-    int decimals = 2;
-};
-
-/// A parameter that is one of a few ways, an enumeration from 0 on.
-struct ChoiceField {
-    std::string_view key;
-    std::string_view label;
-    std::vector<std::string_view> ways;  ///< in the enumeration's order, for the pilot
-};
-
-/// A parameter that names another control, a Source; `kind` is what it has to be.
-struct ControlField {
-    std::string_view key;
-    std::string_view label;
-    ControlKind kind = ControlKind::Axis;
-    bool mayBeNone = false;
-};
-
-/// A parameter that is on or off.
-struct FlagField {
-    std::string_view key;
-    std::string_view label;
-};
-
-/// One point of a curve: value in, value out, both in [-1, +1].
-struct CurvePoint {
-    double in = 0.0;
-    double out = 0.0;
-
-    friend bool operator==(const CurvePoint&, const CurvePoint&) = default;
-};
-
-/// A parameter that is a list of curve points, ordered by `in`.
-struct PointsField {
-    std::string_view key;
-    std::string_view label;
-    std::string_view inWords = "in";  ///< of a point, as a heading
-    std::string_view outWords = "out";
-    bool isDrawn = true;  ///< they lie on the stage's own line in a plot
-    unsigned fewest = 2;
-    unsigned most = 32;
-};
-
-using CurvePoints = std::vector<CurvePoint>;
 
 /// What bends an axis by no more than this leaves it straight.
 inline constexpr double kBentBy = 0.01;

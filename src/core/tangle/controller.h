@@ -67,6 +67,8 @@ struct ControllerDescription {
     std::vector<ControlDescription> controls{};
     std::string driver{};              ///< the kernel's driver; empty when not known
     std::vector<std::string> nodes{};  ///< its device files
+
+    friend bool operator==(const ControllerDescription&, const ControllerDescription&) = default;
 };
 
 /// One change of one control: its place in ControllerDescription::controls and its new counts. For

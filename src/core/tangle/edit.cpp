@@ -4,7 +4,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/likely.h"
 #include "core/tangle/lookup.h"
-#include "core/tangle/signals.h"
+#include "core/tangle/stage_effect.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -50,9 +50,9 @@ std::string freeAlias(const Tangle& tangle, const std::string& name)
     return alias;
 }
 
-bool isDeadZone(const Stage& stage)
+bool coversRest(const Stage& stage)
 {
-    return std::holds_alternative<DeadZone>(stage.parameters);
+    return restCoverOf(stage.parameters).has_value();
 }
 
 }  // namespace
@@ -106,24 +106,23 @@ void putIntoRig(Tangle& tangle, const RigController& controller)
 
 double coverOfRest(const Strand& strand)
 {
-    const auto found = std::ranges::find_if(strand.stages, isDeadZone);
+    const auto found = std::ranges::find_if(strand.stages, coversRest);
     if (found == strand.stages.end() || !found->isOn) return 0.0;
-    const auto& zone = std::get<DeadZone>(found->parameters);
-    return std::min(zone.below, zone.above);
+    const auto cover = *restCoverOf(found->parameters);
+    return std::min(cover.below, cover.above);
 }
 
 void coverRest(Tangle& tangle, const Source& axis, double amount)
 {
     for (auto& strand : tangle.strands) {
         if (strand.source != axis) continue;
-        auto found = std::ranges::find_if(strand.stages, isDeadZone);
+        auto found = std::ranges::find_if(strand.stages, coversRest);
         if (found == strand.stages.end())
-            found = strand.stages.insert(strand.stages.begin(),
-                                         {.parameters = DeadZone{0.0, 0.0, 0.0, 0.0}});
+            found = strand.stages.insert(strand.stages.begin(), {DeadZone::none()});
         found->isOn = true;
-        auto& zone = std::get<DeadZone>(found->parameters);
-        zone.below = std::max(zone.below, amount);
-        zone.above = std::max(zone.above, amount);
+        const auto cover = *restCoverOf(found->parameters);
+        setRestCover(found->parameters,
+                     {std::max(cover.below, amount), std::max(cover.above, amount)});
     }
 }
 
@@ -217,63 +216,6 @@ double heldBeyond(const RigControl& axis)
     const double travel = axis.sides == Sides::Two ? 2.0 : 1.0;
     const double count = travel / (static_cast<double>(calibration.high) - calibration.low);
     return std::max(kLeastHeld, 3.0 * count * calibration.noise);
-}
-
-void setSlices(Tangle& tangle, const std::string& strand, std::size_t stage,
-               const SliceParts& slices)
-{
-    auto* changed = findStrand(tangle, strand);
-    auto* mine = changed && stage < changed->stages.size()
-                     ? std::get_if<Slice>(&changed->stages[stage].parameters)
-                     : nullptr;
-    if (!mine) return;
-    const auto before = std::exchange(mine->slices, slices);
-    if (before.size() == slices.size()) {
-        for (auto& end : changed->ends) {
-            const auto was = std::ranges::find(before, end.outlet, &SlicePart::name);
-            if (was != before.end())
-                end.outlet = slices[static_cast<std::size_t>(was - before.begin())].name;
-        }
-        return;
-    }
-    std::erase_if(changed->ends, [&](const End& end) {
-        return !end.outlet.empty() &&
-               std::ranges::find(slices, end.outlet, &SlicePart::name) == slices.end();
-    });
-    for (const auto& slice : slices) {
-        if (std::ranges::find(before, slice.name, &SlicePart::name) != before.end()) continue;
-        const auto target = nextFree(tangle, ControlKind::Button);
-        if (target) changed->ends.push_back({slice.name, *target});
-        fitDevices(tangle);
-    }
-}
-
-void setButtons(Tangle& tangle, const std::string& strand, const StageParameters& parameters)
-{
-    auto* changed = findStrand(tangle, strand);
-    if (!changed) return;
-    const auto before = outletsOf(*changed);
-    const auto signals = signalsOf(tangle, *changed);
-    for (auto i = changed->stages.size(); i-- > 0;) {
-        if (signals[i + 1].kind != ControlKind::Axis)
-            changed->stages.erase(changed->stages.begin() + static_cast<std::ptrdiff_t>(i));
-    }
-    changed->stages.push_back({parameters});
-    const auto outlets = outletsOf(*changed);
-    std::erase_if(changed->ends, [&](End& end) {
-        const auto was =
-            end.outlet.empty() ? before.begin() : std::ranges::find(before, end.outlet);
-        const auto place = static_cast<std::size_t>(was - before.begin());
-        if (place >= outlets.size()) return true;
-        end.outlet = outlets[place];
-        return false;
-    });
-    for (const auto& outlet : outlets) {
-        if (std::ranges::find(changed->ends, outlet, &End::outlet) != changed->ends.end()) continue;
-        const auto target = nextFree(tangle, ControlKind::Button);
-        if (target) changed->ends.push_back({outlet, *target});
-        fitDevices(tangle);
-    }
 }
 
 }  // namespace jolly

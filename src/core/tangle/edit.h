@@ -59,13 +59,4 @@ inline constexpr double kLeastHeld = 0.01;
 /// jitter that the calibration measured, at least kLeastHeld; in parts of the axis' value.
 [[nodiscard]] double heldBeyond(const RigControl& axis);
 
-/// Gives a stage of a strand other slices. The ends of a slice with another name follow it, those
-/// of one that is gone go with it, and a new one leads to the next free button.
-void setSlices(Tangle& tangle, const std::string& strand, std::size_t stage,
-               const SliceParts& slices);
-
-/// Gives a strand of buttons another last stage that makes buttons of its axis, in the place of the
-/// one it has. Its ends stay, outlet by outlet; more outlets lead to the next free buttons.
-void setButtons(Tangle& tangle, const std::string& strand, const StageParameters& parameters);
-
 }  // namespace jolly

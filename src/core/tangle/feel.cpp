@@ -3,6 +3,7 @@
 
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_effect.h"
 
 #include <algorithm>
 #include <iterator>
@@ -90,38 +91,37 @@ void keepShapes(const Tangle& before, Tangle& tangle)
     }
 }
 
-const Strand* partnerOf(const Tangle& tangle, const Strand& strand, const RoundDeadZone& zone)
+const Strand* partnerOf(const Tangle& tangle, const Strand& strand, const StageParameters& stage)
 {
+    const auto axis = partnerOf(stage);
     const auto found = std::ranges::find_if(tangle.strands, [&](const Strand& other) {
-        return zone.other && other.source == *zone.other && other.id != strand.id &&
+        return axis && other.source == *axis && other.id != strand.id &&
                other.layer == strand.layer && other.craft == strand.craft;
     });
     return found == tangle.strands.end() ? nullptr : &*found;
 }
 
-RoundDeadZone turnedRound(RoundDeadZone zone, const Strand& strand)
+StageParameters turnedRound(StageParameters stage, const Strand& strand)
 {
-    zone.other = strand.source;
-    return zone;
+    pairWith(stage, strand.source);
+    return stage;
 }
 
-bool hasZone(const Strand& strand, const RoundDeadZone& zone)
+bool hasStage(const Strand& strand, const StageParameters& stage)
 {
-    return std::ranges::any_of(strand.stages, [&](const Stage& stage) {
-        const auto* mine = std::get_if<RoundDeadZone>(&stage.parameters);
-        return mine && *mine == zone;
-    });
+    return std::ranges::find(strand.stages, stage, &Stage::parameters) != strand.stages.end();
 }
 
-void giveZone(Strand& strand, const RoundDeadZone& zone)
+void giveTwin(Strand& strand, const StageParameters& stage)
 {
-    for (auto& stage : strand.stages) {
-        auto* mine = std::get_if<RoundDeadZone>(&stage.parameters);
-        if (!mine || mine->other != zone.other) continue;
-        *mine = zone;
+    for (auto& mine : strand.stages) {
+        if (mine.parameters.index() != stage.index() ||
+            partnerOf(mine.parameters) != partnerOf(stage))
+            continue;
+        mine.parameters = stage;
         return;
     }
-    strand.stages.insert(strand.stages.begin(), {zone});
+    strand.stages.insert(strand.stages.begin(), {stage});
 }
 
 void keepFeel(Tangle& tangle, const Strand& strand, const std::string& name)

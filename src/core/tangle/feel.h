@@ -34,21 +34,20 @@ void ownShape(Tangle& tangle, const std::string& strand);
 /// its shape. @param before  the tangle before the edit.
 void keepShapes(const Tangle& before, Tangle& tangle);
 
-/// The strand that begins at the other axis of a round dead zone, in the same layer and craft; null
-/// when there is none.
+/// The strand that begins at the other axis of a stage for a pair of axes, in the same layer and
+/// craft; null when there is none.
 [[nodiscard]] const Strand* partnerOf(const Tangle& tangle, const Strand& strand,
-                                      const RoundDeadZone& zone);
+                                      const StageParameters& stage);
 
-/// What the partner of a strand needs to be judged together with it: the same round dead zone, with
-/// the strand's own axis as the other one.
-[[nodiscard]] RoundDeadZone turnedRound(RoundDeadZone zone, const Strand& strand);
+/// What the partner of a strand needs to be judged together with it: the same stage, with the
+/// strand's own axis as the other one.
+[[nodiscard]] StageParameters turnedRound(StageParameters stage, const Strand& strand);
 
-/// Whether a strand has this round dead zone.
-[[nodiscard]] bool hasZone(const Strand& strand, const RoundDeadZone& zone);
+[[nodiscard]] bool hasStage(const Strand& strand, const StageParameters& stage);
 
-/// Gives a strand a round dead zone in place of the one with the same other axis, or first of its
-/// stages.
-void giveZone(Strand& strand, const RoundDeadZone& zone);
+/// Gives a strand a stage for a pair of axes in place of the one with the same other axis, or first
+/// of its stages.
+void giveTwin(Strand& strand, const StageParameters& stage);
 
 /// Keeps the feel of a strand in the library under a name, in place of one that had it.
 void keepFeel(Tangle& tangle, const Strand& strand, const std::string& name);

@@ -13,6 +13,8 @@ namespace jolly
 struct Doubt {
     std::size_t rig = 0;                  ///< place in the rig
     std::vector<std::size_t> candidates;  ///< places among the present controllers
+
+    friend bool operator==(const Doubt&, const Doubt&) = default;
 };
 
 /// Which present controller is which of the rig.

@@ -60,6 +60,12 @@ struct Stage {
         parameters);
 }
 
+/// Whether a stage has several outlets. It is the last one then.
+[[nodiscard]] inline bool forks(const StageParameters& parameters)
+{
+    return outletsOf(parameters) != std::vector<std::string>{""};
+}
+
 /// Where the value of a stage can go that keeps one of its own; empty for all others.
 [[nodiscard]] inline std::optional<Stretch> ownTravelOf(const StageParameters& parameters,
                                                         double low)

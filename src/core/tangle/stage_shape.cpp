@@ -77,14 +77,4 @@ void mirror(StageParameters& stage, Sides sides)
         stage);
 }
 
-bool isBent(const StageParameters& stage)
-{
-    return std::visit(
-        [](const auto& p) {
-            if constexpr (requires { p.isBent(); }) return p.isBent();
-            return false;
-        },
-        stage);
-}
-
 }  // namespace jolly

@@ -31,7 +31,4 @@ void fit(StageParameters& stage, Sides sides);
 /// Whether both halves are shaped alike was changed: what it is shaped by follows.
 void mirror(StageParameters& stage, Sides sides);
 
-/// Whether it bends the axis, so that it comes out otherwise than it went in.
-[[nodiscard]] bool isBent(const StageParameters& stage);
-
 }  // namespace jolly

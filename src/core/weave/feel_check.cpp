@@ -4,7 +4,7 @@
 #include "core/calibration/judge.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
-#include "core/tangle/stage_shape.h"
+#include "core/tangle/stage_effect.h"
 #include "core/value/percent.h"
 
 #include <algorithm>
@@ -58,17 +58,17 @@ bool hasCurve(const Strand& strand)
         strand.stages, [](const Stage& stage) { return stage.isOn && isBent(stage.parameters); });
 }
 
-bool hasCounterCurve(const Strand& strand)
+bool hasCounter(const Strand& strand)
 {
     return std::ranges::any_of(strand.stages, [](const Stage& stage) {
-        return stage.isOn && std::holds_alternative<CounterCurve>(stage.parameters);
+        return stage.isOn && undoesSim(stage.parameters);
     });
 }
 
 bool isHalf(const Strand& strand)
 {
     return std::ranges::any_of(strand.stages, [](const Stage& stage) {
-        return stage.isOn && std::holds_alternative<Half>(stage.parameters);
+        return stage.isOn && infoOf(stage.parameters).isHalf;
     });
 }
 
@@ -125,11 +125,11 @@ Travel measure(Chain& chain, Sides sides, Sides outSides)
     return travel;
 }
 
-DeadZone covering(DeadZone zone, const Drift& drift)
+RestCover covering(RestCover cover, const Drift& drift)
 {
-    if (-drift.low > zone.below) zone.below = coverOf(-drift.low);
-    if (drift.high > zone.above) zone.above = coverOf(drift.high);
-    return zone;
+    if (-drift.low > cover.below) cover.below = coverOf(-drift.low);
+    if (drift.high > cover.above) cover.above = coverOf(drift.high);
+    return cover;
 }
 
 std::vector<std::string> feelNotes(const Tangle& tangle, const Strand& strand, const Travel& travel,
@@ -149,7 +149,7 @@ std::vector<std::string> feelNotes(const Tangle& tangle, const Strand& strand, c
         notes.emplace_back(
             "The kernel filters this axis as well, before it gets here. Switch that off on the "
             "controller's card on the Rig page.");
-    if (tangle.sheet && tangle.sheet->bendsAxes && hasCurve(strand) && !hasCounterCurve(strand))
+    if (tangle.sheet && tangle.sheet->bendsAxes && hasCurve(strand) && !hasCounter(strand))
         notes.push_back(tangle.sheet->name +
                         " bends axes by a curve of its own, so this one is bent twice. Straighten "
                         "one of them, or undo the sim's by a counter-curve.");

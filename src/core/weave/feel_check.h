@@ -37,8 +37,8 @@ struct Drift {
     [[nodiscard]] bool isNone() const noexcept { return low == high; }
 };
 
-/// A dead zone that covers a drift: where `zone` does not, it becomes as wide as coverOf() says.
-[[nodiscard]] DeadZone covering(DeadZone zone, const Drift& drift);
+/// What covers a drift: where `cover` does not, it becomes as wide as coverOf() says.
+[[nodiscard]] RestCover covering(RestCover cover, const Drift& drift);
 
 /// What else bends the axis, outside of the strand.
 struct OtherBends {

@@ -127,8 +127,7 @@ class StrandCheck
         if (stage.when) checkWhen(path, name, stage);
         if (!m_control || !stage.isOn) return;
         const auto kind = m_signals[i].kind;
-        const bool fits = (kind == ControlKind::Axis && info.takesAxes) ||
-                          (kind == ControlKind::Button && info.takesButtons);
+        const bool fits = info.takes(kind);
         if (!fits && kind != m_signals.front().kind) {
             error(path,
                   " has the stage \"" + name + "\", which does nothing for " + wordFor(kind) +

@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/stage_edit.h"
+
+#include "core/tangle/device_edit.h"
+#include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
+#include "core/tangle/stage_shape.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <algorithm>
+#include <optional>
+
+namespace jolly
+{
+
+namespace
+{
+
+using Outlets = std::vector<std::string>;
+
+std::optional<std::size_t> placeIn(const Outlets& outlets, const std::string& outlet)
+{
+    const auto found = std::ranges::find(outlets, outlet);
+    if (found == outlets.end()) return std::nullopt;
+    return static_cast<std::size_t>(found - outlets.begin());
+}
+
+/// Which outlet goes on as which.
+class Following
+{
+ public:
+    Following(Outlets before, Outlets now) : m_before(std::move(before)), m_now(std::move(now))
+    {
+        m_isByPlace = m_before.size() == m_now.size() ||
+                      std::ranges::none_of(m_before, [this](const auto& outlet) {
+                          return placeIn(m_now, outlet).has_value();
+                      });
+    }
+
+    [[nodiscard]] bool isNeeded() const { return m_before != m_now; }
+
+    /// What an outlet is now; nothing when it is gone. "" means the first one.
+    [[nodiscard]] std::optional<std::string> after(const std::string& outlet) const
+    {
+        const auto was = outlet.empty() ? std::optional<std::size_t>(0) : placeIn(m_before, outlet);
+        if (!was) return std::nullopt;
+        const auto is = m_isByPlace ? was : placeIn(m_now, m_before[*was]);
+        if (!is || *is >= m_now.size()) return std::nullopt;
+        return m_now[*is];
+    }
+
+    [[nodiscard]] Outlets fresh() const
+    {
+        Outlets fresh;
+        for (std::size_t i = 0; i < m_now.size(); ++i) {
+            const bool isNew =
+                m_isByPlace ? i >= m_before.size() : !placeIn(m_before, m_now[i]).has_value();
+            if (isNew) fresh.push_back(m_now[i]);
+        }
+        return fresh;
+    }
+
+ private:
+    Outlets m_before, m_now;
+    bool m_isByPlace;
+};
+
+/// Lets the ends of a strand follow outlets that were changed.
+void follow(Tangle& tangle, Strand& strand, Outlets before)
+{
+    const Following following(std::move(before), outletsOf(strand));
+    if (!following.isNeeded()) return;
+    std::erase_if(strand.ends, [&](End& end) {
+        auto now = following.after(end.outlet);
+        if (now) end.outlet = std::move(*now);
+        return !now;
+    });
+    const auto kind = signalsOf(tangle, strand).back().kind;
+    for (const auto& outlet : following.fresh()) {
+        if (const auto target = nextFree(tangle, kind)) strand.ends.push_back({outlet, *target});
+        fitDevices(tangle);
+    }
+}
+
+/// Whether a stage can stand at a place: it gets what it takes, from a stage that does not fork.
+bool fitsAt(const Tangle& tangle, const Strand& strand, std::size_t place,
+            const StageParameters& stage)
+{
+    const bool isBehindFork =
+        place > 0 && strand.stages[place - 1].isOn && forks(strand.stages[place - 1].parameters);
+    return !isBehindFork && infoOf(stage).takes(signalsOf(tangle, strand)[place].kind);
+}
+
+auto at(Strand& strand, std::size_t place)
+{
+    return strand.stages.begin() + static_cast<std::ptrdiff_t>(place);
+}
+
+}  // namespace
+
+std::size_t placeFor(const Tangle& tangle, const Strand& strand, const StageParameters& stage)
+{
+    auto place = strand.stages.size();
+    while (place > 0 && !fitsAt(tangle, strand, place, stage)) --place;
+    return place;
+}
+
+void addStage(Tangle& tangle, const std::string& id, StageParameters parameters)
+{
+    auto* strand = findStrand(tangle, id);
+    if (!strand) return;
+    auto before = outletsOf(*strand);
+    auto place = placeFor(tangle, *strand, parameters);
+    fit(parameters, signalsOf(tangle, *strand)[place].sides);
+    strand->stages.insert(at(*strand, place), {std::move(parameters)});
+    while (++place < strand->stages.size()) {
+        if (fitsAt(tangle, *strand, place, strand->stages[place].parameters)) continue;
+        strand->stages.erase(at(*strand, place--));
+    }
+    follow(tangle, *strand, std::move(before));
+}
+
+void removeStage(Tangle& tangle, const std::string& id, std::size_t stage)
+{
+    auto* strand = findStrand(tangle, id);
+    if (!strand || stage >= strand->stages.size()) return;
+    auto before = outletsOf(*strand);
+    strand->stages.erase(at(*strand, stage));
+    follow(tangle, *strand, std::move(before));
+}
+
+void setStage(Tangle& tangle, const std::string& id, std::size_t stage,
+              const StageParameters& parameters)
+{
+    auto* strand = findStrand(tangle, id);
+    if (!strand || stage >= strand->stages.size()) return;
+    auto before = outletsOf(*strand);
+    strand->stages[stage].parameters = parameters;
+    follow(tangle, *strand, std::move(before));
+}
+
+}  // namespace jolly

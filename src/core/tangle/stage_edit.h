@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+
+#include <string>
+
+/// Edits of a strand's stages. Its ends follow the outlets: an outlet keeps its ends by its name,
+/// or by its place where none of the names is left or their number is the same; the ends of one
+/// that is gone go with it, and a new one leads to the next free button.
+namespace jolly
+{
+
+/// The last place of a strand where a stage gets what it takes, before one that forks.
+[[nodiscard]] std::size_t placeFor(const Tangle& tangle, const Strand& strand,
+                                   const StageParameters& stage);
+
+/// Adds a stage at that place, made for the sides of what it gets there. What does not get what it
+/// takes any more goes: a strand has one stage that makes buttons of its axis.
+void addStage(Tangle& tangle, const std::string& strand, StageParameters parameters);
+
+/// Takes a stage out of a strand.
+void removeStage(Tangle& tangle, const std::string& strand, std::size_t stage);
+
+/// Gives a stage of a strand other parameters.
+void setStage(Tangle& tangle, const std::string& strand, std::size_t stage,
+              const StageParameters& parameters);
+
+}  // namespace jolly

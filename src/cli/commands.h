@@ -31,6 +31,7 @@ void addDown(CLI::App& app, ExitCode& code);
 void addReplay(CLI::App& app, ExitCode& code);
 void addMeasure(CLI::App& app, ExitCode& code);
 void addMap(CLI::App& app, ExitCode& code);
+void addExplain(CLI::App& app, ExitCode& code);
 void addPlan(CLI::App& app, ExitCode& code);
 void addSheets(CLI::App& app, ExitCode& code);
 void addLaunch(CLI::App& app, ExitCode& code);
@@ -39,10 +40,10 @@ void addPreflight(CLI::App& app, ExitCode& code);
 void addPermit(CLI::App& app, ExitCode& code);
 void addKeepRoom(CLI::App& app, ExitCode& code);  ///< for "launch" alone
 
-inline constexpr auto kCommands = {addDevices, addWatch,   addCheck,  addRun,     addStatus,
-                                   addLive,    addDown,    addReplay, addMeasure, addMap,
-                                   addPlan,    addSheets,  addLaunch, addGames,   addPreflight,
-                                   addPermit,  addKeepRoom};
+inline constexpr auto kCommands = {addDevices,   addWatch,  addCheck,   addRun,     addStatus,
+                                   addLive,      addDown,   addReplay,  addMeasure, addMap,
+                                   addExplain,   addPlan,   addSheets,  addLaunch,  addGames,
+                                   addPreflight, addPermit, addKeepRoom};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

@@ -49,41 +49,6 @@ struct Names<ButtonKind> {
 };
 
 template <>
-struct Names<Side> {
-    static constexpr std::pair<std::string_view, Side> rows[] = {{"upper", Side::Upper},
-                                                                 {"lower", Side::Lower}};
-};
-
-template <>
-struct Names<Blending> {
-    static constexpr std::pair<std::string_view, Blending> rows[] = {
-        {"half difference", Blending::HalfDifference},
-        {"average", Blending::Average},
-        {"larger", Blending::Larger},
-        {"smaller", Blending::Smaller},
-        {"sum", Blending::Sum},
-        {"weighted", Blending::Weighted}};
-};
-
-template <>
-struct Names<ZoneShape> {
-    static constexpr std::pair<std::string_view, ZoneShape> rows[] = {
-        {"round", ZoneShape::Round}, {"square", ZoneShape::Square}};
-};
-
-template <>
-struct Names<Overlap> {
-    static constexpr std::pair<std::string_view, Overlap> rows[] = {{"pile up", Overlap::PileUp},
-                                                                    {"exclude", Overlap::Exclude}};
-};
-
-template <>
-struct Names<Holding> {
-    static constexpr std::pair<std::string_view, Holding> rows[] = {{"freeze", Holding::Freeze},
-                                                                    {"centre", Holding::Centre}};
-};
-
-template <>
 struct Names<VirtualKind> {
     static constexpr std::pair<std::string_view, VirtualKind> rows[] = {
         {"joystick", VirtualKind::Joystick},

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "format/rule.h"
+#include "format/stage_names.h"
 
 /// What stands in a tangle file of a stage besides its own parameters; see fields.h.
 namespace jolly::format

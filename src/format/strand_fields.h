@@ -2,8 +2,8 @@
 #pragma once
 
 #include "core/tangle/tangle.h"
-#include "format/names.h"
 #include "format/rule.h"
+#include "format/stage_names.h"
 
 /// What stands in a tangle file of a strand and its ends; see fields.h.
 namespace jolly::format
@@ -40,6 +40,12 @@ void describe(Visitor& visit, End& e)
                     optional("One of its controls: axis 1, button 1, hat 1 and so on."));
     }
     e.goal = word ? Goal(Nothing{}) : Goal(target);
+    auto how = e.how == How::Held ? std::nullopt : std::optional(e.how);
+    visit.field("how", how, optional("How it presses a button: held, or a pulse."));
+    e.how = how.value_or(How::Held);
+    if (visit.wants(e.how != How::Held))
+        visit.field("pulse", e.pulse,
+                    {"How long a pulse is, in ms.", false, End::kShortest, End::kLongest});
 }
 
 template <class Visitor>

@@ -251,13 +251,36 @@ const Shot kShots[] = {
          s.goLive();
          s.select("twinlever-q2", "ABS_X");
      }},
-    {"weave-curve", false, false,
+    {"weave-switch", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
-         s.select("skerry-stick", "ABS_X");
-         s.openStage(1);
+         s.document.edit("lights", [](Tangle& tangle) {
+             const ControlCode beacon{EventType::Key, BTN_TOP};
+             const Source source{"bodger-box-24", beacon};
+             std::erase_if(tangle.strands, [&](const Strand& t) { return t.source == source; });
+             const auto* box = findController(tangle, "bodger-box-24");
+             const auto first = *nextFree(tangle, ControlKind::Button);
+             const auto id = jolly::connect(tangle, RigController(*box), beacon, first);
+             if (!id) return;
+             auto& strand = *findStrand(tangle, *id);
+             strand.name = "Outside lights";
+             addStage(tangle, *id, BothEnds{});
+             for (auto& end : strand.ends) {
+                 end.how = How::Pulse;
+                 end.pulse = 60.0;
+             }
+             setFunction(tangle, *targetOf(strand.ends[0]), "lights on");
+             setFunction(tangle, *targetOf(strand.ends[1]), "lights out");
+             const auto second = *nextFree(tangle, ControlKind::Button);
+             const auto kinds = jolly::connect(tangle, RigController(*box), beacon, second);
+             if (!kinds) return;
+             findStrand(tangle, *kinds)->name = "Twice for the beacon alone";
+             addStage(tangle, *kinds, PressKinds{});
+         });
+         s.goLive();
+         s.select("bodger-box-24", "BTN_TOP");
      }},
-    {"weave-slices", false, false,
+    {"weave-trigger", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
          s.document.edit("trigger in two stages", [](Tangle& tangle) {

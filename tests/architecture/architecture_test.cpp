@@ -103,6 +103,8 @@ Words findLongFiles(const fs::path& source)
     return found;
 }
 
+const std::set<std::string> kFoldersOfStages = {"shaping", "digital", "hats", "turning"};
+
 /// Where other files than those of the stages ask whether a stage is of one kind. What they want to
 /// know they ask of any kind (core/tangle/stage_*.h), so that a new one is a file and a line.
 Words findKindQuestions(const fs::path& source, const std::string& list)
@@ -118,7 +120,7 @@ Words findKindQuestions(const fs::path& source, const std::string& list)
     Words found;
     for (const auto& entry : fs::recursive_directory_iterator(source)) {
         const auto folder = entry.path().parent_path().filename();
-        if (!entry.is_regular_file() || folder == "shaping" || folder == "digital") continue;
+        if (!entry.is_regular_file() || kFoldersOfStages.contains(folder.string())) continue;
         const auto code = textOf(entry.path());
         for (std::sregex_iterator at(code.begin(), code.end(), kAsked), end; at != end; ++at) {
             if (names.contains((*at)[1]))

@@ -377,6 +377,36 @@ TEST(Cli, ALeversLastPartIsAReverseLatch)
         "{\"t\":5.0,\"device\":\"jolly-1\",\"control\":\"button 3\",\"raw\":0,\"value\":0}\n");
 }
 
+TEST(Cli, ExplainSaysWhatAControlDoesAtBothEdges)
+{
+    const auto file = temporary("explain.tangle", R"({
+      "tangle": 2, "name": "T",
+      "rig": [{"id": "box", "alias": "Bodger Box 24", "kind": "box", "identity": {"bus": 3, "vendor": 1, "product": 2, "version": 3, "name": "Bodger Box 24", "phys": "usb-1"},
+               "controls": [{"code": "BTN_TRIGGER", "label": "Lights", "kind": "button"},
+                            {"code": "BTN_THUMB", "label": "Pitot", "kind": "button"}]}],
+      "devices": [{"id": "jolly-1", "name": "Jolly 1", "kind": "joystick",
+                   "settings": [{"control": "button 17", "label": "landing lights"}]}],
+      "strands": [{"id": "s", "name": "Outside lights",
+                   "source": {"controller": "box", "control": "BTN_TRIGGER"},
+                   "stages": [{"stage": "both ends"}],
+                   "ends": [{"outlet": "on", "device": "jolly-1", "control": "button 17",
+                             "how": "pulse", "pulse": 60}]}]})");
+    expect(
+        {"explain", file, "Bodger Box 24", "Lights"}, 0,
+        "\"on\" pulses Jolly 1, button 17 (landing lights) for 60 ms when it is pressed, and does "
+        "nothing when it is let go.");
+    expect({"explain", file, "box", "BTN_TRIGGER"}, 0, "\"off\" leads nowhere.");
+    expect({"explain", file, "box", "Pitot"}, 0, "Pitot of Bodger Box 24 does nothing.");
+    expect({"explain", file, "Jolly 1", "button 17"}, 0,
+           "Outside lights: Lights of Bodger Box 24 through both ends (on and off), outlet \"on\", "
+           "pulses");
+    expect({"explain", file, "jolly-1", "axis 1"}, 0, "Nothing leads to Jolly 1, X");
+    expect({"explain", file, "box", "Nose"}, 2,
+           "Bodger Box 24 has no control \"Nose\". Name one of: Lights, Pitot.");
+    expect({"explain", file, "Nobody", "x"}, 2,
+           "no controller or virtual device \"Nobody\". Name one of: Bodger Box 24, Jolly 1.");
+}
+
 TEST(Cli, MapShowsWhatIsTakenByWhatAndTheGamesNumbers)
 {
     const auto devices = nlohmann::json::parse(run({"map", kDemo, "--json"}).second);

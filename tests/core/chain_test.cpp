@@ -41,7 +41,7 @@ class ChainTest : public testing::Test
         machine->move(*machine->plan().inputOf(0, code), false, raw, now);
         machine->dropChanges();
     }
-    double out() const { return machine->strandValue(0).x; }
+    double out() const { return machine->strandOutlets(0)[0].x; }
 
     /// Lets all that moves by itself arrive.
     void settle()
@@ -190,7 +190,7 @@ TEST_F(ChainTest, AnEditInFlightGoesOnFromWhereItIs)
     Machine next(compile(tangle));
     next.prime(*next.plan().inputOf(0, kX), {1000, 0});
     next.takeOver(*machine, now);
-    EXPECT_NEAR(next.strandValue(0).x, before, 1e-9);
+    EXPECT_NEAR(next.strandOutlets(0)[0].x, before, 1e-9);
     EXPECT_NE(next.nextTick(), Time::max()) << "it has a way to go still";
 }
 

@@ -134,7 +134,7 @@ TEST_F(Digital, StepsThereAndBackCancelAndTheOnesThatWaitAreBounded)
     }
     EXPECT_LE(afterwards().size(), 4U);
     for (int i = 0; i < 10; ++i) move(kThrottle, i % 2 == 0 ? 1000 : 0);
-    EXPECT_LE(afterwards().size(), 2U * Ratchet::kMostWaiting + 2);
+    EXPECT_LE(afterwards().size(), 2U * Pulses::kMost + 2);
 }
 
 TEST_F(Digital, ALostLeverLetsGoOfEverything)

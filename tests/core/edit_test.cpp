@@ -90,10 +90,10 @@ TEST(Edit, WhatDoesNotFitLeavesTheTangleAsItWas)
 {
     auto tangle = smallTangle();
     const auto before = tangle;
-    const auto done = connect(tangle, tangle.rig[0], kX, {"jolly", hat(1)});
+    const auto done = connect(tangle, tangle.rig[0], kDial, {"jolly", hat(1)});
     ASSERT_FALSE(done);
     EXPECT_THAT(done.error().text(),
-                HasSubstr("axis X is an axis, hat 1 is a hat. Choose an axis on the right."));
+                HasSubstr("is a turner, hat 1 is a hat. Choose an axis or a button on the right."));
     EXPECT_EQ(tangle, before);
     EXPECT_FALSE(connect(tangle, tangle.rig[0], kX, {"gone", axis(1)}));
 }

@@ -32,7 +32,7 @@ class Meaning : public MachineStory
         }
     }
 
-    double out(std::uint32_t strand = 0) const { return machine->strandValue(strand).x; }
+    double out(std::uint32_t strand = 0) const { return machine->strandOutlets(strand)[0].x; }
 
     std::uint32_t outputOf(VirtualControl control) const
     {

@@ -75,6 +75,60 @@ class Chance
         return slice;
     }
 
+    StageParameters buttonStage(const Tangle& tangle)
+    {
+        const auto other = [&] { return source(tangle, kButtons); };
+        const auto time = [&](double least) { return least + static_cast<double>(below(97)); };
+        switch (below(10)) {
+            case 0:
+                return Invert{};
+            case 1:
+                return Latch{oneIn(2) ? std::optional(other()) : std::nullopt};
+            case 2:
+                return SetAndClear{other()};
+            case 3:
+                return Debounce{time(5)};
+            case 4:
+                return Delay{time(10)};
+            case 5:
+                return Repeat{time(60), time(20)};
+            case 6:
+                return BothEnds{};
+            case 7:
+                return PressKinds{time(60), time(50), time(20)};
+            case 8:
+                return rampOrSet();
+            default:
+                return Nudge{.back = other(),
+                             .reset = oneIn(2) ? std::optional(other()) : std::nullopt,
+                             .step = oneIn(4) ? -0.0971 : 0.1317,
+                             .begins = 0.1011,
+                             .lowest = -0.6113,
+                             .highest = 0.8717,
+                             .after = time(60),
+                             .every = time(15),
+                             .repeats = !oneIn(3)};
+        }
+    }
+
+    StageParameters rampOrSet()
+    {
+        const auto rests = oneIn(2) ? Sides::One : Sides::Two;
+        if (oneIn(3)) return SetValue{0.7131, 0.1173, rests};
+        return Ramp{.to = 0.8317,
+                    .rise = oneIn(4) ? 0.0 : 83.0,
+                    .fall = oneIn(4) ? 0.0 : 57.0,
+                    .stays = oneIn(2),
+                    .rests = rests};
+    }
+
+    StageParameters hatStage()
+    {
+        if (oneIn(3)) return HatToAxes{};
+        if (oneIn(2)) return HatTurn{static_cast<double>(below(15)) - 7.0};
+        return HatSplit{of(std::vector{Diagonals::Both, Diagonals::Own, Diagonals::Ignored})};
+    }
+
     std::optional<When> when(const Tangle& tangle)
     {
         if (!oneIn(3)) return std::nullopt;
@@ -90,8 +144,17 @@ class Chance
     std::vector<Stage> stages(const Tangle& tangle, ControlKind kind)
     {
         std::vector<Stage> stages;
-        if (kind == ControlKind::Button && oneIn(3))
-            stages.push_back({.parameters = Invert{}, .when = when(tangle)});
+        if (kind == ControlKind::Hat && oneIn(2)) stages.push_back({.parameters = hatStage()});
+        if (kind == ControlKind::Button) {
+            for (auto count = below(3); count > 0; --count) {
+                stages.push_back({.parameters = buttonStage(tangle)});
+                const auto behind =
+                    signalAfter(stages.back().parameters, {ControlKind::Button, Sides::Two});
+                const bool makesAxis = behind.kind == ControlKind::Axis;
+                if (!makesAxis) stages.back().when = when(tangle);
+                if (makesAxis || forks(stages.back().parameters)) break;
+            }
+        }
         if (kind != ControlKind::Axis) return stages;
         for (auto count = below(4); count > 0; --count) {
             Stage stage{.parameters = axisStage(tangle), .isOn = !oneIn(8)};
@@ -137,7 +200,11 @@ class Chance
         const auto kind = signalsOf(tangle, strand).back().kind;
         strand.ends.clear();
         for (const auto& outlet : outletsOf(strand)) {
-            const End end{outlet, target(kind)};
+            End end{outlet, target(kind)};
+            if (kind == ControlKind::Button && oneIn(3)) {
+                end.how = of(std::vector{How::Pulse, How::PulseAtRelease, How::PulseAtBoth});
+                end.pulse = 20.0 + static_cast<double>(below(3));
+            }
             if (!leadsTo(strand, *targetOf(end))) strand.ends.push_back(end);
         }
         for (auto& stage : strand.stages) {

@@ -167,18 +167,22 @@ void SlowModel::run(const Strand& strand, Why why, Time now)
     const auto stages = stagesOf(strand);
     auto signal = signalOf(m_tangle, strand.source);
     std::vector<Value> out = {valueOf(strand.source)};
+    std::set<std::string> led;
+    for (const auto& end : strand.ends)
+        led.insert(end.outlet.empty() ? outletsOf(strand).front() : end.outlet);
     state.due = Time::max();
     for (std::size_t i = 0; i < stages.size(); ++i) {
         auto& stage = state.stages[i];
         const auto in = out[0];
-        const bool forks = signalAfter(stages[i]->parameters, signal).kind != signal.kind;
+        const bool forks = signalAfter(stages[i]->parameters, signal).kind != signal.kind ||
+                           outletsOf(stages[i]->parameters).size() > 1;
         if (!works(*stages[i])) {
             stage.sleeps = true;
             if (forks) out.assign(outletsOf(stages[i]->parameters).size(), Value{});
         } else {
             if (stage.sleeps) stage.wake(in, now, see());
             stage.sleeps = false;
-            out = stage.run(in, signal, now, see());
+            out = stage.run(in, signal, now, see(), why != Why::Known, led);
             state.due = std::min(state.due, stage.nextAt(now));
         }
         signal = signalAfter(stages[i]->parameters, signal);
@@ -189,6 +193,8 @@ void SlowModel::run(const Strand& strand, Why why, Time now)
         const auto named = std::ranges::find(names, end.outlet);
         const auto place = named == names.end() ? 0 : named - names.begin();
         auto value = out[static_cast<std::size_t>(place)];
+        if (signal.kind == ControlKind::Button && end.how != How::Held)
+            value = pulsed(state, end, value, why, now);
         if (targetOf(end)->control.kind == ControlKind::Axis) {
             const auto sides = settings(*targetOf(end)).sides;
             if (signal.sides == Sides::Two && sides == Sides::One) value.x = (value.x + 1.0) / 2.0;
@@ -196,6 +202,19 @@ void SlowModel::run(const Strand& strand, Why why, Time now)
         }
         say(strand, end, value, why);
     }
+}
+
+Value SlowModel::pulsed(Running& state, const End& end, Value value, Why why, Time now)
+{
+    auto& pulses = state.pulses[nameOf(end)];
+    auto& wasDown = state.wereDown[nameOf(end)];
+    const bool isDown = value.x >= 0.5;
+    if (why != Why::Known && isDown && !wasDown && end.how != How::PulseAtRelease) ++pulses.waiting;
+    if (why != Why::Known && !isDown && wasDown && end.how != How::Pulse) ++pulses.waiting;
+    wasDown = isDown;
+    pulses.run(Time(std::llround(end.pulse * 1e6)), now);
+    if (pulses.until) state.due = std::min(state.due, *pulses.until);
+    return {pulses.isDown ? 1.0 : 0.0, 0.0};
 }
 
 void SlowModel::say(const Strand& strand, const End& end, Value value, Why why)
@@ -329,6 +348,8 @@ void SlowModel::lose(const Source& source, Time now)
         state.isMasked = false;
         state.due = Time::max();
         for (auto& stage : state.stages) stage.forget();
+        state.pulses.clear();
+        state.wereDown.clear();
         for (const auto& end : strand->ends) {
             if (!targetOf(end)) continue;
             const bool isAxis = targetOf(end)->control.kind == ControlKind::Axis;
@@ -427,6 +448,12 @@ void SlowModel::edit(const Tangle& tangle, Time now)
                                 targetOf(end)->control.kind == ControlKind::Axis;
             if (known == m_controls.end() && !isKept) continue;
             state.says[nameOf(end)] = past.says[nameOf(end)];
+            const auto wasEnd = std::ranges::find_if(
+                was->ends, [&](const End& e) { return targetOf(e) && nameOf(e) == nameOf(end); });
+            if (wasEnd->how == end.how) {
+                state.pulses[nameOf(end)] = past.pulses[nameOf(end)];
+                state.wereDown[nameOf(end)] = past.wereDown[nameOf(end)];
+            }
             const auto owner = owners.find(nameOf(*targetOf(end)));
             if (owner != owners.end() && owner->second == Owner{strand->id, nameOf(end)})
                 m_owners[owner->first] = owner->second;

@@ -49,6 +49,8 @@ class SlowModel
         bool isMasked = false;  ///< waits for the release of a push that was held before
         std::vector<SlowStage> stages;
         std::map<EndName, Value> says;
+        std::map<EndName, SlowPulses> pulses;
+        std::map<EndName, bool> wereDown;  ///< outlets of ends that give pulses
         Time due = Time::max();
     };
 
@@ -69,6 +71,7 @@ class SlowModel
     void run(const Strand& strand, Why why, Time now);
     void runIfKnown(const Strand& strand, Why why, Time now);
     void look(const Strand& strand, bool isNews);
+    [[nodiscard]] Value pulsed(Running& state, const End& end, Value value, Why why, Time now);
     void say(const Strand& strand, const End& end, Value value, Why why);
     void findOwners();
     void noteFlips();

@@ -71,7 +71,9 @@ void SlowStage::forget()
 
 void SlowStage::wake(Value in, Time now, const See& see)
 {
-    if (std::holds_alternative<Drive>(m_now) || std::holds_alternative<Spring>(m_now)) {
+    if (SlowButton::knows(m_now)) {
+        m_button.wake(m_now, in, now, see);
+    } else if (std::holds_alternative<Drive>(m_now) || std::holds_alternative<Spring>(m_now)) {
         m_before = in.x;
         m_last = now;
     } else if (std::holds_alternative<HoldValue>(m_now)) {
@@ -100,8 +102,10 @@ void SlowStage::look(const See& see, bool isNews)
     m_offset = limited(m_offset, -trim->most, trim->most);
 }
 
-std::vector<Value> SlowStage::run(Value in, Signal signal, Time now, const See& see)
+std::vector<Value> SlowStage::run(Value in, Signal signal, Time now, const See& see, bool isNews,
+                                  const std::set<std::string>& led)
 {
+    if (SlowButton::knows(m_now)) return m_button.run(m_now, in, now, see, isNews, led);
     in.x = limited(in.x, -1.0, 1.0);
     const double low = signal.sides == Sides::Two ? -1.0 : 0.0;
     std::vector<Value> out;
@@ -255,6 +259,7 @@ std::vector<Value> SlowStage::pulses(const Ratchet& ratchet, double v, double lo
 
 Time SlowStage::nextAt(Time now) const
 {
+    if (SlowButton::knows(m_now)) return m_button.nextAt(m_now, now);
     bool moves = false;
     if (std::holds_alternative<Pace>(m_now)) moves = m_hasRun && m_value != m_before;
     if (std::holds_alternative<Spring>(m_now)) moves = m_value != 0.0;

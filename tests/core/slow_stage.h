@@ -3,6 +3,7 @@
 
 #include "core/tangle/tangle.h"
 #include "core/value/time.h"
+#include "slow_button.h"
 
 #include <functional>
 #include <map>
@@ -31,7 +32,9 @@ class SlowStage
     void change(const StageParameters& parameters);
 
     /// What comes out, by outlet.
-    std::vector<Value> run(Value in, Signal signal, Time now, const See& see);
+    /// @param led  outlets from which ends lead.
+    std::vector<Value> run(Value in, Signal signal, Time now, const See& see, bool isNews,
+                           const std::set<std::string>& led);
 
     /// Begins again after it stood still.
     void wake(Value in, Time now, const See& see);
@@ -57,6 +60,7 @@ class SlowStage
     std::vector<Value> pulses(const Ratchet& ratchet, double v, double low, Time now);
 
     StageParameters m_now;
+    SlowButton m_button;
     bool m_hasRun = false;
     Time m_last{};                 ///< when it ran
     double m_before = 0.0;         ///< what came in then

@@ -268,7 +268,7 @@ class Steered
     double with(double in, double a = 0.0, double b = 0.0, double c = 0.0)
     {
         const std::vector<Value> buttons = {{a, 0}, {b, 0}, {c, 0}};
-        look(m_runner, {Time{}, buttons}, true);
+        look(m_runner, {Time{}, buttons});
         return apply(m_runner, {in, 0.0}, {Time{}, buttons}).x;
     }
 

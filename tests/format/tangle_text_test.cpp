@@ -91,9 +91,28 @@ TEST(TangleText, OutletsAndNothingSurviveTheFile)
                              });
     strand.ends[0].outlet = "slice 1";
     strand.ends.push_back({"slice 1", Nothing{}});
+    strand.ends[0].how = How::PulseAtBoth;
+    strand.ends[0].pulse = 60.0;
     const auto read = readTangle(writeTangle(tangle));
     EXPECT_TRUE(read.problems.empty());
     EXPECT_EQ(read.tangle.strands[0], tangle.strands[0]);
+}
+
+TEST(TangleText, APulseOfNothingOrOfAnHourIsRefusedWithItsLimits)
+{
+    for (const auto* pulse : {"0", "3600000", "-40"}) {
+        auto tangle = smallTangle();
+        auto& end = addStrand(tangle, kTrigger, button(1)).ends[0];
+        end.how = How::Pulse;
+        auto text = writeTangle(tangle);
+        const std::string usual = "\"pulse\": 40";
+        ASSERT_NE(text.find(usual), std::string::npos) << text;
+        text.replace(text.find(usual), usual.size(), std::string("\"pulse\": ") + pulse);
+        const auto read = readTangle(text);
+        ASSERT_FALSE(read.problems.empty()) << pulse;
+        EXPECT_EQ(read.problems[0].path, "/strands/0/ends/0/pulse") << pulse;
+        EXPECT_EQ(read.problems[0].severity, Severity::Error) << pulse;
+    }
 }
 
 TEST(TangleText, UnknownFieldsAreKeptWhereTheyWere)

@@ -77,7 +77,7 @@ Sides Rehearsal::outSides() const
 TraceSample Rehearsal::now(Time time) const
 {
     const auto input = m_machine.plan().strands[*m_strand].input;
-    return {time, m_machine.inputValue(input).x, m_machine.strandValue(*m_strand).x};
+    return {time, m_machine.inputValue(input).x, outlets().front().x};
 }
 
 void Rehearsal::runUntil(Time time, std::deque<TraceSample>& samples)

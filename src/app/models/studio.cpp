@@ -5,6 +5,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/weave/explain.h"
 #include "core/weave/remedies.h"
 #include "format/tangle_text.h"
 
@@ -228,11 +229,13 @@ void leadBy(decltype(&jolly::connect) way, Studio& studio, ControlRef from, cons
     const auto* controller = studio.controllerOf(from);
     if (!controller) return;
     auto trial = studio.tangle();
-    if (const auto woven = way(trial, controller->rig, from.code, target); !woven)
-        return studio.refuse(QString::fromStdString(woven.error().text()));
+    const auto woven = way(trial, controller->rig, from.code, target);
+    if (!woven) return studio.refuse(QString::fromStdString(woven.error().text()));
     studio.document().edit(Studio::tr("weave %1").arg(studio.nameOf(from)),
                            [&](Tangle& tangle) { tangle = trial; });
     studio.select(from);
+    const auto& strand = *findStrand(studio.tangle(), *woven);
+    studio.say(QString::fromStdString(explainNow(studio.tangle(), strand, strand.ends.front())));
 }
 
 }  // namespace
@@ -273,14 +276,12 @@ void Studio::pasteStrand()
         return;
     }
     auto trial = tangle();
-    for (const auto& target : targetsOf(*m_copied)) {
-        const auto woven = jolly::connect(trial, controller->rig, m_selected->code, target);
-        if (!woven) {
-            refuse(QString::fromStdString(woven.error().text()));
-            return;
-        }
-        findStrand(trial, *woven)->stages = m_copied->stages;
-    }
+    auto copy = *m_copied;
+    copy.id = freshId(trial, "strand");
+    copy.name = nameOf(*m_selected).toStdString();
+    trial.strands.push_back(copy);
+    if (const auto begun = beginAt(trial, copy.id, controller->rig, m_selected->code); !begun)
+        return refuse(QString::fromStdString(begun.error().text()));
     m_document.edit(tr("paste strand"), [&](Tangle& tangle) { tangle = trial; });
 }
 

@@ -190,7 +190,7 @@ void StageStack::addButton()
     add->setObjectName(QStringLiteral("add stage"));
     auto* menu = new QMenu(add);
     StageList::forEach([&](const auto& kind) {
-        if (!kind.kInfo.takesAxes) return;
+        if (!strand() || !isUseful(m_studio.tangle(), *strand(), kind)) return;
         const Stage stage{kind};
         auto* entry =
             menu->addAction(QStringLiteral("%1: %2").arg(titleOf(stage), sentenceOf(stage)));

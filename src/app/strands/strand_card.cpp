@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/strand_card.h"
 
+#include "app/strands/outlet_rows.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_plot.h"
 #include "app/strands/stage_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
-#include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 #include "core/tangle/stage_edit.h"
@@ -51,21 +51,21 @@ bool StrandCard::fits(const Strand& strand) const
         return a.parameters.index() == b.parameters.index();
     };
     return strand.id == m_id && strand.source == m_shown.source &&
-           std::ranges::equal(strand.stages, m_shown.stages, isSameKind) &&
-           outletsOf(strand) == outletsOf(m_shown);
+           std::ranges::equal(strand.stages, m_shown.stages, isSameKind) && m_outlets->fits(strand);
 }
 
 void StrandCard::build(const Strand& strand)
 {
-    if (const auto* control = sourceOf(m_studio, strand)) m_input = {control->kind, control->sides};
+    if (const auto* control = sourceOf(m_studio, strand)) m_kind = control->kind;
     m_shown = strand;
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 10, 14, 12);
     column->setSpacing(8);
     buildHead(strand, *column);
-    if (m_input.kind == ControlKind::Axis) buildStages(strand, *column);
-    if (m_input.kind != ControlKind::Axis) buildLamp(*column);
-    buildOutlets(*column);
+    buildStages(strand, *column);
+    buildLamp(*column);
+    m_outlets = new OutletRows(m_studio, strand, this);
+    column->addWidget(m_outlets);
     buildChips(*column);
     m_editorPlace = new QWidget(this);
     new QVBoxLayout(m_editorPlace);
@@ -139,7 +139,6 @@ void StrandCard::buildStages(const Strand& strand, QVBoxLayout& column)
         grid->addWidget(m_boxes.back().value, row + 1, static_cast<int>(i) % kInARow);
     }
     column.addLayout(grid);
-    buildLamp(column);
 }
 
 void StrandCard::buildLamp(QVBoxLayout& column)
@@ -159,38 +158,11 @@ void StrandCard::buildLamp(QVBoxLayout& column)
     column.addLayout(row);
 }
 
-/// A row for each outlet: its lamp, its name, and where it leads.
-void StrandCard::buildOutlets(QVBoxLayout& column)
-{
-    m_outlets = outletsOf(m_shown);
-    if (m_outlets == std::vector<std::string>{""}) m_outlets.clear();
-    m_outletWays.resize(m_outlets.size());
-    for (const auto& outlet : m_outlets) {
-        auto* line = new ValueLabel(this);
-        line->setObjectName(QStringLiteral("outlet ") + QString::fromStdString(outlet));
-        column.addWidget(line);
-        m_outletLines.push_back(line);
-    }
-}
-
 int StrandCard::rowOf(const std::string& outlet) const
 {
     constexpr int kHead = 24;
-    const auto named = std::ranges::find(m_outlets, outlet);
-    const auto place = named == m_outlets.end() ? 0 : named - m_outlets.begin();
-    if (m_outletLines.empty()) return kHead;
-    return m_outletLines[static_cast<std::size_t>(place)]->geometry().center().y();
-}
-
-void StrandCard::showOutlets(std::span<const Value> values)
-{
-    for (std::size_t i = 0; i < m_outletLines.size(); ++i) {
-        const bool isPressed = i < values.size() && values[i].isPressed();
-        m_outletLines[i]->setText((isPressed ? QStringLiteral("●  ") : QStringLiteral("○  ")) +
-                                  QString::fromStdString(m_outlets[i]) + QStringLiteral("  → ") +
-                                  m_outletWays[i]);
-        m_outletLines[i]->setColour(isPressed ? &Palette::straw : &Palette::dim);
-    }
+    const int place = m_outlets->placeOf(outlet);
+    return place < 0 ? kHead : m_outlets->y() + place;
 }
 
 void StrandCard::buildChips(QVBoxLayout& column)
@@ -200,14 +172,7 @@ void StrandCard::buildChips(QVBoxLayout& column)
     auto* others = new QMenu(this);
     StageList::forEach([&](const auto& kind) {
         const auto& info = kind.kInfo;
-        const bool isFit = info.takes(m_input.kind);
-        const bool turns = signalAfter(StageParameters(kind), m_input).kind != m_input.kind;
-        const auto isButton = [](const End& end) {
-            const auto* target = targetOf(end);
-            return target && target->control.kind == ControlKind::Button;
-        };
-        const bool isWanted = !turns || std::ranges::any_of(m_shown.ends, isButton);
-        if (!isFit || !isWanted) return;
+        if (!isUseful(m_studio.tangle(), m_shown, kind)) return;
         const auto name = toQt(info.name);
         if (std::ranges::find(kUsual, info.name) == kUsual.end()) {
             auto* entry = others->addAction(name + QStringLiteral(": ") + toQt(info.sentence));
@@ -244,8 +209,10 @@ void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Str
 
 void StrandCard::addStage(StageParameters parameters)
 {
-    const bool turns = signalAfter(parameters, m_input).kind != m_input.kind;
-    m_openStage = turns ? -1 : static_cast<int>(placeFor(m_studio.tangle(), m_shown, parameters));
+    const auto place = placeFor(m_studio.tangle(), m_shown, parameters);
+    const auto gets = signalsOf(m_studio.tangle(), m_shown)[place];
+    const bool turns = signalAfter(parameters, gets).kind != gets.kind;
+    m_openStage = turns ? -1 : static_cast<int>(place);
     edit(tr("add %1").arg(toQt(infoOf(parameters).name)),
          [&](Tangle& tangle, Strand&) { jolly::addStage(tangle, m_id, parameters); });
 }
@@ -264,17 +231,6 @@ void StrandCard::moveStage(std::size_t stage, int by)
     m_openStage = static_cast<int>(to);
     edit(tr("move stage"),
          [&](Tangle&, Strand& strand) { std::swap(strand.stages[stage], strand.stages[to]); });
-}
-
-QString StrandCard::wayOf(const Strand& strand, const std::string& outlet, bool isFirst) const
-{
-    Strand part;
-    for (const auto& end : strand.ends) {
-        if (end.outlet == outlet || (isFirst && end.outlet.empty())) part.ends.push_back(end);
-    }
-    if (part.ends.empty()) return tr("nowhere yet");
-    const auto text = targetText(part);
-    return text.isEmpty() ? tr("nothing: it is silent") : text;
 }
 
 QString StrandCard::targetText(const Strand& strand) const
@@ -309,10 +265,9 @@ void StrandCard::refresh(const Strand& strand)
     setDashed(!strand.isOn);
     m_name->setText(toQt(strand.name.empty() ? strand.id : strand.name) +
                     (strand.isOn ? QString() : tr(" (off)")));
-    m_target->setText(m_outlets.empty() ? QStringLiteral("→ ") + targetText(strand) : QString());
-    for (std::size_t i = 0; i < m_outlets.size(); ++i)
-        m_outletWays[i] = wayOf(strand, m_outlets[i], i == 0);
-    showOutlets({});
+    m_target->setText(m_outlets->isEmpty() ? QStringLiteral("→ ") + targetText(strand) : QString());
+    m_outlets->show(strand);
+    const auto signals = signalsOf(m_studio.tangle(), strand);
     const auto* live = findStrand(m_studio.tangle(), m_id);
     const auto clash = live ? clashText(*live) : QString();
     m_clash->setText(clash);
@@ -325,7 +280,8 @@ void StrandCard::refresh(const Strand& strand)
         m_boxes[i].card->setAccessibleName(
             tr("Stage %1: %2, %3").arg(i + 1).arg(m_boxes[i].title->text(), summaryOf(stage)));
         m_boxes[i].summary->setText(summaryOf(stage));
-        m_boxes[i].plot->setStage(stage, m_input);
+        m_boxes[i].plot->setVisible(signals[i].kind == ControlKind::Axis);
+        m_boxes[i].plot->setStage(stage, {signals[i]});
     }
     if (m_editor && m_openStage >= 0 &&
         static_cast<std::size_t>(m_openStage) < strand.stages.size()) {
@@ -335,13 +291,6 @@ void StrandCard::refresh(const Strand& strand)
 
 void StrandCard::showValues()
 {
-    const bool isAxis = m_input.kind == ControlKind::Axis;
-    const bool isTwoSided = m_input.sides == Sides::Two;
-    const auto word = [](Value v) { return v.isPressed() ? tr("pressed") : tr("released"); };
-    const auto shown = [&](Value v) {
-        if (m_input.kind == ControlKind::Hat) return QStringLiteral("%1, %2").arg(v.x).arg(v.y);
-        return isAxis ? percentText(v.x, isTwoSided) : word(v);
-    };
     m_trace.takeMoves();
     if (!m_trace.isThere()) {
         m_in->setText({});
@@ -350,20 +299,21 @@ void StrandCard::showValues()
         return;
     }
     const auto& rehearsal = m_trace.rehearsal();
+    const auto signals = signalsOf(m_studio.tangle(), m_shown);
     auto in = rehearsal.in();
-    m_in->setText(tr("in %1").arg(shown(in)));
+    m_in->setText(tr("in %1").arg(valueText(in, signals.front())));
     std::size_t working = 0;  // of the stages, those that are switched on
     for (std::size_t i = 0; i < m_shown.stages.size(); ++i) {
         const auto before = in;
         if (m_shown.stages[i].isOn) in = rehearsal.behind(working++);
-        if (!isAxis) continue;
         m_boxes[i].plot->setDot(before.x, in.x);
-        const bool isLastAndForks = i + 1 == m_shown.stages.size() && !m_outlets.empty();
-        m_boxes[i].value->setText(isLastAndForks ? QString() : percentText(in.x, isTwoSided));
+        const bool forks = jolly::forks(m_shown.stages[i].parameters);
+        m_boxes[i].value->setText(forks ? QString() : valueText(in, signals[i + 1]));
         if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
     }
-    m_out->setText(m_outlets.empty() ? tr("out %1").arg(shown(in)) : QString());
-    showOutlets(rehearsal.outlets());
+    m_out->setText(m_outlets->isEmpty() ? tr("out %1").arg(valueText(in, signals.back()))
+                                        : QString());
+    m_outlets->showValues(rehearsal.outlets());
 }
 
 /// What moves while it is hidden is not seen.

@@ -15,6 +15,7 @@ class QVBoxLayout;
 namespace jolly::app
 {
 
+class OutletRows;
 class StageEditor;
 class StagePlot;
 
@@ -60,8 +61,6 @@ class StrandCard : public Card
     void buildHead(const Strand& strand, QVBoxLayout& column);
     void buildStages(const Strand& strand, QVBoxLayout& column);
     void buildLamp(QVBoxLayout& column);
-    void buildOutlets(QVBoxLayout& column);
-    void showOutlets(std::span<const Value> values);
     void buildChips(QVBoxLayout& column);
     [[nodiscard]] StageBox makeBox(std::size_t stage);
     [[nodiscard]] QMenu* makeMenu();
@@ -74,8 +73,6 @@ class StrandCard : public Card
     void removeStage(std::size_t stage);
     void moveStage(std::size_t stage, int by);
     [[nodiscard]] QString targetText(const Strand& strand) const;
-    [[nodiscard]] QString wayOf(const Strand& strand, const std::string& outlet,
-                                bool isFirst) const;
     [[nodiscard]] QString clashText(const Strand& strand) const;
     bool eventFilter(QObject* watched, QEvent* event) override;
     void hideEvent(QHideEvent* event) override;
@@ -83,16 +80,14 @@ class StrandCard : public Card
     Studio& m_studio;
     std::string m_id;
     Strand m_shown;
-    StageInput m_input;
-    AxisTrace m_trace;  ///< what the strand does; not there when it has errors
+    ControlKind m_kind = ControlKind::Axis;  ///< of its control
+    AxisTrace m_trace;                       ///< what the strand does; not there when it has errors
     std::vector<StageBox> m_boxes;
     QLabel* m_name = nullptr;
     QLabel* m_target = nullptr;
     QLabel* m_note = nullptr;
     QLabel* m_clash = nullptr;
-    std::vector<std::string> m_outlets;      ///< that have names
-    std::vector<QString> m_outletWays;       ///< where each leads
-    std::vector<ValueLabel*> m_outletLines;  ///< likewise
+    OutletRows* m_outlets = nullptr;
     ValueLabel* m_in = nullptr;
     ValueLabel* m_out = nullptr;
     QWidget* m_editorPlace = nullptr;

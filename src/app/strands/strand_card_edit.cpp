@@ -5,6 +5,7 @@
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
+#include "core/tangle/signals.h"
 
 #include <QHBoxLayout>
 #include <QInputDialog>
@@ -57,9 +58,8 @@ QMenu* StrandCard::makeMenu()
 void StrandCard::askForSource()
 {
     openEditor(-1);
-    auto* field = new ListenField(m_studio, [this](const DeskController&, const RigControl& c) {
-        return c.kind == m_input.kind;
-    });
+    auto* field = new ListenField(
+        m_studio, [this](const DeskController&, const RigControl& c) { return c.kind == m_kind; });
     field->setObjectName(QStringLiteral("begin at"));
     m_editorPlace->layout()->addWidget(field);
     m_editorPlace->show();
@@ -101,8 +101,10 @@ void StrandCard::openEditor(int stage)
         m_boxes[i].card->setMarked(static_cast<int>(i) == m_openStage);
     m_editorPlace->setVisible(isThere);
     if (!isThere) return;
-    m_editor = new StageEditor(m_studio, m_id, static_cast<std::size_t>(stage), m_input,
-                               StageEditor::Points::Plot, m_editorPlace);
+    const auto place = static_cast<std::size_t>(stage);
+    const auto signals = signalsOf(m_studio.tangle(), m_shown);
+    m_editor = new StageEditor(m_studio, m_id, place, {signals[place]}, StageEditor::Points::Plot,
+                               m_editorPlace);
     m_editorPlace->layout()->addWidget(m_editor);
     m_editorPlace->layout()->addWidget(makeStageButtons(static_cast<std::size_t>(stage)));
     Q_EMIT stageOpened();

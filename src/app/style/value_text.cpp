@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
+#include "core/hats/hat_ways.h"
 
 #include <QGlyphRun>
 #include <QHash>
@@ -88,6 +89,22 @@ void drawValue(QPainter& painter, const QRectF& rect, Qt::Alignment alignment, c
     run.setGlyphIndexes(indexes);
     run.setPositions(places);
     painter.drawGlyphRun({0, 0}, run);
+}
+
+QString valueText(Value value, const Signal& signal)
+{
+    const auto way = wayOf(value);
+    switch (signal.kind) {
+        case ControlKind::Axis:
+            return percentText(value.x, signal.sides == Sides::Two);
+        case ControlKind::Button:
+            return value.isPressed() ? QObject::tr("pressed") : QObject::tr("released");
+        case ControlKind::Hat:
+            return way ? QObject::tr(kHatWays[*way].name.data()) : QObject::tr("in the middle");
+        case ControlKind::Turner:
+            return QString::number(value.x);
+    }
+    return {};
 }
 
 QString percentText(double value, bool isTwoSided)

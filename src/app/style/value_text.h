@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/style/palette.h"
+#include "core/value/signal.h"
 
 #include <QPainter>
 #include <QString>
@@ -16,6 +17,9 @@ void drawValue(QPainter& painter, const QRectF& rect, Qt::Alignment alignment, c
 
 /// "+31.0 %", "58.1 %": two-sided values carry a sign.
 [[nodiscard]] QString percentText(double value, bool isTwoSided);
+
+/// A value in words: "+31.0 %", "pressed", "up right".
+[[nodiscard]] QString valueText(Value value, const Signal& signal);
 
 /// A label for a number that moves; repaints only when its text changes.
 class ValueLabel : public QWidget

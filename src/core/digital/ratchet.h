@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/digital/pulses.h"
 #include "core/shaping/stage_info.h"
 
 #include <string>
@@ -15,10 +16,9 @@ struct Ratchet {
     static constexpr StageInfo kInfo{.name = "ratchet",
                                      .sentence = "Each step of travel gives a pulse, up or down.",
                                      .isFeel = false};
-    static constexpr int kMostWaiting = 200;
 
-    double step = 0.05;   ///< [0.01, 1], a part of the whole travel
-    double pulse = 40.0;  ///< [10, 1000] ms, and as long a gap behind it
+    double step = 0.05;          ///< [0.01, 1], a part of the whole travel
+    double pulse = kUsualPulse;  ///< [10, 1000] ms, and as long a gap behind it
 
     friend bool operator==(const Ratchet&, const Ratchet&) = default;
 
@@ -41,18 +41,21 @@ struct Ratchet {
 
         /// RT-safe.
         void apply(Value in, const Moment& moment, std::span<Value> outlets) noexcept;
-        [[nodiscard]] Time nextAt() const noexcept { return m_past.next; }
-        void reset() noexcept { m_past = {}; }
-        void wake(Value, const Moment&) noexcept { m_past = {}; }
-        void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
+        [[nodiscard]] Time nextAt() const noexcept { return m_past.pulses.nextAt(); }
+        void reset() noexcept { m_past = {Pulses(m_length)}; }
+        void wake(Value, const Moment&) noexcept { reset(); }
+        void continueFrom(const Runner& before) noexcept
+        {
+            m_past = before.m_past;
+            m_past.pulses = Pulses(m_length);
+            m_past.pulses.continueFrom(before.m_past.pulses);
+        }
 
      private:
         /// What it remembers.
         struct Past {
-            double anchor = 0.0;      ///< where the last step was counted
-            int waiting = 0;          ///< pulses that are still to come; those down are negative
-            int pressed = 0;          ///< 1 up, -1 down, 0 neither
-            Time next = Time::max();  ///< when the pulse, or the gap behind it, is over
+            Pulses pulses;
+            double anchor = 0.0;  ///< where the last step was counted
             bool hasStarted = false;
         };
 

@@ -3,6 +3,7 @@
 
 #include "core/shaping/stage_info.h"
 
+#include <algorithm>
 #include <string>
 #include <vector>
 
@@ -54,6 +55,12 @@ struct Slice {
         visit(SlicesField{"slices", "the slices"}, self.slices);
         visit(ChoiceField{"overlap", "where they overlap", {"they pile up", "the last one counts"}},
               self.overlap);
+    }
+
+    /// Lets go of each slice so far below where it begins.
+    void holdBeyond(double amount)
+    {
+        for (auto& slice : slices) slice.letGoBelow = std::max(slice.from - amount, -1.0);
     }
 
     [[nodiscard]] std::string complaint() const;

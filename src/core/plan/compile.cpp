@@ -84,32 +84,50 @@ class Compiler
     void addStrand(const Strand& strand, std::uint32_t input)
     {
         const auto signals = signalsOf(m_tangle, strand);
+        const auto outlets = outletsOf(strand);
         PlanStrand flat{.id = strand.id,
                         .input = input,
                         .stages = {sizeOf(m_plan.stages), 0},
-                        .outlets = {m_plan.outlets, sizeOf(outletsOf(strand))},
+                        .outlets = {m_plan.outlets, sizeOf(outlets)},
                         .links = {sizeOf(m_plan.links), 0},
                         .whenAway = strand.whenAway,
                         .gives = signals.back()};
         for (std::size_t s = 0; s < strand.stages.size(); ++s) {
             if (!strand.stages[s].isOn) continue;
-            addStage(strand.stages[s],
-                     {signals[s], [this](const Source& source) { return see(source); }});
-            m_plan.stages.back().turns = signals[s].kind != signals[s + 1].kind;
+            addStage(
+                strand.stages[s],
+                {signals[s], [this](const Source& source) { return see(source); }, ledOf(strand)});
+            m_plan.stages.back().turns =
+                signals[s].kind != signals[s + 1].kind || forks(strand.stages[s].parameters);
             ++flat.stages.count;
             flat.canMove = flat.canMove || canMove(m_plan.stages.back().runner);
         }
         m_plan.outlets += flat.outlets.count;
-        const auto outlets = outletsOf(strand);
         for (const auto& end : strand.ends) {
             const auto* target = targetOf(end);
             if (!target) continue;
             const auto named = std::ranges::find(outlets, end.outlet);
             const auto place = named == outlets.end() ? 0 : named - outlets.begin();
             addLink(*target, static_cast<std::uint16_t>(place), signals.back());
+            auto& link = m_plan.links.back();
+            if (link.isButton && signals.back().kind == ControlKind::Button) {
+                link.how = end.how;
+                link.pulse = milliseconds(end.pulse);
+            }
+            flat.canMove = flat.canMove || link.how != How::Held;
             ++flat.links.count;
         }
         m_plan.strands.push_back(std::move(flat));
+    }
+
+    /// The outlets from which ends lead, of all of a strand's stages: only the last one has
+    /// several.
+    static std::vector<std::string> ledOf(const Strand& strand)
+    {
+        std::vector<std::string> led;
+        for (const auto& end : strand.ends)
+            led.push_back(end.outlet.empty() ? outletsOf(strand).front() : end.outlet);
+        return led;
     }
 
     /// An end of the strand that is being added.

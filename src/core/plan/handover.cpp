@@ -112,6 +112,7 @@ void Machine::takeOverEnds(std::uint32_t strand, const Machine& previous,
                 m_plan->outputs[end.output].place != previous.m_plan->outputs[before.output].place)
                 continue;
             m_meetings.keep(m, previous.m_meetings, t);
+            m_pulses.keep(m, previous.m_pulses, t);
             break;
         }
     }

@@ -15,6 +15,7 @@ Machine::Machine(Plan plan)
       m_strands(m_plan->strands.size()),
       m_stageValues(m_plan->stages.size()),
       m_outs(m_plan->outlets),
+      m_pulses(*m_plan),
       m_meetings(*m_plan),
       m_motion(m_plan->strands.size())
 {
@@ -31,8 +32,14 @@ void Machine::reset() noexcept
     std::ranges::fill(m_strands, StrandState{});
     std::ranges::fill(m_stageValues, Value{});
     std::ranges::fill(m_outs, Value{});
+    m_pulses.reset();
     m_meetings.reset();
     m_motion.clear();
+}
+
+Moment Machine::momentOf(Time now, Cause cause) const noexcept
+{
+    return {now, m_values, cause != Cause::Priming};
 }
 
 Value Machine::valueOf(const PlanInput& input, Counts raw) noexcept
@@ -112,17 +119,21 @@ void Machine::run(std::uint32_t strand, Value in, Time now, Cause cause) noexcep
     if (flat.stages.count == 0) {
         outlets[0] = in;
     } else {
-        runStages(flat, in, now, {outlets, flat.outlets.count});
-        if (flat.canMove) noteMotion(strand, now);
+        runStages(flat, in, now, cause, {outlets, flat.outlets.count});
     }
-    for (std::uint32_t l = flat.links.first; l < flat.links.first + flat.links.count; ++l)
-        m_meetings.feed(l, outlets[m_plan->links[l].outlet], cause);
+    for (std::uint32_t l = flat.links.first; l < flat.links.first + flat.links.count; ++l) {
+        const auto& link = m_plan->links[l];
+        const auto value = outlets[link.outlet];
+        m_meetings.feed(l, link.how == How::Held ? value : m_pulses.pass(l, value, now, cause),
+                        cause);
+    }
+    if (flat.canMove) noteMotion(strand, now);
 }
 
-void Machine::runStages(const PlanStrand& strand, Value in, Time now,
+void Machine::runStages(const PlanStrand& strand, Value in, Time now, Cause cause,
                         std::span<Value> outlets) noexcept
 {
-    const auto moment = momentOf(now);
+    const auto moment = momentOf(now, cause);
     const auto last = strand.stages.first + strand.stages.count - 1;
     for (auto i = strand.stages.first; i <= last; ++i) {
         const auto& stage = m_plan->stages[i];
@@ -149,7 +160,9 @@ void Machine::runAgain(std::uint32_t strand, Time now, Cause cause) noexcept
 bool Machine::rouse(std::uint32_t stage, Value in, Time now) noexcept
 {
     const bool works = doesWork(m_plan->stages[stage]);
-    if (works && m_areAsleep[stage]) wake(m_runners[stage], in, momentOf(now));
+    if (works && m_areAsleep[stage])
+        wake(m_runners[stage], in,
+             momentOf(now, Cause::Priming));  // what it slept through is no news
     m_areAsleep[stage] = !works;
     return works;
 }
@@ -165,7 +178,7 @@ void Machine::lookAround(std::uint32_t strand, Time now, Cause cause) noexcept
         if (!doesWork(m_plan->stages[i])) {
             m_areAsleep[i] = true;
         } else if (!m_areAsleep[i]) {
-            look(m_runners[i], momentOf(now), cause != Cause::Priming);
+            look(m_runners[i], momentOf(now, cause));
         } else if (!m_inputs[flat.input].isThere) {
             static_cast<void>(rouse(i, {}, now));
         }
@@ -201,10 +214,13 @@ void Machine::tellFlips(Time now, Cause cause) noexcept
 void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
 {
     const auto& stages = m_plan->strands[strand].stages;
+    const auto& links = m_plan->strands[strand].links;
     auto next = Time::max();
     for (auto i = stages.first; i < stages.first + stages.count; ++i) {
         if (!m_areAsleep[i]) next = std::min(next, nextAt(m_runners[i], now));
     }
+    for (auto l = links.first; l < links.first + links.count; ++l)
+        next = std::min(next, m_pulses.nextAt(l));
     m_motion.set(strand, next == Time::max() ? next : std::max(next, now + Time(1)));
 }
 
@@ -229,8 +245,10 @@ void Machine::lose(std::uint32_t input, Time now) noexcept
         for (auto stage = strand.stages.first; stage < strand.stages.first + strand.stages.count;
              ++stage)
             jolly::reset(m_runners[stage]);
-        for (auto l = strand.links.first; l < strand.links.first + strand.links.count; ++l)
+        for (auto l = strand.links.first; l < strand.links.first + strand.links.count; ++l) {
+            m_pulses.lose(l);
             m_meetings.lose(l, strand.whenAway);
+        }
     }
     tellLookers(input, now, Cause::Aside);
     tellFlips(now, Cause::Aside);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/plan/end_pulses.h"
 #include "core/plan/meetings.h"
 #include "core/plan/motion.h"
 #include "core/plan/plan.h"
@@ -15,8 +16,8 @@ namespace jolly
 {
 
 /// Runs a plan: raw moves in, changes of virtual controls out. Holds what the plan's stages
-/// remember; Meetings and Motion hold the rest. Built on the control thread; run by one thread.
-/// After construction nothing allocates.
+/// remember; EndPulses, Meetings and Motion hold the rest. Built on the control thread; run by one
+/// thread. After construction nothing allocates.
 class Machine
 {
  public:
@@ -76,13 +77,7 @@ class Machine
     /// What stages see of all controls: a push that was held before is not yet pressed.
     [[nodiscard]] std::span<const Value> inputValues() const noexcept { return m_values; }
 
-    /// What last came out of a strand's stages, at its first outlet.
-    [[nodiscard]] Value strandValue(std::uint32_t strand) const noexcept
-    {
-        return m_outs[m_plan->strands[strand].outlets.first];
-    }
-
-    /// Likewise at each of its outlets.
+    /// What last came out of a strand's stages, at each of its outlets.
     [[nodiscard]] std::span<const Value> strandOutlets(std::uint32_t strand) const noexcept
     {
         const auto& outlets = m_plan->strands[strand].outlets;
@@ -115,9 +110,11 @@ class Machine
     };
 
     [[nodiscard]] static Value valueOf(const PlanInput& input, Counts raw) noexcept;
-    [[nodiscard]] Moment momentOf(Time now) const noexcept { return {now, m_values}; }
+
+    [[nodiscard]] Moment momentOf(Time now, Cause cause) const noexcept;
     void run(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
-    void runStages(const PlanStrand& strand, Value in, Time now, std::span<Value> outlets) noexcept;
+    void runStages(const PlanStrand& strand, Value in, Time now, Cause cause,
+                   std::span<Value> outlets) noexcept;
     void runAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
     void lookAround(std::uint32_t strand, Time now, Cause cause) noexcept;
     [[nodiscard]] bool rouse(std::uint32_t stage, Value in, Time now) noexcept;
@@ -141,6 +138,7 @@ class Machine
     std::vector<StrandState> m_strands;
     std::vector<Value> m_stageValues;  ///< what came out of each stage
     std::vector<Value> m_outs;         ///< by outlet
+    EndPulses m_pulses;
     Meetings m_meetings;
     Motion m_motion;
 };

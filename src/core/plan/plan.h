@@ -44,7 +44,7 @@ struct PlanWhen {
 struct PlanStage {
     StageRunner runner;  ///< as it begins
     std::optional<PlanWhen> when{};
-    bool turns = false;  ///< what comes out is of another kind than what goes in
+    bool turns = false;  ///< what comes out is of another kind than what goes in, or forks
 };
 
 /// One strand that counts.
@@ -56,7 +56,7 @@ struct PlanStrand {
     Run links;
     WhenAway whenAway = WhenAway::Rest;
     Signal gives{};        ///< what leaves its stages, at each outlet
-    bool canMove = false;  ///< by itself: some stage works by time
+    bool canMove = false;  ///< by itself: some stage works by time, or some end gives pulses
 };
 
 /// Where one outlet of a strand meets one virtual control.
@@ -66,7 +66,9 @@ struct PlanLink {
     std::uint16_t outlet = 0;  ///< place among the strand's outlets
     bool isAxis = false;
     bool isButton = false;
-    bool isFollowed = false;         ///< what moved last is what counts there
+    bool isFollowed = false;  ///< what moved last is what counts there
+    How how = How::Held;
+    Time pulse{};                    ///< length of a pulse
     Sides sides = Sides::Two;        ///< of an axis as it leaves the stages
     Sides outputSides = Sides::Two;  ///< of the virtual one
 };

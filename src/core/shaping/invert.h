@@ -13,7 +13,7 @@ namespace jolly
 struct Invert {
     static constexpr StageInfo kInfo{.name = "invert",
                                      .sentence = "Turns the direction round.",
-                                     .takesButtons = true,
+                                     .takes = {ControlKind::Axis, ControlKind::Button},
                                      .isFeel = false};
 
     friend bool operator==(const Invert&, const Invert&) = default;

@@ -7,6 +7,7 @@
 #include "core/value/time.h"
 #include "core/value/value.h"
 
+#include <algorithm>
 #include <cstdint>
 #include <functional>
 #include <optional>
@@ -22,16 +23,9 @@ namespace jolly
 struct StageInfo {
     std::string_view name;      ///< as in words.md and in the file
     std::string_view sentence;  ///< what it does, for the pilot
-    bool takesAxes = true;
-    bool takesButtons = false;
+    Kinds takes = ControlKind::Axis;
     bool isFeel = true;   ///< how an axis feels; else what it is for, which is not copied to others
     bool isHalf = false;  ///< lets one half of an axis through; the other is for another strand
-
-    [[nodiscard]] constexpr bool takes(ControlKind kind) const noexcept
-    {
-        return (kind == ControlKind::Axis && takesAxes) ||
-               (kind == ControlKind::Button && takesButtons);
-    }
 };
 
 /// A stretch of an axis's travel.
@@ -73,6 +67,14 @@ struct StageInput : Signal {
     /// Finds another control; it may be empty or find nothing, then that control is at rest.
     std::function<std::optional<SeenControl>(const Source&)> see{};
 
+    /// The names of outlets from which ends lead; nothing when that is not known: all count then.
+    std::optional<std::vector<std::string>> led{};
+
+    [[nodiscard]] bool isLed(std::string_view outlet) const
+    {
+        return !led || std::ranges::find(*led, outlet) != led->end();
+    }
+
     [[nodiscard]] std::optional<SeenControl> find(const std::optional<Source>& source) const
     {
         return see && source ? see(*source) : std::nullopt;
@@ -83,6 +85,7 @@ struct StageInput : Signal {
 struct Moment {
     Time now{};
     std::span<const Value> inputs{};  ///< the present values of the plan's inputs
+    bool isNews = true;  ///< it just became so; else it is taken as it stands: a press is none
 
     /// The present value of another control; at rest when it is not there. RT-safe.
     [[nodiscard]] Value of(const std::optional<SeenControl>& seen) const noexcept

@@ -20,11 +20,11 @@ bool Trim::Runner::Key::isPressedNow(const Moment& moment) noexcept
     return isDown && !wasDown;
 }
 
-void Trim::Runner::look(const Moment& moment, bool isNews) noexcept
+void Trim::Runner::look(const Moment& moment) noexcept
 {
-    if (m_up.isPressedNow(moment) && isNews) m_trim += m_step;
-    if (m_down.isPressedNow(moment) && isNews) m_trim -= m_step;
-    if (m_reset.isPressedNow(moment) && isNews) m_trim = 0.0;
+    if (m_up.isPressedNow(moment) && moment.isNews) m_trim += m_step;
+    if (m_down.isPressedNow(moment) && moment.isNews) m_trim -= m_step;
+    if (m_reset.isPressedNow(moment) && moment.isNews) m_trim = 0.0;
     m_trim = std::clamp(m_trim, -m_most, m_most);
 }
 

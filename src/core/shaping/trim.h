@@ -52,9 +52,9 @@ struct Trim {
         [[nodiscard]] Value apply(Value in, const Moment& moment) const noexcept;
 
         /// Counts presses that are news: also those before the axis was heard of. RT-safe.
-        void look(const Moment& moment, bool isNews) noexcept;
+        void look(const Moment& moment) noexcept;
         /// Presses while it slept do not count. RT-safe.
-        void wake(Value, const Moment& moment) noexcept { look(moment, false); }
+        void wake(Value, const Moment& moment) noexcept { look(moment); }
         void reset() noexcept { m_trim = 0.0; }
         void continueFrom(const Runner& before) noexcept;
 

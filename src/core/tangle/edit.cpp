@@ -4,7 +4,9 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/likely.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_edit.h"
 #include "core/tangle/stage_effect.h"
+#include "core/tangle/stage_shape.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -48,6 +50,17 @@ std::string freeAlias(const Tangle& tangle, const std::string& name)
     for (int n = 2; findBy(tangle.rig, &RigController::alias, alias); ++n)
         alias = name + " " + std::to_string(n);
     return alias;
+}
+
+/// The first kind of stage that makes one kind of control of another; nothing when there is none.
+std::optional<StageParameters> turning(ControlKind from, ControlKind to)
+{
+    std::optional<StageParameters> turn;
+    StageList::forEach([&](const auto& kind) {
+        if (!turn && kind.kInfo.takes.has(from) && signalAfter(kind, {from, Sides::Two}).kind == to)
+            turn = kind;
+    });
+    return turn;
 }
 
 bool coversRest(const Stage& stage)
@@ -134,33 +147,29 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     if (!from || !device)
         return fail(Failure::Code::NotThere, "That control is not there any more.",
                     "Touch it again.");
-    const bool isSliced =
-        from->kind == ControlKind::Axis && target.control.kind == ControlKind::Button;
-    if (from->kind != target.control.kind && !isSliced) {
+    const bool isSame = from->kind == target.control.kind;
+    const auto turn = turning(from->kind, target.control.kind);
+    if (!isSame && !turn) {
         static constexpr const char* kWords[] = {"an axis", "a button", "a hat", "a turner"};
         const std::string word = kWords[static_cast<std::size_t>(from->kind)];
         return fail(Failure::Code::Unreadable,
                     nameOf(controller, *from) + " is " + word + ", " +
                         nameOf(*device, target.control) + " is " +
                         kWords[static_cast<std::size_t>(target.control.kind)] + ".",
-                    from->kind == ControlKind::Turner ? "Nothing takes a turner yet."
+                    from->kind == ControlKind::Turner ? "Choose an axis or a button on the right."
                                                       : "Choose " + word + " on the right.");
     }
+    const bool isFirst = device->kind == VirtualKind::Joystick && takersOf(tangle, target).empty();
+    if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
     Strand strand{.id = freshId(tangle, "strand"), .name = nameOf(controller, *from)};
     strand.source = {controller.id, control};
     strand.ends = endsAt({target});
-    if (isSliced) {
-        Slice slice;
-        auto& part = slice.slices.front();
-        part.letGoBelow = part.from - heldBeyond(*from);
-        strand.stages = {{slice}};
-        strand.ends.front().outlet = slice.slices.front().name;
-    }
-    if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
-    const bool isFirst = device->kind == VirtualKind::Joystick && takersOf(tangle, target).empty();
-    if (from->kind == ControlKind::Axis && isFirst && !isSliced)
-        setSides(tangle, target, from->sides);
+    if (isSame && from->kind == ControlKind::Axis && isFirst) setSides(tangle, target, from->sides);
     tangle.strands.push_back(strand);
+    if (isSame) return strand.id;
+    auto stage = *turn;
+    holdBeyond(stage, heldBeyond(*from));
+    addStage(tangle, strand.id, stage);
     return strand.id;
 }
 

@@ -32,7 +32,9 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
 
 /// Weaves a strand from a control to a virtual control, taking the controller into the rig when it
 /// is not there. The first strand that ends at a virtual axis lets it rest where its control does.
-/// Fails with a sentence when the two do not fit; the tangle is as it was then.
+/// Between controls of two kinds comes the first kind of stage that makes the one of the other;
+/// what that has more outlets leads to the next free controls. Fails with a sentence when the two
+/// do not fit; the tangle is as it was then.
 /// @return the id of the new strand.
 [[nodiscard]] Result<std::string> connect(Tangle& tangle, const RigController& controller,
                                           ControlCode control, const Target& target);

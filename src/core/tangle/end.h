@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/digital/pulses.h"
 #include "core/tangle/virtual_control.h"
 
 #include <algorithm>
+#include <cstdint>
 #include <initializer_list>
 #include <ranges>
 #include <string>
@@ -22,10 +24,23 @@ struct Nothing {
 /// Where an end of a strand leads.
 using Goal = std::variant<Target, Nothing>;
 
+/// How an end presses its goal, when it leads from an outlet of buttons.
+enum class How : std::uint8_t {
+    Held,            ///< for as long as the outlet is pressed
+    Pulse,           ///< for a moment when it is pressed
+    PulseAtRelease,  ///< for a moment when it is let go
+    PulseAtBoth,     ///< for a moment at either
+};
+
 /// One end of a strand.
 struct End {
+    static constexpr double kShortest = 10.0;
+    static constexpr double kLongest = 10'000.0;
+
     std::string outlet{};  ///< of its last stage; "" is the first
     Goal goal{};
+    How how = How::Held;
+    double pulse = kUsualPulse;  ///< length of a pulse, [kShortest, kLongest] ms
 
     friend bool operator==(const End&, const End&) = default;
 };

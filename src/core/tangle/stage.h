@@ -31,52 +31,19 @@ struct Stage {
     friend bool operator==(const Stage&, const Stage&) = default;
 };
 
-[[nodiscard]] inline const StageInfo& infoOf(const StageParameters& parameters)
-{
-    return std::visit(
-        [](const auto& p) -> const StageInfo& { return std::decay_t<decltype(p)>::kInfo; },
-        parameters);
-}
+[[nodiscard]] const StageInfo& infoOf(const StageParameters& parameters);
 
 /// What flows behind a stage, at each of its outlets.
-[[nodiscard]] inline Signal signalAfter(const StageParameters& parameters, Signal signal)
-{
-    return std::visit(
-        [signal](const auto& p) {
-            if constexpr (requires { p.gives(signal); }) return p.gives(signal);
-            return signal;
-        },
-        parameters);
-}
+[[nodiscard]] Signal signalAfter(const StageParameters& parameters, Signal signal);
 
 /// The names of a stage's outlets, of which there is one or more; "" where it has one only.
-[[nodiscard]] inline std::vector<std::string> outletsOf(const StageParameters& parameters)
-{
-    return std::visit(
-        [](const auto& p) -> std::vector<std::string> {
-            if constexpr (requires { p.outlets(); }) return p.outlets();
-            return {""};
-        },
-        parameters);
-}
+[[nodiscard]] std::vector<std::string> outletsOf(const StageParameters& parameters);
 
 /// Whether a stage has several outlets. It is the last one then.
-[[nodiscard]] inline bool forks(const StageParameters& parameters)
-{
-    return outletsOf(parameters) != std::vector<std::string>{""};
-}
+[[nodiscard]] bool forks(const StageParameters& parameters);
 
 /// Where the value of a stage can go that keeps one of its own; empty for all others.
-[[nodiscard]] inline std::optional<Stretch> ownTravelOf(const StageParameters& parameters,
-                                                        double low)
-{
-    return std::visit(
-        [low](const auto& p) -> std::optional<Stretch> {
-            if constexpr (requires { p.ownTravel(low); }) return p.ownTravel(low);
-            return std::nullopt;
-        },
-        parameters);
-}
+[[nodiscard]] std::optional<Stretch> ownTravelOf(const StageParameters& parameters, double low);
 
 /// Calls `visit(spec, source)` for each parameter that names another control; `source` may be
 /// empty.

@@ -88,7 +88,7 @@ bool fitsAt(const Tangle& tangle, const Strand& strand, std::size_t place,
 {
     const bool isBehindFork =
         place > 0 && strand.stages[place - 1].isOn && forks(strand.stages[place - 1].parameters);
-    return !isBehindFork && infoOf(stage).takes(signalsOf(tangle, strand)[place].kind);
+    return !isBehindFork && infoOf(stage).takes.has(signalsOf(tangle, strand)[place].kind);
 }
 
 auto at(Strand& strand, std::size_t place)
@@ -96,13 +96,42 @@ auto at(Strand& strand, std::size_t place)
     return strand.stages.begin() + static_cast<std::ptrdiff_t>(place);
 }
 
+/// Of what it gets; of what its strand leads to where it makes an axis of something else.
+Sides sidesFor(const Tangle& tangle, const Strand& strand, std::size_t place,
+               const StageParameters& stage)
+{
+    const auto gets = signalsOf(tangle, strand)[place];
+    if (gets.kind == ControlKind::Axis || signalAfter(stage, gets).kind != ControlKind::Axis)
+        return gets.sides;
+    for (const auto& target : targetsOf(strand)) {
+        const auto* device = findDevice(tangle, target.device);
+        if (device && target.control.kind == ControlKind::Axis)
+            return settingsOf(*device, target.control).sides;
+    }
+    return Sides::Two;
+}
+
 }  // namespace
 
 std::size_t placeFor(const Tangle& tangle, const Strand& strand, const StageParameters& stage)
 {
-    auto place = strand.stages.size();
-    while (place > 0 && !fitsAt(tangle, strand, place, stage)) --place;
-    return place;
+    const auto signals = signalsOf(tangle, strand);
+    std::size_t last = 0;
+    for (auto place = strand.stages.size() + 1; place-- > 0;) {
+        if (!fitsAt(tangle, strand, place, stage)) continue;
+        if (signals[place].kind == signals.front().kind) return place;
+        last = std::max(last, place);
+    }
+    return last;
+}
+
+bool isUseful(const Tangle& tangle, const Strand& strand, const StageParameters& stage)
+{
+    const auto gets = signalsOf(tangle, strand)[placeFor(tangle, strand, stage)].kind;
+    const auto gives = signalAfter(stage, {gets, Sides::Two}).kind;
+    const auto isEnd = [gives](const Target& target) { return target.control.kind == gives; };
+    return infoOf(stage).takes.has(gets) &&
+           (gives == gets || std::ranges::any_of(targetsOf(strand), isEnd));
 }
 
 void addStage(Tangle& tangle, const std::string& id, StageParameters parameters)
@@ -111,7 +140,7 @@ void addStage(Tangle& tangle, const std::string& id, StageParameters parameters)
     if (!strand) return;
     auto before = outletsOf(*strand);
     auto place = placeFor(tangle, *strand, parameters);
-    fit(parameters, signalsOf(tangle, *strand)[place].sides);
+    fit(parameters, sidesFor(tangle, *strand, place, parameters));
     strand->stages.insert(at(*strand, place), {std::move(parameters)});
     while (++place < strand->stages.size()) {
         if (fitsAt(tangle, *strand, place, strand->stages[place].parameters)) continue;

@@ -11,9 +11,15 @@
 namespace jolly
 {
 
-/// The last place of a strand where a stage gets what it takes, before one that forks.
+/// The last place of a strand where a stage gets what it takes, before one that forks; of one that
+/// takes several kinds of controls, where that of the strand's own control is.
 [[nodiscard]] std::size_t placeFor(const Tangle& tangle, const Strand& strand,
                                    const StageParameters& stage);
+
+/// Whether a stage gets what it takes somewhere along a strand, and gives what goes on there, or
+/// what one of the strand's ends is.
+[[nodiscard]] bool isUseful(const Tangle& tangle, const Strand& strand,
+                            const StageParameters& stage);
 
 /// Adds a stage at that place, made for the sides of what it gets there. What does not get what it
 /// takes any more goes: a strand has one stage that makes buttons of its axis.

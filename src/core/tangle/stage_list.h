@@ -1,9 +1,24 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/digital/both_ends.h"
+#include "core/digital/debounce.h"
+#include "core/digital/delay.h"
 #include "core/digital/equal_slices.h"
+#include "core/digital/latch.h"
+#include "core/digital/nudge.h"
+#include "core/digital/press_kinds.h"
+#include "core/digital/ramp.h"
 #include "core/digital/ratchet.h"
+#include "core/digital/repeat.h"
+#include "core/digital/set.h"
+#include "core/digital/set_and_clear.h"
 #include "core/digital/slice.h"
+#include "core/hats/hat_join.h"
+#include "core/hats/hat_of_axes.h"
+#include "core/hats/hat_split.h"
+#include "core/hats/hat_to_axes.h"
+#include "core/hats/hat_turn.h"
 #include "core/shaping/blend.h"
 #include "core/shaping/counter_curve.h"
 #include "core/shaping/curve.h"
@@ -25,6 +40,8 @@
 #include "core/shaping/steady.h"
 #include "core/shaping/stillness.h"
 #include "core/shaping/trim.h"
+#include "core/turning/glide.h"
+#include "core/turning/turn_pulses.h"
 
 #include <variant>
 
@@ -76,9 +93,41 @@ using StageList = StageListOf<  //
     Guard,                      //
     Slice,                      //
     EqualSlices,                //
-    Ratchet>;
+    Ratchet,                    //
+    Latch,                      //
+    SetAndClear,                //
+    PressKinds,                 //
+    BothEnds,                   //
+    Debounce,                   //
+    Delay,                      //
+    Repeat,                     //
+    Ramp,                       //
+    SetValue,                   //
+    Nudge,                      //
+    HatSplit,                   //
+    HatTurn,                    //
+    HatToAxes,                  //
+    HatJoin,                    //
+    HatOfAxes,                  //
+    Glide,                      //
+    TurnPulses>;
 
-using StageParameters = StageList::Parameters;
+/// The parameters of one kind of stage. They are copied, moved and compared in one source for all
+/// who hold tangles, so that more kinds do not slow every build.
+struct StageParameters : StageList::Parameters {
+    using StageList::Parameters::variant;
+    using StageList::Parameters::operator=;
+
+    StageParameters();
+    StageParameters(const StageParameters&);
+    StageParameters(StageParameters&&) noexcept;
+    StageParameters& operator=(const StageParameters&);
+    StageParameters& operator=(StageParameters&&) noexcept;
+    ~StageParameters();
+
+    friend bool operator==(const StageParameters& a, const StageParameters& b);
+};
+
 using StageRunner = StageList::Runner;
 
 }  // namespace jolly

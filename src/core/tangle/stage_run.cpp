@@ -4,6 +4,7 @@
 #include "core/tangle/stage_complaint.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace jolly
 {
@@ -16,9 +17,14 @@ StageRunner prepare(const StageParameters& parameters, const StageInput& input)
 
 Value apply(StageRunner& runner, Value in, const Moment& moment, std::span<Value> outlets) noexcept
 {
-    if (!(in.x >= -1.0 && in.x <= 1.0)) in.x = in.x > 1.0 ? 1.0 : in.x < -1.0 ? -1.0 : 0.0;
     return std::visit(
         [&](auto& r) noexcept -> Value {
+            if constexpr (requires { r.kTakesCounts; }) {
+                if (!std::isfinite(in.x)) in.x = 0.0;
+            } else {
+                if (!(in.x >= -1.0 && in.x <= 1.0))
+                    in.x = in.x > 1.0 ? 1.0 : in.x < -1.0 ? -1.0 : 0.0;
+            }
             if constexpr (requires { r.apply(in, moment, outlets); }) {
                 r.apply(in, moment, outlets);
                 return outlets.empty() ? Value{} : outlets.front();
@@ -51,11 +57,11 @@ void wake(StageRunner& runner, Value in, const Moment& moment) noexcept
         runner);
 }
 
-void look(StageRunner& runner, const Moment& moment, bool isNews) noexcept
+void look(StageRunner& runner, const Moment& moment) noexcept
 {
     std::visit(
         [&](auto& r) noexcept {
-            if constexpr (requires { r.look(moment, isNews); }) r.look(moment, isNews);
+            if constexpr (requires { r.look(moment); }) r.look(moment);
         },
         runner);
 }

@@ -25,14 +25,12 @@ namespace jolly
 void reset(StageRunner& runner) noexcept;
 
 /// Begins again after a time in which it did not work: neither counts what it did not see, nor has
-/// aged. RT-safe.
+/// aged. `moment` brings no news. RT-safe.
 void wake(StageRunner& runner, Value in, const Moment& moment) noexcept;
 
 /// A control that the stage looks at has changed, or is seen for the first time. Called whether or
-/// not the strand's own source was heard of yet.
-///
-/// @param isNews  whether it just changed: what was pressed before is no press. RT-safe.
-void look(StageRunner& runner, const Moment& moment, bool isNews) noexcept;
+/// not the strand's own source was heard of yet. RT-safe.
+void look(StageRunner& runner, const Moment& moment) noexcept;
 
 /// What comes out in the end while `in` stays. Allocates nothing; what the runner remembers is
 /// lost.

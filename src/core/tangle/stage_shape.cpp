@@ -68,6 +68,15 @@ void fit(StageParameters& stage, Sides sides)
         stage);
 }
 
+void holdBeyond(StageParameters& stage, double amount)
+{
+    std::visit(
+        [&](auto& p) {
+            if constexpr (requires { p.holdBeyond(amount); }) p.holdBeyond(amount);
+        },
+        stage);
+}
+
 void mirror(StageParameters& stage, Sides sides)
 {
     std::visit(

@@ -28,6 +28,9 @@ bool removePoint(StageParameters& stage, std::size_t point);
 /// Makes a stage one for an axis of such sides, before it is put there.
 void fit(StageParameters& stage, Sides sides);
 
+/// Lets what is pressed by an axis be let go no nearer than `amount` beyond where it is pressed.
+void holdBeyond(StageParameters& stage, double amount);
+
 /// Whether both halves are shaped alike was changed: what it is shaped by follows.
 void mirror(StageParameters& stage, Sides sides);
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <cstdint>
+#include <initializer_list>
 
 namespace jolly
 {
@@ -28,6 +29,30 @@ struct Counts {
 };
 
 enum class ControlKind : std::uint8_t { Axis, Button, Hat, Turner };
+
+/// Some kinds of controls.
+class Kinds
+{
+ public:
+    constexpr Kinds(ControlKind kind) noexcept : Kinds({kind}) {}
+    constexpr Kinds(std::initializer_list<ControlKind> kinds) noexcept
+    {
+        for (const auto kind : kinds) m_bits |= bitOf(kind);
+    }
+
+    [[nodiscard]] constexpr bool has(ControlKind kind) const noexcept
+    {
+        return (m_bits & bitOf(kind)) != 0;
+    }
+
+ private:
+    [[nodiscard]] static constexpr unsigned bitOf(ControlKind kind) noexcept
+    {
+        return 1U << static_cast<unsigned>(kind);
+    }
+
+    unsigned m_bits = 0;
+};
 
 /// Whether an axis rests in the middle of its travel or at its low end.
 enum class Sides : std::uint8_t { Two, One };

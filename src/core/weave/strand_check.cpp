@@ -104,12 +104,6 @@ class StrandCheck
                       " does not have",
                   "Touch the control in the window to pick it, or see what it has with \"tangle "
                   "devices\".");
-        } else if (m_control->kind == ControlKind::Turner) {
-            error("/source/control",
-                  " starts at a turner, " + nameOf(*controller, *m_control) + " of " +
-                      controller->alias,
-                  "Pick an axis, button or hat; no stage takes a turner yet.");
-            m_control = nullptr;
         }
     }
 
@@ -127,7 +121,7 @@ class StrandCheck
         if (stage.when) checkWhen(path, name, stage);
         if (!m_control || !stage.isOn) return;
         const auto kind = m_signals[i].kind;
-        const bool fits = info.takes(kind);
+        const bool fits = info.takes.has(kind);
         if (!fits && kind != m_signals.front().kind) {
             error(path,
                   " has the stage \"" + name + "\", which does nothing for " + wordFor(kind) +
@@ -237,6 +231,12 @@ class StrandCheck
                   "Pick one it has, or give " + device->name + " more of them.");
             auto grown = *device;
             m_problems.back().remedy = growFor(grown, target.control) ? "grow" : "next-free";
+        } else if (m_control && kind == ControlKind::Turner) {
+            error(path + "/control",
+                  " leads the counts of a turner to " + nameOf(*device, target.control) + " of " +
+                      device->name,
+                  "Put the stage \"glide\" in front, which makes an axis of them, or \"turn "
+                  "pulses\".");
         } else if (m_control && kind != target.control.kind) {
             error(path + "/control",
                   std::string(" leads from ") + wordFor(kind) + " to " +

@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/end.h"
+
+#include <QWidget>
+#include <optional>
+
+class QLabel;
+class QPushButton;
+
+namespace jolly::app
+{
+
+class ValueLabel;
+
+/// One way out of a strand: a lamp, the outlet's name, how it presses, where it leads, and what
+/// for.
+class OutletRow : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    /// What it shows.
+    struct Words {
+        QString goal{};            ///< empty when it leads nowhere yet
+        QString function{};        ///< of the goal
+        std::optional<How> how{};  ///< nothing where it is no button
+        double pulse = kUsualPulse;
+    };
+
+    /// @param outlet  its name; empty where a strand has one way out only.
+    OutletRow(const QString& outlet, QWidget* parent = nullptr);
+
+    void show(const Words& words);
+    void setPressed(bool isPressed);
+
+ Q_SIGNALS:
+    void howChosen(jolly::How how, double pulse);
+    void goalWanted();
+
+ private:
+    void buildMenu();
+
+    QString m_outlet;
+    Words m_words;
+    ValueLabel* m_lamp;
+    QPushButton* m_how;
+    QPushButton* m_goal;
+    QLabel* m_function;
+};
+
+/// "held", "pulse 60 ms": how an end presses.
+[[nodiscard]] QString wordsFor(How how, double pulse);
+
+}  // namespace jolly::app

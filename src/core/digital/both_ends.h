@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// Stage "both ends": a two-way switch that reports one side gets an outlet for each.
+struct BothEnds {
+    static constexpr StageInfo kInfo{
+        .name = "both ends",
+        .sentence = "One outlet while it is on, the other while it is off.",
+        .takes = ControlKind::Button,
+        .isFeel = false};
+
+    friend bool operator==(const BothEnds&, const BothEnds&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self&, Visitor&&)
+    {
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const { return "on and off"; }
+    [[nodiscard]] static std::vector<std::string> outlets() { return {"on", "off"}; }
+
+    struct Runner {
+        /// RT-safe.
+        void apply(Value in, const Moment&, std::span<Value> outlets) const noexcept
+        {
+            for (std::size_t i = 0; i < outlets.size(); ++i)
+                outlets[i] = {in.isPressed() == (i == 0) ? 1.0 : 0.0, 0.0};
+        }
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return {}; }
+};
+
+}  // namespace jolly

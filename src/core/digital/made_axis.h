@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <algorithm>
+#include <initializer_list>
+#include <string>
+
+/// What stages share that make an axis of something else.
+namespace jolly
+{
+
+/// The parameter that says where the axis rests: in the middle or at its low end.
+[[nodiscard]] inline ChoiceField restField()
+{
+    return {"rests", "the axis rests", {"rests in the middle", "rests at its low end"}};
+}
+
+/// What is wrong with values of an axis that rests there; empty when nothing is.
+[[nodiscard]] inline std::string complaintBelowRest(Sides rests,
+                                                    std::initializer_list<double> values)
+{
+    const bool isBelow = std::ranges::any_of(values, [](double value) { return value < 0.0; });
+    if (rests == Sides::Two || !isBelow) return {};
+    return "an axis that rests at its low end has no values below 0";
+}
+
+}  // namespace jolly

@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/shaping/stage_info.h"
+
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// Stage "hat to axes": the hat as two axes, which are at rest or at an end. Right and down are
+/// more, as of a stick.
+struct HatToAxes {
+    static constexpr StageInfo kInfo{.name = "hat to axes",
+                                     .sentence = "The hat moves two axes, from end to end.",
+                                     .takes = ControlKind::Hat,
+                                     .isFeel = false};
+
+    friend bool operator==(const HatToAxes&, const HatToAxes&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self&, Visitor&&)
+    {
+    }
+
+    [[nodiscard]] std::string complaint() const { return {}; }
+    [[nodiscard]] std::string summary() const { return "two axes"; }
+    [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Axis}; }
+    [[nodiscard]] static std::vector<std::string> outlets() { return {"left right", "up down"}; }
+
+    struct Runner {
+        /// RT-safe.
+        void apply(Value in, const Moment&, std::span<Value> outlets) const noexcept
+        {
+            if (outlets.size() < 2) return;
+            outlets[0] = {in.x, 0.0};
+            outlets[1] = {in.y, 0.0};
+        }
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return {}; }
+};
+
+}  // namespace jolly

@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/turning/glide.h"
+
+#include "core/value/percent.h"
+
+namespace jolly
+{
+
+std::string Glide::complaint() const
+{
+    if (step == 0.0) return "counts of 0 go nowhere";
+    if (!(lowest < highest))
+        return "\"lowest\" " + percent(lowest) + " is not below \"highest\" " + percent(highest) +
+               "; nothing is left between them";
+    return complaintBelowRest(rests, {lowest, highest});
+}
+
+std::string Glide::summary() const
+{
+    return percent(step) + " a count";
+}
+
+Glide::Runner::Runner(const Glide& glide, const StageInput& input)
+    : m_step(glide.step),
+      m_lowest(glide.lowest),
+      m_highest(glide.highest),
+      m_rest(std::clamp(0.0, m_lowest, m_highest)),
+      m_reset(input.find(glide.reset)),
+      m_past{m_rest}
+{
+}
+
+Value Glide::Runner::apply(Value in, const Moment& moment) noexcept
+{
+    if (!moment.isNews) m_past.before = in.x;
+    const double turned = (in.x - m_past.before) * m_step;
+    m_past.value = std::clamp(m_past.value + turned, m_lowest, m_highest);
+    m_past.before = in.x;
+    if (moment.of(m_reset).isPressed()) m_past.value = m_rest;
+    return {m_past.value, 0.0};
+}
+
+void Glide::Runner::continueFrom(const Runner& before) noexcept
+{
+    m_past = before.m_past;
+    m_past.value = std::clamp(m_past.value, m_lowest, m_highest);
+}
+
+}  // namespace jolly

@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/turning/turn_pulses.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace jolly
+{
+
+std::string TurnPulses::complaint() const
+{
+    return counts == std::floor(counts) ? std::string() : "its counts must be whole";
+}
+
+std::string TurnPulses::summary() const
+{
+    const auto count = std::to_string(std::lround(counts));
+    return counts == 1.0 ? "each count" : "every " + count + " counts";
+}
+
+TurnPulses::Runner::Runner(const TurnPulses& pulses)
+    : m_counts(pulses.counts), m_length(milliseconds(pulses.pulse)), m_past{Pulses(m_length)}
+{
+}
+
+void TurnPulses::Runner::apply(Value in, const Moment& moment, std::span<Value> outlets) noexcept
+{
+    if (!moment.isNews) m_past.anchor = in.x;
+    const double most = 2.0 * Pulses::kMost;
+    const double steps = std::clamp(std::trunc((in.x - m_past.anchor) / m_counts), -most, most);
+    m_past.anchor = std::abs(steps) == most ? in.x : m_past.anchor + steps * m_counts;
+    m_past.pulses.add(static_cast<int>(steps));
+    m_past.pulses.run(moment.now);
+    if (outlets.size() < 2) return;
+    outlets[0] = {m_past.pulses.pressed() > 0 ? 1.0 : 0.0, 0.0};
+    outlets[1] = {m_past.pulses.pressed() < 0 ? 1.0 : 0.0, 0.0};
+}
+
+}  // namespace jolly

@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/digital/pulses.h"
+#include "core/shaping/stage_info.h"
+
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// Stage "turn pulses": so many counts of a turner (a notch of a scroll wheel, a detent of a dial)
+/// give a pulse, up or down. Pulses wait as those of a ratchet.
+struct TurnPulses {
+    static constexpr StageInfo kInfo{.name = "turn pulses",
+                                     .sentence = "Each notch that is turned gives a pulse.",
+                                     .takes = ControlKind::Turner,
+                                     .isFeel = false};
+
+    double counts = 1.0;         ///< for a pulse, whole, [1, 10000]
+    double pulse = kUsualPulse;  ///< [10, 1000] ms, and as long a gap behind it
+
+    friend bool operator==(const TurnPulses&, const TurnPulses&) = default;
+
+    template <class Self, class Visitor>
+    static void fields(Self& self, Visitor&& visit)
+    {
+        visit(NumberField{"counts", "a pulse every", 1.0, 10'000.0, "counts", 0}, self.counts);
+        visit(NumberField{"pulse", "pressed for", 10.0, 1000.0, "ms", 0}, self.pulse);
+    }
+
+    [[nodiscard]] std::string complaint() const;
+    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
+    [[nodiscard]] static std::vector<std::string> outlets() { return {"up", "down"}; }
+
+    class Runner
+    {
+     public:
+        static constexpr bool kTakesCounts = true;
+
+        explicit Runner(const TurnPulses& pulses);
+
+        /// RT-safe.
+        void apply(Value in, const Moment& moment, std::span<Value> outlets) noexcept;
+        [[nodiscard]] Time nextAt() const noexcept { return m_past.pulses.nextAt(); }
+        void reset() noexcept { m_past = {Pulses(m_length)}; }
+        void wake(Value in, const Moment&) noexcept
+        {
+            reset();
+            m_past.anchor = in.x;
+        }
+        void continueFrom(const Runner& before) noexcept
+        {
+            m_past = before.m_past;
+            m_past.pulses = Pulses(m_length);
+            m_past.pulses.continueFrom(before.m_past.pulses);
+        }
+
+     private:
+        /// What it remembers.
+        struct Past {
+            Pulses pulses;
+            double anchor = 0.0;  ///< the sum at which the last pulse was counted
+        };
+
+        double m_counts;
+        Time m_length;
+        Past m_past;
+    };
+
+    [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }
+};
+
+}  // namespace jolly

@@ -1,0 +1,237 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/machine.h"
+#include "core/weave/weave.h"
+#include "support/small_tangle.h"
+
+#include <gtest/gtest.h>
+
+#include <cstdlib>
+#include <memory>
+#include <random>
+
+/// Whatever happens, what is pressed is let go: random strands, events, edits, controllers that go
+/// and come, flights that end and begin. Again and again everything physical is let go; then
+/// nothing virtual may be pressed or away from rest, and of each button as many presses as releases
+/// were sent.
+namespace jolly::test
+{
+namespace
+{
+
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+constexpr long kEvents = 200'000;
+#else
+constexpr long kEvents = 10'000'000;
+#endif
+constexpr int kEventsAFlight = 20'000;
+
+/// So many events; JOLLY_BALANCE_EVENTS asks for others.
+long eventsWanted()
+{
+    const char* wanted = std::getenv("JOLLY_BALANCE_EVENTS");
+    return wanted ? std::atol(wanted) : kEvents;
+}
+
+class Flight
+{
+ public:
+    explicit Flight(unsigned seed) : m_random(seed)
+    {
+        m_tangle.devices.front().axes = 4;
+        for (int i = 0; i < 12; ++i) addRandomStrand();
+        EXPECT_FALSE(hasErrors(findProblems(m_tangle)));
+        m_machine = std::make_unique<Machine>(compile(m_tangle));
+        m_presses.resize(m_machine->plan().outputs.size());
+    }
+
+    void run(int events)
+    {
+        begin();
+        for (int i = 0; i < events; ++i) {
+            const auto deed = below(2000);
+            if (deed == 0) edit();
+            if (deed == 1) loseAll();
+            if (deed == 2) endAndBegin();
+            if (deed < 20) wait(below(2000));
+            if (deed >= 20) move(m_inputs[below(m_inputs.size())], below(2) != 0);
+        }
+        letGo();
+    }
+
+    /// What is wrong now that everything was let go; empty when nothing is.
+    [[nodiscard]] std::string wrong() const
+    {
+        for (std::uint32_t i = 0; i < m_presses.size(); ++i) {
+            const auto value = m_machine->outputValue(i);
+            const auto name = toText(m_machine->plan().outputs[i].layout.control);
+            if (value.x != 0.0 || value.y != 0.0) return name + " is not at rest";
+            if (m_presses[i] != 0) return name + " was pressed and not let go, or twice";
+        }
+        return m_machine->nextTick() == Time::max() ? "" : "something still moves";
+    }
+
+ private:
+    std::size_t below(std::size_t count) { return m_random() % count; }
+
+    StageParameters randomStage(ControlKind kind)
+    {
+        if (kind == ControlKind::Hat) return HatSplit{static_cast<Diagonals>(below(3))};
+        switch (below(6)) {
+            case 0:
+                return Debounce{15};
+            case 1:
+                return Delay{37};
+            case 2:
+                return Repeat{90, 40};
+            case 3:
+                return PressKinds{120, 80, 20};
+            case 4:
+                return Ramp{.to = 1.0, .rise = 70, .fall = 30};
+            default:
+                return SetValue{};
+        }
+    }
+
+    void addRandomStrand()
+    {
+        static const std::vector<ControlCode> kSources = {kTrigger, kThumb, kToggle, kHat};
+        const auto from = kSources[below(kSources.size())];
+        const auto kind = from == kHat ? ControlKind::Hat : ControlKind::Button;
+        auto& strand = addStrand(m_tangle, from, button(1));
+        strand.ends.clear();
+        if (kind == ControlKind::Hat || below(3) != 0) strand.stages = {{randomStage(kind)}};
+        const auto gives = strand.stages.empty()
+                               ? ControlKind::Button
+                               : signalAfter(strand.stages[0].parameters, {kind, Sides::Two}).kind;
+        const auto outlets = strand.stages.empty() ? std::vector<std::string>{""}
+                                                   : outletsOf(strand.stages[0].parameters);
+        for (const auto& outlet : outlets) {
+            const auto most = gives == ControlKind::Axis ? 2U : 8U;
+            End end{outlet, Target{"jolly", {gives, static_cast<std::uint16_t>(1 + below(most))}}};
+            if (gives == ControlKind::Button) end.how = static_cast<How>(below(4));
+            end.pulse = 10.0 + static_cast<double>(below(30));
+            strand.ends.push_back(end);
+        }
+    }
+
+    void begin()
+    {
+        for (const auto& control : m_tangle.rig[0].controls) {
+            const auto place = *m_machine->plan().inputOf(0, control.code);
+            if (control.kind == ControlKind::Button || control.kind == ControlKind::Hat) {
+                if (m_inputs.size() < 4) m_inputs.push_back(place);
+                m_machine->prime(place, m_raws[place]);
+            }
+        }
+        m_machine->begin(m_now);
+        take();
+    }
+
+    void move(std::uint32_t input, bool isPressed)
+    {
+        m_now += std::chrono::microseconds(below(30'000));
+        runUntilNow();
+        const auto raw = isPressed ? 1 : 0;
+        const bool isY =
+            below(2) != 0 && m_machine->plan().inputs[input].control.kind == ControlKind::Hat;
+        (isY ? m_raws[input].y : m_raws[input].x) = raw;
+        m_machine->move(input, isY, raw, m_now);
+        take();
+    }
+
+    void wait(std::size_t ms)
+    {
+        m_now += std::chrono::milliseconds(ms);
+        runUntilNow();
+    }
+
+    void runUntilNow()
+    {
+        while (m_machine->nextTick() <= m_now) {
+            m_machine->tick(m_machine->nextTick());
+            take();
+        }
+    }
+
+    void edit()
+    {
+        auto& strand = m_tangle.strands[below(m_tangle.strands.size())];
+        if (below(2) == 0) {
+            strand.isOn = !strand.isOn;
+        } else if (!strand.ends.empty() && strand.stages.empty()) {
+            strand.ends[0].how = static_cast<How>(below(4));
+        } else {
+            std::swap(strand, m_tangle.strands.front());
+        }
+        auto next = std::make_unique<Machine>(compile(m_tangle));
+        for (const auto input : m_inputs) next->prime(input, m_raws[input]);
+        next->takeOver(*m_machine, m_now);
+        m_machine = std::move(next);
+        for (std::uint32_t i = 0; i < m_presses.size(); ++i) tell(i);
+    }
+
+    void loseAll()
+    {
+        for (const auto input : m_inputs) m_machine->lose(input, m_now);
+        take();
+        EXPECT_EQ(wrong(), "") << "of a controller that is gone nothing stays";
+        begin();
+    }
+
+    void endAndBegin()
+    {
+        m_machine->reset();
+        for (std::uint32_t i = 0; i < m_presses.size(); ++i) tell(i);
+        begin();
+    }
+
+    void letGo()
+    {
+        for (const auto input : m_inputs) {
+            m_raws[input] = {};
+            m_machine->move(input, false, 0, ++m_now);
+            m_machine->move(input, true, 0, ++m_now);
+        }
+        take();
+        wait(600'000);
+    }
+
+    void take()
+    {
+        m_machine->takeChanges([this](const Change& change) {
+            const bool isButton =
+                m_machine->plan().outputs[change.output].layout.control.kind == ControlKind::Button;
+            if (isButton) m_presses[change.output] += change.raw.x != 0 ? 1 : -1;
+        });
+    }
+
+    /// A device is told what a virtual control is, once something else may have changed it.
+    void tell(std::uint32_t output)
+    {
+        const bool isButton =
+            m_machine->plan().outputs[output].layout.control.kind == ControlKind::Button;
+        if (isButton) m_presses[output] = m_machine->outputRaw(output).x;
+        m_machine->dropChanges();
+    }
+
+    std::mt19937 m_random;
+    Tangle m_tangle = smallTangle();
+    std::unique_ptr<Machine> m_machine;
+    std::vector<std::uint32_t> m_inputs;
+    std::map<std::uint32_t, Counts> m_raws;
+    std::vector<int> m_presses;  ///< by output, presses less releases
+    Time m_now{};
+};
+
+TEST(Balance, WhatIsPressedIsLetGo)
+{
+    long events = eventsWanted();
+    for (unsigned seed = 1; events > 0; ++seed, events -= kEventsAFlight) {
+        Flight flight(seed);
+        flight.run(kEventsAFlight);
+        ASSERT_EQ(flight.wrong(), "") << "seed " << seed;
+    }
+}
+
+}  // namespace
+}  // namespace jolly::test

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+#include "core/value/time.h"
+
+#include <deque>
+#include <functional>
+#include <optional>
+#include <set>
+#include <string>
+#include <vector>
+
+namespace jolly::test
+{
+
+/// Pulses one after the other, as docs/stages.md says.
+struct SlowPulses {
+    int waiting = 0;
+    bool isDown = false;
+    std::optional<Time> until{};  ///< of a pulse or a gap
+
+    void run(Time length, Time now);
+};
+
+/// A stage that takes or gives buttons or hats as docs/stages.md says: a list of what happened to
+/// it, in plain steps.
+class SlowButton
+{
+ public:
+    using See = std::function<Value(const Source&)>;
+
+    /// Whether it knows this kind of stage.
+    [[nodiscard]] static bool knows(const StageParameters& stage);
+
+    /// @param led  outlets from which ends lead.
+    std::vector<Value> run(const StageParameters& stage, Value in, Time now, const See& see,
+                           bool isNews, const std::set<std::string>& led);
+    void wake(const StageParameters& stage, Value in, Time now, const See& see);
+    [[nodiscard]] Time nextAt(const StageParameters& stage, Time now) const;
+
+ private:
+    std::vector<Value> pressKinds(const PressKinds& kinds, bool isDown, Time now, bool isNews,
+                                  const std::set<std::string>& led);
+    bool debounce(const Debounce& debounce, bool isDown, Time now);
+    bool repeat(const Repeat& repeat, bool isDown, Time now, bool isNews);
+    bool delay(const Delay& delay, bool isDown, Time now);
+    double ramp(const Ramp& ramp, bool isDown, Time now);
+    double nudge(const Nudge& nudge, int way, bool isReset, Time now, bool isNews);
+
+    bool m_wasDown = false;
+    bool m_isOn = false;        ///< what came out
+    std::optional<Time> m_at;   ///< when something is due
+    std::optional<Time> m_end;  ///< of a press of its own
+    std::string m_phase;        ///< of a press: "", "first", "again", "long", "twice"
+    SlowPulses m_pulses;
+    std::deque<Time> m_changes;  ///< that are under way
+    double m_part = 0.0;
+    std::optional<double> m_value;
+    int m_way = 0, m_lastWay = -1;
+    Time m_last{};
+};
+
+}  // namespace jolly::test

@@ -102,7 +102,9 @@ void WhenField::fillOutputs(QMenu& menu)
                 continue;
             menu.addAction(QString::fromStdString(placeName(m_studio.tangle(), place)), this,
                            [this, place] {
-                               Q_EMIT changed(When{{}, place, false});
+                               When when;
+                               when.output = place;
+                               Q_EMIT changed(when);
                            });
         }
     }

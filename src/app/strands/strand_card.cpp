@@ -282,6 +282,7 @@ void StrandCard::refresh(const Strand& strand)
         m_boxes[i].summary->setText(summaryOf(stage));
         m_boxes[i].plot->setVisible(signals[i].kind == ControlKind::Axis);
         m_boxes[i].plot->setStage(stage, {signals[i]});
+        m_boxes[i].value->setVisible(!forks(stage.parameters));  // its outlets have rows
     }
     if (m_editor && m_openStage >= 0 &&
         static_cast<std::size_t>(m_openStage) < strand.stages.size()) {
@@ -307,8 +308,7 @@ void StrandCard::showValues()
         const auto before = in;
         if (m_shown.stages[i].isOn) in = rehearsal.behind(working++);
         m_boxes[i].plot->setDot(before.x, in.x);
-        const bool forks = jolly::forks(m_shown.stages[i].parameters);
-        m_boxes[i].value->setText(forks ? QString() : valueText(in, signals[i + 1]));
+        m_boxes[i].value->setText(valueText(in, signals[i + 1]));
         if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
     }
     m_out->setText(m_outlets->isEmpty() ? tr("out %1").arg(valueText(in, signals.back()))

@@ -11,12 +11,13 @@
 namespace jolly::app
 {
 
-/// The thread's queue. It outlives the window's side while a call hangs.
+/// The thread's queues: of calls, and of what is to follow on the window's thread. They outlive the
+/// window's side while a call hangs.
 class EngineCalls::Worker
 {
  public:
-    /// Called on the thread after each call, with what is to follow on the window's.
-    std::function<void(std::function<void()>)> giveBack;
+    /// Called on the thread after each call: takeDone() has something.
+    std::function<void()> tell;
 
     void add(std::function<void()> call, std::function<void()> then)
     {
@@ -29,9 +30,20 @@ class EngineCalls::Worker
     {
         const std::lock_guard lock(m_mutex);
         m_isEnding = true;
-        giveBack = {};
+        tell = {};
         m_calls.clear();
+        m_done.clear();
         m_news.notify_all();
+    }
+
+    /// What is to follow on a call that is done; nothing when all was taken.
+    std::function<void()> takeDone()
+    {
+        const std::lock_guard lock(m_mutex);
+        if (m_done.empty()) return {};
+        auto then = std::move(m_done.front());
+        m_done.pop_front();
+        return then;
     }
 
     bool isDoneWithin(int ms)
@@ -55,7 +67,8 @@ class EngineCalls::Worker
             call = {};
             lock.lock();
             self->m_isCalling = false;
-            if (self->giveBack) self->giveBack(std::move(then));
+            self->m_done.push_back(std::move(then));
+            if (self->tell) self->tell();
             self->m_news.notify_all();
         }
     }
@@ -64,6 +77,7 @@ class EngineCalls::Worker
     std::mutex m_mutex;
     std::condition_variable m_news;
     std::deque<std::pair<std::function<void()>, std::function<void()>>> m_calls;
+    std::deque<std::function<void()>> m_done;
     bool m_isCalling = false;
     bool m_isEnding = false;
 };
@@ -78,9 +92,13 @@ EngineCalls::EngineCalls(Way way, QObject* parent) : QObject(parent)
     });
     if (way == Way::AtOnce) return;
     m_worker = std::make_shared<Worker>();
-    m_worker->giveBack = [this](std::function<void()> then) {
+    m_worker->tell = [this] {
         QMetaObject::invokeMethod(
-            this, [this, then = std::move(then)] { done(then); }, Qt::QueuedConnection);
+            this,
+            [this] {
+                if (const auto then = m_worker->takeDone()) done(then);
+            },
+            Qt::QueuedConnection);
     };
     std::thread([worker = m_worker] { Worker::run(worker); }).detach();
 }

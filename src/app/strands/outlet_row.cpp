@@ -105,9 +105,9 @@ void OutletRow::buildMenu()
     length->setRange(static_cast<int>(End::kShortest), static_cast<int>(End::kLongest));
     length->setPrefix(tr("pulses last "));
     length->setSuffix(tr(" ms"));
-    auto* action = new QWidgetAction(menu);
-    action->setDefaultWidget(length);
-    menu->addAction(action);
+    auto* entry = new QWidgetAction(menu);
+    entry->setDefaultWidget(length);
+    menu->addAction(entry);
     connect(menu, &QMenu::aboutToShow, length, [this, length] {
         const QSignalBlocker quiet(length);
         length->setValue(static_cast<int>(m_words.pulse));

@@ -75,6 +75,8 @@ class Replay
     {
         m_machine.takeChanges(
             [this](const Change& change) { print("{\"t\":" + Json(m_t).dump(), change); });
+        if (m_machine.takeStandDown())
+            std::cout << "{\"t\":" << Json(m_t).dump() << ",\"order\":\"stand down\"}\n";
     }
 
  private:
@@ -97,7 +99,7 @@ class Replay
         return m_inputs.emplace(key, m_machine.plan().inputOf(key.first, key.second)).first->second;
     }
 
-    void print(const std::string& time, const Change& change) const
+    void print(const std::string& time, const Change& change)
     {
         std::cout << time << m_heads[change.output];
         auto raw = std::to_string(change.raw.x);
@@ -107,6 +109,8 @@ class Replay
             std::cout << ",\"value\":" << Json(value).dump() << ",\"raw\":" << raw << "}\n";
             return;
         }
+        if (kind == ControlKind::Turner)
+            raw = std::to_string(change.raw.x - std::exchange(m_sent[change.output], change.raw.x));
         if (kind == ControlKind::Hat) raw = "[" + raw + "," + std::to_string(change.raw.y) + "]";
         std::cout << ",\"raw\":" << raw << ",\"value\":" << raw << "}\n";
     }
@@ -118,6 +122,7 @@ class Replay
     std::size_t m_rig = 0;
     std::map<std::pair<std::size_t, ControlCode>, std::optional<std::uint32_t>> m_inputs;
     std::map<std::uint32_t, std::int32_t> m_turned;  ///< the sum of a turner's turns
+    std::map<std::uint32_t, std::int32_t> m_sent;    ///< the same of virtual ones, by output
     std::vector<std::string> m_heads;                ///< of each output's lines
 };
 

@@ -31,15 +31,17 @@ Engine::Engine(World& world, LiveBlock& live, StatusBoard& board)
     publish();
 }
 
-Engine::~Engine() = default;
-
 void Engine::step(Time deadline)
 {
     const auto own = std::min(m_fleet.nextDeadline(), m_holdAgain);
     const auto tick = m_woven->machine.nextTick();
     m_world.wait(std::min({deadline, own, tick}), *this);
-    if (tick != Time::max()) runMotion();
+    if (tick != Time::max()) {
+        runMotion();
+        if (m_dropped.hasNews(m_woven->machine, m_world.now())) tellDropped();
+    }
     if (m_isPanic) giveUp();
+    if (m_woven->machine.takeStandDown()) standDown();
     if (m_wantsHold) holdWhatIsFree();
     if (own != Time::max() || m_fleet.hasLosses()) keepHouse(m_world.now());
     if (m_isStale) publish();
@@ -54,6 +56,14 @@ void Engine::runMotion() noexcept
     m_woven->machine.tick(now);
     flush(now);
     m_live.end();
+}
+
+void Engine::tellDropped()
+{
+    std::erase_if(m_troubles,
+                  [](const auto& t) { return t.first.starts_with(DroppedPulses::kPath); });
+    for (const auto& problem : DroppedPulses::of(m_woven->machine)) trouble(problem);
+    m_isStale = true;
 }
 
 void Engine::keepHouse(Time now)

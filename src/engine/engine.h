@@ -3,6 +3,7 @@
 
 #include "engine/deck.h"
 #include "engine/desk_pass.h"
+#include "engine/dropped_pulses.h"
 #include "engine/fleet.h"
 #include "engine/live_memory.h"
 #include "ports/world.h"
@@ -27,7 +28,7 @@ class Engine : private WorldListener
     static constexpr Time kHoldAgain = std::chrono::seconds(1);
 
     Engine(World& world, LiveBlock& live, StatusBoard& board);
-    ~Engine() override;
+    ~Engine() override = default;
 
     /// Lets the world tell what happened, waiting until `deadline` at most, and acts on it.
     void step(Time deadline);
@@ -69,6 +70,7 @@ class Engine : private WorldListener
     [[nodiscard]] bool isMoment(DeckController& controller);
     void holdOne(DeckController& controller);
     void runMotion() noexcept;
+    void tellDropped();
     void keepHouse(Time now);
     void letAllGo();
     void keepAlone();
@@ -82,6 +84,7 @@ class Engine : private WorldListener
     Deck m_deck;
     Fleet m_fleet;
     DeskPass m_desk;
+    DroppedPulses m_dropped;
     std::unique_ptr<WovenTangle> m_woven;
     std::map<std::string, Problem> m_troubles;  ///< by path
     Time m_liveSince{};

@@ -160,10 +160,17 @@ void Fleet::dismiss(Ship& ship, Time now)
 void Fleet::sendDifference(Ship& ship, std::span<const Counts> values) noexcept
 {
     ship.frame.clear();
-    for (std::size_t i = 0; i < values.size(); ++i) {
-        if (values[i] == ship.spec.values[i]) continue;
-        ship.spec.values[i] = values[i];
-        ship.frame.push_back({static_cast<std::uint16_t>(i), values[i]});
+    const auto& slots = ship.spec.slots;
+    for (const bool areModifiers : {false, true}) {
+        for (std::size_t i = 0; i < values.size(); ++i) {
+            const bool isKey = ship.spec.kind == VirtualKind::Keyboard;
+            if ((isKey && isModifier(slots[i].control.number)) != areModifiers) continue;
+            if (values[i] == ship.spec.values[i]) continue;
+            ship.spec.values[i] = values[i];
+            // The sums of another machine begin elsewhere: nothing turned.
+            if (slots[i].control.kind == ControlKind::Turner) continue;
+            ship.frame.push_back({static_cast<std::uint16_t>(i), values[i]});
+        }
     }
     sendFrame(ship);
 }

@@ -52,10 +52,12 @@ class Fleet
         auto& ship = m_ships[output.device];
         auto& held = ship.spec.values[output.slot];
         if (held == raw) return;
+        const auto sent =
+            output.layout.control.kind == ControlKind::Turner ? turnFrom(held, raw) : raw;
         held = raw;
         if (!ship.isThere) return;  // it gets its values when it is made
         if (ship.frame.empty()) m_loaded.push_back(output.device);
-        ship.frame.push_back({output.slot, raw});
+        ship.frame.push_back({output.slot, sent});
     }
 
     /// Sends the frames. @return how many were written. RT-safe.
@@ -96,12 +98,20 @@ class Fleet
         std::string name;
     };
 
+    /// How far a turner turned from one sum of its counts to the next.
+    [[nodiscard]] static Counts turnFrom(Counts before, Counts now) noexcept
+    {
+        return {static_cast<std::int32_t>(static_cast<std::uint32_t>(now.x) -
+                                          static_cast<std::uint32_t>(before.x)),
+                0};
+    }
     [[nodiscard]] static Ship plan(const WovenTangle& woven, std::size_t device);
     [[nodiscard]] Fallible make(Ship& ship);
     bool follow(Ship& ship, Ship& before, std::span<const Counts> values) noexcept;
     [[nodiscard]] Time earliestFor(const VirtualSpec& spec, Time now) const noexcept;
     bool makeWaiting(Time now, Problems& troubles);
     void dismiss(Ship& ship, Time now);
+    /// Modifiers last, so that keys which are let go have been what they were.
     void sendDifference(Ship& ship, std::span<const Counts> values) noexcept;
     bool sendFrame(Ship& ship) noexcept;
     void findDeadline() noexcept;

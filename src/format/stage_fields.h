@@ -46,6 +46,27 @@ void describe(Visitor& visit, SlicePart& s)
     visit.field("to", s.to, {"Where it ends.", true, -1.0, 1.0});
     visit.field("letGoBelow", s.letGoBelow, {"Below this it is let go.", true, -1.0, 1.0});
     visit.field("letGoAbove", s.letGoAbove, {"Above this it is let go.", true, -1.0, 1.0});
+    auto entry = s.entry == Entry::Either ? std::nullopt : std::optional(s.entry);
+    visit.field("entered", entry,
+                optional("From where it has to be entered to be pressed; else from anywhere."));
+    s.entry = entry.value_or(Entry::Either);
+}
+
+template <class Visitor>
+void describe(Visitor& visit, SwitchPlace& p)
+{
+    visit.field("name", p.name, required("The position's name."));
+    visit.field("control", p.control,
+                optional("The button that is pressed there; none where it is silent."));
+}
+
+template <class Visitor>
+void describe(Visitor& visit, ValuePlace& p)
+{
+    visit.field("name", p.name, required("The position's name."));
+    visit.field("control", p.control,
+                optional("The button that is pressed there; none where it is silent."));
+    visit.field("value", p.value, {"Where it puts the axis.", true, -1.0, 1.0});
 }
 
 }  // namespace jolly::format

@@ -49,6 +49,18 @@ struct Names<Overlap> {
 };
 
 template <>
+struct Names<Entry> {
+    static constexpr std::pair<std::string_view, Entry> rows[] = {
+        {"either", Entry::Either}, {"below", Entry::Below}, {"above", Entry::Above}};
+};
+
+template <>
+struct Names<Part> {
+    static constexpr std::pair<std::string_view, Part> rows[] = {
+        {"whole", Part::Whole}, {"upper", Part::Upper}, {"lower", Part::Lower}};
+};
+
+template <>
 struct Names<Holding> {
     static constexpr std::pair<std::string_view, Holding> rows[] = {{"freeze", Holding::Freeze},
                                                                     {"centre", Holding::Centre}};

@@ -10,13 +10,28 @@ namespace jolly::format
 {
 
 /// What an end leads to instead of a virtual control.
-enum class GoalWord : std::uint8_t { Nothing };
+enum class GoalWord : std::uint8_t { Nothing, Keys, StandDown, Recentre, Reverse };
 
 template <>
 struct Names<GoalWord> {
     static constexpr std::pair<std::string_view, GoalWord> rows[] = {
-        {"nothing", GoalWord::Nothing}};
+        {"nothing", GoalWord::Nothing},
+        {"keys", GoalWord::Keys},
+        {"stand down", GoalWord::StandDown},
+        {"recentre", GoalWord::Recentre},
+        {"reverse", GoalWord::Reverse}};
 };
+
+/// What stands in the file of a goal, all in one.
+struct GoalParts {
+    std::optional<GoalWord> word{};
+    Target target{};  ///< its device alone, of keys
+    std::vector<ControlCode> keys{};
+    bool isMeant = false;
+};
+
+[[nodiscard]] GoalParts partsOf(const Goal& goal);
+[[nodiscard]] Goal goalOf(const GoalParts& parts);
 
 template <class Visitor>
 void describe(Visitor& visit, Target& t)
@@ -29,17 +44,30 @@ void describe(Visitor& visit, Target& t)
 template <class Visitor>
 void describe(Visitor& visit, End& e)
 {
-    auto target = targetOf(e) ? *targetOf(e) : Target{};
-    auto word = targetOf(e) ? std::nullopt : std::optional(GoalWord::Nothing);
+    auto goal = partsOf(e.goal);
+    const auto isOneOf = [&](auto... words) { return (... || (goal.word == words)); };
     visit.field("outlet", e.outlet,
                 optional("The outlet of its last stage; the first where it is left out."));
-    visit.field("goal", word, optional("What it is instead of a virtual control."));
-    if (visit.wants(!word)) {
-        visit.field("device", target.device, optional("Id of a virtual device."));
-        visit.field("control", target.control,
+    visit.field("goal", goal.word,
+                optional("What it is instead of a virtual control: nothing, keys pressed together, "
+                         "or an order to the program."));
+    if (visit.wants(!isOneOf(GoalWord::Nothing, GoalWord::StandDown)))
+        visit.field("device", goal.target.device, optional("Id of a virtual device."));
+    if (visit.wants(!goal.word || isOneOf(GoalWord::Recentre, GoalWord::Reverse)))
+        visit.field("control", goal.target.control,
                     optional("One of its controls: axis 1, button 1, hat 1 and so on."));
+    if (visit.wants(isOneOf(GoalWord::Keys))) {
+        visit.field("keys", goal.keys,
+                    {"The keys that are pressed together, such as KEY_G.", false, 0, Chord::kMost});
+        auto isMeant = goal.isMeant ? std::optional(true) : std::nullopt;
+        visit.field("meant", isMeant,
+                    optional("Whether keys are sent on which the computer itself acts."));
+        goal.isMeant = isMeant.value_or(false);
     }
-    e.goal = word ? Goal(Nothing{}) : Goal(target);
+    e.goal = goalOf(goal);
+    auto part = e.part == Part::Whole ? std::nullopt : std::optional(e.part);
+    visit.field("half", part, optional("The half of a virtual axis that it moves; else all of it."));
+    e.part = part.value_or(Part::Whole);
     auto how = e.how == How::Held ? std::nullopt : std::optional(e.how);
     visit.field("how", how, optional("How it presses a button: held, or a pulse."));
     e.how = how.value_or(How::Held);

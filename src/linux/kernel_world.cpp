@@ -32,13 +32,6 @@ constexpr Time kRetryRarely = std::chrono::seconds(2);
 const std::string kOtherEngine = "/system/engine";
 constexpr Time kNodeAfter = std::chrono::milliseconds(20);
 
-/// Rounded up, so that nothing is looked at before its time.
-int inMilliseconds(Time time)
-{
-    const auto ms = std::chrono::ceil<std::chrono::milliseconds>(time).count();
-    return static_cast<int>(std::clamp<std::int64_t>(ms, 0, 60'000));
-}
-
 /// Why a controller may not be read, and the rule for just that device.
 Problem unreadable(const NodeNews& news, const Failure& failure)
 {
@@ -115,7 +108,7 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
     if (std::exchange(m_hasPlansChanged, false)) m_ownDeadline = findDeadline();
     deadline = std::min(deadline, m_ownDeadline);
     epoll_event events[kMostEvents];
-    const int timeout = deadline == Time::max() ? -1 : inMilliseconds(deadline - now());
+    const auto timeout = deadline == Time::max() ? deadline : deadline - now();
     const int count = direct::wait(m_epoll.get(), events, kMostEvents, timeout);
     for (int i = 0; i < count; ++i) {
         const auto what = events[i].data.u64;

@@ -84,7 +84,11 @@ WriteStatus MemoryWorld::write(Handle handle, std::span<const VirtualMove> moves
     if (faults.write != WriteStatus::Written) return faults.write;
     const auto device = std::ranges::find(m_devices, handle, &Device::handle);
     if (device == m_devices.end() || !device->isThere) return WriteStatus::Gone;
-    for (const auto& move : moves) device->spec.values[move.slot] = move.raw;
+    for (const auto& move : moves) {
+        auto& value = device->spec.values[move.slot];
+        const bool isTurn = device->spec.slots[move.slot].code.type == EventType::Rel;
+        value = isTurn ? Counts{value.x + move.raw.x, 0} : move.raw;
+    }
     if (m_isRecording) device->frames.emplace_back(moves.begin(), moves.end());
     return WriteStatus::Written;
 }

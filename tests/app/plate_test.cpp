@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/plate.h"
-
+#include "app/faceplate/virtual_plate.h"
 #include "format/tangle_text.h"
 #include "support/golden.h"
 
@@ -48,9 +47,11 @@ TEST(Plate, EveryVirtualDeviceOfTheDemoIsLaidOutTidily)
 {
     const auto tangle = demo();
     for (const auto& device : tangle.devices) {
-        const auto plate = plateOf(device, tangle);
-        SCOPED_TRACE(device.name);
-        expectTidy(layOutVirtual(plate, 310), plate.controls.size(), 310);
+        for (const auto buttons : {ButtonsAs::Grid, ButtonsAs::List}) {
+            const auto plate = virtualPlateOf(device, tangle, StrandIndex(tangle), buttons).plate;
+            SCOPED_TRACE(device.name);
+            expectTidy(layOutVirtual(plate, 310), plate.controls.size(), 310);
+        }
     }
 }
 
@@ -161,7 +162,8 @@ TEST(Plate, TheWholeArrangementLooksLikeTheDrawing)
 TEST(Plate, AVirtualControlIsCalledAfterItsLabelOrItsStrand)
 {
     auto tangle = demo();
-    const auto plate = plateOf(tangle.devices[0], tangle);
+    const auto plate =
+        virtualPlateOf(tangle.devices[0], tangle, StrandIndex(tangle), ButtonsAs::Grid).plate;
     EXPECT_EQ(plate.controls[0].label, "roll");
     EXPECT_EQ(plate.controls[6].number, "Throttle");
     EXPECT_EQ(plate.controls[8 + 8].label, "flaps up") << "button 9 has no label of its own";

@@ -69,7 +69,7 @@ TEST(Cli, ATangleWithProblemsEndsWith1AndIsNotRun)
     expect({"run", broken, "--world", kWorld, "--for", "1"}, 1,
            "was not run because of these errors");
     expect({"replay", broken, "--moves", "/dev/null"}, 1, "ABS_RZ");
-    expect({"check", kDemo, broken}, 1, "fine: 6 controllers, 3 virtual devices, 49 strands");
+    expect({"check", kDemo, broken}, 1, "fine: 6 controllers, 5 virtual devices, 66 strands");
 }
 
 TEST(Cli, WhatTheWorldRefusesEndsWith3)
@@ -410,7 +410,7 @@ TEST(Cli, ExplainSaysWhatAControlDoesAtBothEdges)
 TEST(Cli, MapShowsWhatIsTakenByWhatAndTheGamesNumbers)
 {
     const auto devices = nlohmann::json::parse(run({"map", kDemo, "--json"}).second);
-    ASSERT_EQ(devices.size(), 3U);
+    ASSERT_EQ(devices.size(), 5U);
     EXPECT_EQ(devices[0]["phys"], "jolly-tangle-1");
     EXPECT_EQ(devices[0]["product"], 0x101);
     const auto& second = devices[0]["controls"][9];

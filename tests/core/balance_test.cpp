@@ -4,6 +4,7 @@
 #include "support/small_tangle.h"
 
 #include <gtest/gtest.h>
+#include <linux/input-event-codes.h>
 
 #include <cstdlib>
 #include <memory>
@@ -38,6 +39,8 @@ class Flight
     explicit Flight(unsigned seed) : m_random(seed)
     {
         m_tangle.devices.front().axes = 4;
+        m_tangle.devices.push_back(
+            {.id = "keys", .name = "Keys", .kind = VirtualKind::Keyboard, .number = 2});
         for (int i = 0; i < 12; ++i) addRandomStrand();
         EXPECT_FALSE(hasErrors(findProblems(m_tangle)));
         m_machine = std::make_unique<Machine>(compile(m_tangle));
@@ -76,7 +79,11 @@ class Flight
     StageParameters randomStage(ControlKind kind)
     {
         if (kind == ControlKind::Hat) return HatSplit{static_cast<Diagonals>(below(3))};
-        switch (below(6)) {
+        switch (below(8)) {
+            case 6:
+                return SwitchPositions{randomPlaces()};
+            case 7:
+                return SwitchSteps{randomPlaces(), 20};
             case 0:
                 return Debounce{15};
             case 1:
@@ -90,6 +97,24 @@ class Flight
             default:
                 return SetValue{};
         }
+    }
+
+    /// None is silent: that one is pressed when nothing else is.
+    SwitchPlaces randomPlaces()
+    {
+        const auto at = [](ControlCode code) { return Source{"stick", code}; };
+        SwitchPlaces places = {{"up", at(kTrigger)}, {"down", at(kThumb)}};
+        if (below(2) == 0) places.push_back({"far down", at(kToggle)});
+        return places;
+    }
+
+    /// Two keys, of which one is often a modifier that others press, too.
+    Chord randomChord()
+    {
+        const auto one = static_cast<std::uint16_t>(KEY_A + below(4));
+        const auto other = below(2) == 0 ? std::uint16_t{KEY_LEFTCTRL}
+                                         : static_cast<std::uint16_t>(KEY_Z + below(3));
+        return {.device = "keys", .keys = {one, other}};
     }
 
     void addRandomStrand()
@@ -110,6 +135,7 @@ class Flight
             End end{outlet, Target{"jolly", {gives, static_cast<std::uint16_t>(1 + below(most))}}};
             if (gives == ControlKind::Button) end.how = static_cast<How>(below(4));
             end.pulse = 10.0 + static_cast<double>(below(30));
+            if (gives == ControlKind::Button && below(4) == 0) end.goal = randomChord();
             strand.ends.push_back(end);
         }
     }

@@ -85,7 +85,7 @@ class Flight
                 if (stage.when && !stage.when->output) text += nameOf(stage.when->control);
                 if (stage.when && stage.when->output) text += toText(stage.when->output->control);
                 forEachControl(stage.parameters, [&](const auto& spec, const auto& seen) {
-                    text += " (" + std::string(spec.key) + " " + nameOf(*seen) + ")";
+                    text += " (" + std::string(spec.key) + " " + (seen ? nameOf(*seen) : "-") + ")";
                 });
             }
             for (const auto& target : targetsOf(strand)) text += " -> " + toText(target.control);

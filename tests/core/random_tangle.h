@@ -72,6 +72,8 @@ class Chance
         Slice slice{.overlap = oneIn(2) ? Overlap::PileUp : Overlap::Exclude};
         slice.slices = {{"low", -0.7531, 0.1019, -0.7931, 0.1519},
                         {"high", 0.0513, 0.9017, 0.0313, 1.0}};
+        for (auto& part : slice.slices)
+            part.entry = of(std::vector{Entry::Either, Entry::Below, Entry::Above});
         return slice;
     }
 
@@ -79,7 +81,10 @@ class Chance
     {
         const auto other = [&] { return source(tangle, kButtons); };
         const auto time = [&](double least) { return least + static_cast<double>(below(97)); };
-        switch (below(10)) {
+        switch (below(12)) {
+            case 10:
+            case 11:
+                return switchStage();
             case 0:
                 return Invert{};
             case 1:
@@ -109,6 +114,21 @@ class Chance
                              .every = time(15),
                              .repeats = !oneIn(3)};
         }
+    }
+
+    /// Of two buttons of one stick, with a silent position or without.
+    StageParameters switchStage()
+    {
+        SwitchPlaces places = {{"up", Source{"stick", kTrigger}},
+                               {"down", Source{"stick", kToggle}}};
+        if (oneIn(2)) places.insert(places.begin() + 1, {"middle", std::nullopt});
+        if (oneIn(3)) return SwitchPositions{places};
+        if (oneIn(2)) return SwitchSteps{places, 20.0 + static_cast<double>(below(40))};
+        Positions positions{.rests = oneIn(2) ? Sides::One : Sides::Two};
+        for (const auto& place : places)
+            positions.places.push_back(
+                {place.name, place.control, 0.1317 * static_cast<double>(2 + below(5))});
+        return positions;
     }
 
     StageParameters rampOrSet()
@@ -205,6 +225,8 @@ class Chance
                 end.how = of(std::vector{How::Pulse, How::PulseAtRelease, How::PulseAtBoth});
                 end.pulse = 20.0 + static_cast<double>(below(3));
             }
+            if (kind == ControlKind::Axis && targetOf(end)->control != axis(3) && oneIn(4))
+                end.part = oneIn(2) ? Part::Upper : Part::Lower;
             if (!leadsTo(strand, *targetOf(end))) strand.ends.push_back(end);
         }
         for (auto& stage : strand.stages) {

@@ -82,7 +82,8 @@ void SlowPulses::run(Time length, Time now)
     }
     if (until || waiting == 0) return;
     isDown = true;
-    --waiting;
+    isBack = waiting < 0;
+    waiting += isBack ? 1 : -1;
     until = now + length;
 }
 
@@ -90,8 +91,9 @@ bool SlowButton::knows(const StageParameters& stage)
 {
     const std::string name(infoOf(stage).name);
     static const std::set<std::string> kNames = {
-        "latch", "set and clear", "press kinds", "both ends", "debounce", "delay",      "repeat",
-        "set",   "ramp",          "nudge",       "hat split", "hat turn", "hat to axes"};
+        "latch",       "set and clear", "press kinds",  "both ends", "debounce",  "delay",
+        "repeat",      "set",           "ramp",         "nudge",     "hat split", "hat turn",
+        "hat to axes", "switch",        "switch steps", "positions"};
     return kNames.contains(name);
 }
 
@@ -130,12 +132,57 @@ std::vector<Value> SlowButton::run(const StageParameters& stage, Value in, Time 
         out = split(*ways, in);
     } else if (const auto* turning = std::get_if<HatTurn>(&stage)) {
         out = {turned(*turning, in)};
+    } else if (const auto* lever = std::get_if<SwitchPositions>(&stage)) {
+        const auto at = standsAt(lever->places, see, isNews);
+        for (const auto& place : lever->places) out.push_back({place.name == at ? 1.0 : 0.0, 0.0});
+    } else if (const auto* stepping = std::get_if<SwitchSteps>(&stage)) {
+        out = steps(*stepping, standsAt(stepping->places, see, isNews), now, isNews);
+    } else if (const auto* putting = std::get_if<Positions>(&stage)) {
+        const auto at = standsAt(plain(putting->places), see, isNews);
+        for (const auto& place : putting->places) {
+            if (place.name == at) m_value = place.value;
+        }
+        out = {{m_value.value_or(0.0), 0.0}};
     } else {
         out = {{in.x, 0.0}, {in.y, 0.0}};
     }
     m_wasDown = is;
     m_last = now;
     return out;
+}
+
+/// The name of the position: buttons that are down, in the order in which they were pressed; what
+/// was down already comes before all, and of that the first in the list counts.
+std::string SlowButton::standsAt(const SwitchPlaces& places, const See& see, bool isNews)
+{
+    std::string silent;
+    std::vector<std::string> found;
+    for (const auto& place : places) {
+        if (!place.control) silent = place.name;
+        const bool is = isDown(place.control, see);
+        const bool was = std::ranges::find(m_order, place.name) != m_order.end();
+        if (!is) std::erase(m_order, place.name);
+        if (is && !was && isNews) m_order.push_back(place.name);
+        if (is && !was && !isNews) found.push_back(place.name);
+    }
+    for (const auto& name : found) m_order.insert(m_order.begin(), name);
+    return m_order.empty() ? silent : m_order.back();
+}
+
+std::vector<Value> SlowButton::steps(const SwitchSteps& steps, const std::string& at, Time now,
+                                     bool isNews)
+{
+    const auto placeOf = [&](const std::string& name) {
+        return static_cast<int>(std::ranges::find(steps.places, name, &SwitchPlace::name) -
+                                steps.places.begin());
+    };
+    if (!at.empty()) {
+        if (!m_phase.empty() && isNews) m_pulses.waiting += placeOf(at) - placeOf(m_phase);
+        m_phase = at;
+    }
+    m_pulses.waiting = std::clamp(m_pulses.waiting, -200, 200);
+    m_pulses.run(ms(steps.pulse), now);
+    return buttons({m_pulses.isDown && !m_pulses.isBack, m_pulses.isDown && m_pulses.isBack});
 }
 
 std::vector<Value> SlowButton::pressKinds(const PressKinds& kinds, bool isDown, Time now,
@@ -265,6 +312,8 @@ void SlowButton::wake(const StageParameters& stage, Value in, Time now, const Se
     } else if (const auto* nudge = std::get_if<Nudge>(&stage)) {
         m_way = (isDown(in) ? 1 : 0) - (isDown(nudge->back, see) ? 1 : 0);
         m_at.reset();
+    } else if (std::holds_alternative<Positions>(stage)) {
+        return;
     } else {
         *this = {};
         if (std::holds_alternative<PressKinds>(stage) || std::holds_alternative<Repeat>(stage))

@@ -18,6 +18,7 @@ namespace jolly::test
 struct SlowPulses {
     int waiting = 0;
     bool isDown = false;
+    bool isBack = false;          ///< down the list of a selector
     std::optional<Time> until{};  ///< of a pulse or a gap
 
     void run(Time length, Time now);
@@ -42,6 +43,9 @@ class SlowButton
  private:
     std::vector<Value> pressKinds(const PressKinds& kinds, bool isDown, Time now, bool isNews,
                                   const std::set<std::string>& led);
+    std::string standsAt(const SwitchPlaces& places, const See& see, bool isNews);
+    std::vector<Value> steps(const SwitchSteps& steps, const std::string& at, Time now,
+                             bool isNews);
     bool debounce(const Debounce& debounce, bool isDown, Time now);
     bool repeat(const Repeat& repeat, bool isDown, Time now, bool isNews);
     bool delay(const Delay& delay, bool isDown, Time now);
@@ -52,7 +56,8 @@ class SlowButton
     bool m_isOn = false;        ///< what came out
     std::optional<Time> m_at;   ///< when something is due
     std::optional<Time> m_end;  ///< of a press of its own
-    std::string m_phase;        ///< of a press: "", "first", "again", "long", "twice"
+    std::string m_phase;        ///< of a press: "", "first", "again", "long", "twice"; of steps
+    std::vector<std::string> m_order;  ///< positions that are down, the latest last
     SlowPulses m_pulses;
     std::deque<Time> m_changes;  ///< that are under way
     double m_part = 0.0;

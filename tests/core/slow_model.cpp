@@ -196,9 +196,11 @@ void SlowModel::run(const Strand& strand, Why why, Time now)
         if (signal.kind == ControlKind::Button && end.how != How::Held)
             value = pulsed(state, end, value, why, now);
         if (targetOf(end)->control.kind == ControlKind::Axis) {
-            const auto sides = settings(*targetOf(end)).sides;
+            const auto sides =
+                end.part == Part::Whole ? settings(*targetOf(end)).sides : Sides::One;
             if (signal.sides == Sides::Two && sides == Sides::One) value.x = (value.x + 1.0) / 2.0;
             if (signal.sides == Sides::One && sides == Sides::Two) value.x = 2.0 * value.x - 1.0;
+            if (end.part == Part::Lower) value.x = -value.x;
         }
         say(strand, end, value, why);
     }

@@ -214,8 +214,12 @@ std::vector<Value> SlowStage::slices(const Slice& slice, double v)
     for (std::size_t i = 0; i < out.size(); ++i) {
         const auto& part = slice.slices[i];
         const bool was = m_held.contains(part.name);
-        const bool is =
-            was ? v >= part.letGoBelow && v <= part.letGoAbove : v >= part.from && v <= part.to;
+        const bool cameFromBelow = m_hasRun && m_before < part.from;
+        const bool cameFromAbove = m_hasRun && m_before > part.to;
+        const bool mayBegin = part.entry == Entry::Either ||
+                              (part.entry == Entry::Below ? cameFromBelow : cameFromAbove);
+        const bool is = was ? v >= part.letGoBelow && v <= part.letGoAbove
+                            : mayBegin && v >= part.from && v <= part.to;
         if (is) m_held.insert(part.name);
         if (!is) m_held.erase(part.name);
         if (is) last = i;

@@ -91,6 +91,7 @@ TEST(StageLaws, StaysWithinTheAxisForAnyInputAndAnyTime)
                 const double out = apply(runner, {in, 0.0}, {now, other.values}).x;
                 const auto& name = infoOf(stage).name;
                 ASSERT_TRUE(std::isfinite(out)) << name << " of " << in;
+                if (gives.kind == ControlKind::Turner) continue;  // sums have no limits
                 ASSERT_LE(out, 1.0 + 1e-12) << name << " of " << in;
                 const bool isMirror = name == "invert" || name == "softness" ||
                                       name == "counter-curve" || name == "curve";

@@ -45,5 +45,27 @@ TEST(StrandIndex, WhatAStageLooksAtIsUsed)
     EXPECT_FALSE(index.isUsed({"stick", kTrigger}));
 }
 
+TEST(StrandIndex, ASwitchIsFoundByEachOfItsPositions)
+{
+    auto tangle = smallTangle();
+    const SwitchPlaces places = {{"up", Source{"stick", kTrigger}},
+                                 {"off", std::nullopt},
+                                 {"down", Source{"stick", kThumb}}};
+    const auto* lever = &addStrand(tangle, kTrigger, button(1), {{SwitchPositions{places}}});
+    const StrandIndex index(tangle);
+    EXPECT_THAT(index.from({"stick", kTrigger}), ElementsAre(lever)) << "once";
+    EXPECT_THAT(index.from({"stick", kThumb}), ElementsAre(lever));
+}
+
+TEST(StrandIndex, KeysThatArePressedTogetherAreEndsEach)
+{
+    auto tangle = smallTangle();
+    const auto* strand = &addStrand(tangle, kTrigger, button(1));
+    tangle.strands[0].ends[0].goal = Chord{.device = "keys", .keys = {29, 34}};
+    const StrandIndex index(tangle);
+    EXPECT_THAT(index.at({"keys", button(29)}), ElementsAre(strand));
+    EXPECT_THAT(index.at({"keys", button(34)}), ElementsAre(strand));
+}
+
 }  // namespace
 }  // namespace jolly

@@ -67,7 +67,7 @@ TEST(TangleText, AFileOfVersion1OpensAndIsWrittenAsVersion2)
     EXPECT_TRUE(old.isReadable);
     EXPECT_TRUE(old.problems.empty());
     EXPECT_EQ(old.version, 1);
-    EXPECT_EQ(writeTangle(old.tangle), textOf(shippedData() / "demo" / "marrowmere.tangle"));
+    expectGolden(testData() / "tangles" / "marrowmere-version-2.tangle", writeTangle(old.tangle));
     EXPECT_EQ(readTangle(writeTangle(old.tangle)).version, 2);
 }
 
@@ -80,6 +80,40 @@ TEST(TangleText, AStrandOfVersion1WithSeveralSourcesIsNotCutSilently)
     ASSERT_FALSE(read.problems.empty());
     EXPECT_EQ(read.problems[0].path, "/strands/0/sources/0");
     EXPECT_EQ(read.problems[0].line, 2);
+}
+
+TEST(TangleText, EveryGoalSurvivesTheFile)
+{
+    auto tangle = smallTangle();
+    tangle.devices.push_back(
+        {.id = "keys", .name = "Keys", .kind = VirtualKind::Keyboard, .number = 2});
+    auto& strand = addStrand(tangle, kTrigger, button(1));
+    strand.ends = {{"", Chord{"keys", {29, 34}, false}, How::Pulse, 60.0},
+                   {"", Chord{"keys", {29, 56, 61}, true}},
+                   {"", Command{Order::StandDown, {}}},
+                   {"", Command{Order::Recentre, {"jolly", axis(1)}}},
+                   {"", Command{Order::Reverse, {"jolly", axis(2)}}},
+                   {"", Nothing{}}};
+    addStrand(tangle, kX, axis(1)).ends[0].part = Part::Lower;
+    addStrand(tangle, kY, axis(2)).ends[0].part = Part::Upper;
+    const auto text = writeTangle(tangle);
+    EXPECT_THAT(text, testing::HasSubstr("\"KEY_LEFTCTRL\""));
+    const auto read = readTangle(text);
+    EXPECT_FALSE(hasErrors(read.problems)) << toText(read.problems.front(), "");
+    EXPECT_EQ(read.tangle.strands, tangle.strands);
+}
+
+TEST(TangleText, PositionsAndEntriesSurviveTheFile)
+{
+    auto tangle = smallTangle();
+    const SwitchPlaces places = {{"up", Source{"stick", kTrigger}}, {"off", std::nullopt}};
+    addStrand(tangle, kTrigger, button(1), {{SwitchPositions{places}}});
+    addStrand(tangle, kTrigger, button(1), {{SwitchSteps{places, 60}}});
+    addStrand(tangle, kTrigger, axis(1), {{Positions{{{"half", Source{"stick", kThumb}, 0.5}}}}});
+    addStrand(tangle, kX, button(1), {{Slice{{{"gate", -0.2, 0.2, -0.3, 0.3, Entry::Below}}}}});
+    const auto read = readTangle(writeTangle(tangle));
+    EXPECT_FALSE(hasErrors(read.problems)) << toText(read.problems.front(), "");
+    EXPECT_EQ(read.tangle.strands, tangle.strands);
 }
 
 TEST(TangleText, OutletsAndNothingSurviveTheFile)

@@ -65,6 +65,17 @@ inline Tangle straightTangle(const std::string& name)
     return tangle;
 }
 
+/// The old joystick node of a device, from its event node.
+inline std::string jsOf(const std::string& node)
+{
+    const auto folder = "/sys/class/input/" + node.substr(node.rfind('/') + 1) + "/device";
+    for (const auto& entry : std::filesystem::directory_iterator(folder)) {
+        const auto name = entry.path().filename().string();
+        if (name.starts_with("js")) return "/dev/input/" + name;
+    }
+    return {};
+}
+
 /// A command as the person at the screen runs it, who has no privileges and a session bus.
 inline std::vector<std::string> asPilot(const std::vector<std::string>& command)
 {

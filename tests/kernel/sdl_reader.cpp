@@ -1,6 +1,7 @@
 #include <SDL.h>
 
 #include <cstdio>
+#include <cstdlib>
 #include <cstring>
 
 namespace
@@ -21,14 +22,37 @@ void open(int index)
         std::printf("start axis %d %d\n", a, SDL_JoystickGetAxis(stick, a));
 }
 
+/// A game that looks at a joystick 60 times a second and counts how often it finds a button newly
+/// pressed; tells it whenever it grew.
+int poll(const char* name, int button)
+{
+    SDL_Joystick* stick = nullptr;
+    bool wasDown = false;
+    int presses = 0;
+    while (true) {
+        SDL_JoystickUpdate();
+        for (int i = 0; !stick && i < SDL_NumJoysticks(); ++i) {
+            if (std::strcmp(SDL_JoystickNameForIndex(i), name) != 0) continue;
+            stick = SDL_JoystickOpen(i);
+            std::printf("polls %s\n", name);
+        }
+        const bool isDown = stick && SDL_JoystickGetButton(stick, button) != 0;
+        if (isDown && !wasDown) std::printf("press %d\n", ++presses);
+        wasDown = isDown;
+        std::fflush(stdout);
+        SDL_Delay(1000 / 60);
+    }
+}
+
 }  // namespace
 
 /// What a game that uses SDL sees of joysticks: their counts, then every change, with the number of
 /// the joystick in front unless one is named.
-/// Usage: sdl_reader [NAME]
+/// Usage: sdl_reader [NAME [BUTTON]]; with a button it polls that one.
 int main(int argc, char** argv)
 {
     if (SDL_Init(SDL_INIT_JOYSTICK | SDL_INIT_GAMECONTROLLER) != 0) return 2;
+    if (argc > 2) return poll(argv[1], std::atoi(argv[2]));
     SDL_Event event;
     bool isOpen = false;
     std::printf("started with %d\n", SDL_NumJoysticks());

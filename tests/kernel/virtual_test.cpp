@@ -18,16 +18,6 @@ using testing::Not;
 
 const std::string kSdlReader = std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader";
 
-std::string jsOf(const std::string& node)
-{
-    const auto folder = "/sys/class/input/" + node.substr(node.rfind('/') + 1) + "/device";
-    for (const auto& entry : std::filesystem::directory_iterator(folder)) {
-        const auto name = entry.path().filename().string();
-        if (name.starts_with("js")) return "/dev/input/" + name;
-    }
-    return {};
-}
-
 /// What the kernel shows of a device: its name, ids and port.
 std::string identityOf(const std::string& node)
 {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/control_painter.h"
 
+#include "app/faceplate/list_painter.h"
 #include "app/faceplate/paint_parts.h"
 #include "app/faceplate/round_painter.h"
 #include "app/style/palette.h"
@@ -253,6 +254,10 @@ QPointF anchorOf(const ControlView& view)
             return {kRowName - 2.0, 8.5};
         case Shape::Button:
             return rect.center();
+        case Shape::Named:
+            return {2.0, rect.height() / 2.0};
+        case Shape::Cap:
+            return {1.5, rect.height() / 2.0};
         case Shape::Lever: {
             const auto field = QRectF(fieldOf(view.rect())).adjusted(0, 6, 0, -6);
             return {field.center().x() + 16,
@@ -289,6 +294,10 @@ void paintControl(QPainter& painter, const ControlView& view)
             return paintHat(painter, view);
         case Shape::Turner:
             return paintTurner(painter, view);
+        case Shape::Named:
+            return paintNamed(painter, view);
+        case Shape::Cap:
+            return paintCap(painter, view);
     }
 }
 

@@ -48,6 +48,16 @@ void ControlView::setSwitch(const RigSwitch& made)
     setToolTip(describe());
 }
 
+void ControlView::setControl(int part, const PlateControl& control)
+{
+    auto& mine = m_controls[static_cast<std::size_t>(part)];
+    if (mine == control) return;
+    mine = control;
+    setAccessibleName(describe());
+    setToolTip(describe());
+    update();
+}
+
 std::optional<std::size_t> ControlView::positionNow() const
 {
     return positionOf(m_switch, [this](ControlCode button) {

@@ -39,6 +39,9 @@ class ControlView : public QWidget
     /// The position that the switch is in; empty when none fits.
     [[nodiscard]] std::optional<std::size_t> positionNow() const;
 
+    /// Its words are others now.
+    void setControl(int part, const PlateControl& control);
+
     /// @param part  0, or 1 for the second axis of a pad.
     void setState(int part, const ControlState& state);
 

@@ -21,6 +21,13 @@ constexpr int kDeed = 28;
 
 constexpr int kFrameLabel = 15;
 
+/// Whether a drawing of the one can go on as one of the other: its words may differ.
+bool isOneDrawing(const PlateControl& a, const PlateControl& b)
+{
+    return a.id == b.id && a.kind == b.kind && a.sides == b.sides && a.buttonKind == b.buttonKind &&
+           a.notches == b.notches && a.isKeys == b.isKeys;
+}
+
 }  // namespace
 
 Faceplate::Faceplate(Kind kind, QWidget* parent)
@@ -58,19 +65,38 @@ void Faceplate::setFooter(const QString& left, const QString& right)
     place();
 }
 
+QPushButton* Faceplate::makeDeed(const char* name)
+{
+    auto* button = new QPushButton(this);
+    button->setObjectName(QLatin1String(name));
+    button->setFlat(true);
+    button->setFont(textFont(TextSize::Small));
+    button->setCursor(Qt::PointingHandCursor);
+    button->show();
+    return button;
+}
+
 void Faceplate::setDeed(const QString& words)
 {
     if (!m_deed) {
-        m_deed = new QPushButton(this);
-        m_deed->setObjectName(QStringLiteral("plate deed"));
-        m_deed->setFlat(true);
-        m_deed->setFont(textFont(TextSize::Small));
-        m_deed->setCursor(Qt::PointingHandCursor);
+        m_deed = makeDeed("plate deed");
         connect(m_deed, &QPushButton::clicked, this, &Faceplate::deedWanted);
-        m_deed->show();
     }
     m_deed->setText(words);
     m_deed->setAccessibleName(m_title->text() + QStringLiteral(": ") + words);
+    place();
+}
+
+void Faceplate::setOther(const QString& words)
+{
+    if (!m_other) {
+        m_other = makeDeed("plate other");
+        connect(m_other, &QPushButton::clicked, this, &Faceplate::otherWanted,
+                Qt::QueuedConnection);
+    }
+    m_other->setText(words);
+    m_other->setAccessibleName(m_title->text() + QStringLiteral(": ") + words);
+    m_other->setVisible(!words.isEmpty());
     place();
 }
 
@@ -84,9 +110,16 @@ void Faceplate::setPlate(const Plate& plate)
 {
     if (plate == m_plate) return;
     const bool hasSameControls =
-        plate.controls == m_plate.controls && plate.switches == m_plate.switches;
+        std::ranges::equal(plate.controls, m_plate.controls, isOneDrawing) &&
+        plate.switches == m_plate.switches && plate.listsButtons == m_plate.listsButtons;
     m_plate = plate;
-    if (!hasSameControls) makeViews(layOut(width()));
+    if (hasSameControls) {
+        for (std::size_t i = 0; i < m_spots.size(); ++i) {
+            if (m_spots[i].view) m_spots[i].view->setControl(m_spots[i].part, plate.controls[i]);
+        }
+    } else {
+        makeViews(layOut(width()));
+    }
     place();
     update();
 }
@@ -166,6 +199,9 @@ void Faceplate::place()
     m_left->setGeometry(kMargin, y, inner - words - 6, footer);
     m_right->setGeometry(kMargin + inner - words, y, words, footer);
     if (m_deed) m_deed->setGeometry(kMargin - 6, y, m_deed->sizeHint().width(), footer);
+    if (m_deed && m_other)
+        m_other->setGeometry(m_deed->geometry().right() + 6, y, m_other->sizeHint().width(),
+                             footer);
 }
 
 void Faceplate::setState(std::size_t control, const ControlState& state)

@@ -28,6 +28,9 @@ class Faceplate : public Card
     /// Something to do with the thing itself, at the left of the footer.
     void setDeed(const QString& words);
 
+    /// Something else to do with it, beside that.
+    void setOther(const QString& words);
+
     /// Draws this plate from now on. Does nothing when it is what it draws already.
     void setPlate(const Plate& plate);
 
@@ -55,6 +58,7 @@ class Faceplate : public Card
     void dragMoved(const QString& id, QPoint globalPlace);
     void dropped(const QString& id, QPoint globalPlace);
     void deedWanted();
+    void otherWanted();
 
  protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -68,6 +72,7 @@ class Faceplate : public Card
         int part = 0;
     };
 
+    [[nodiscard]] QPushButton* makeDeed(const char* name);
     [[nodiscard]] PlateLayout layOut(int width) const;
     [[nodiscard]] int footerHeight() const;
     [[nodiscard]] int heightFor(const PlateLayout& layout) const;
@@ -85,6 +90,7 @@ class Faceplate : public Card
     QLabel* m_left;
     QLabel* m_right;
     QPushButton* m_deed = nullptr;
+    QPushButton* m_other = nullptr;
 };
 
 }  // namespace jolly::app

@@ -1,9 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/plate.h"
 
-#include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
-#include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
 #include <iterator>
@@ -17,18 +15,6 @@ namespace
 QString text(const std::string& s)
 {
     return QString::fromStdString(s);
-}
-
-QString labelFor(const VirtualSettings& settings, const Target& target, const Tangle& tangle)
-{
-    if (!settings.label.empty()) return text(settings.label);
-    for (const auto& strand : tangle.strands) {
-        for (const auto& each : targetsOf(strand)) {
-            if (each == target)
-                return text(strand.function.empty() ? strand.name : strand.function);
-        }
-    }
-    return {};
 }
 
 /// What stands on a key of a keyboard.
@@ -73,39 +59,6 @@ Plate plateOf(const RigController& controller)
                              });
                          });
     plate.arrangement = controller.faceplate;
-    return plate;
-}
-
-std::vector<std::size_t> slotsShown(const VirtualDevice& device, const Tangle& tangle)
-{
-    const auto layout = layoutOf(device);
-    std::vector<std::size_t> shown;
-    for (std::size_t i = 0; i < layout.size(); ++i) {
-        const auto control = layout[i].control;
-        const bool isUnusedKey =
-            device.kind == VirtualKind::Keyboard && takersOf(tangle, {device.id, control}).empty();
-        if (!isUnusedKey && control.kind != ControlKind::Turner) shown.push_back(i);
-    }
-    return shown;
-}
-
-Plate plateOf(const VirtualDevice& device, const Tangle& tangle)
-{
-    Plate plate;
-    const auto layout = layoutOf(device);
-    for (const auto i : slotsShown(device, tangle)) {
-        const auto& slot = layout[i];
-        PlateControl each{.id = text(toText(slot.control))};
-        each.label = labelFor(settingsOf(device, slot.control), {device.id, slot.control}, tangle);
-        each.number = QString::number(slot.control.number);
-        if (slot.control.kind == ControlKind::Axis)
-            each.number = text(nameOf(device, slot.control));
-        if (device.kind == VirtualKind::Keyboard) each.number = keyName(slot.code);
-        each.kind = slot.control.kind;
-        each.sides = slot.sides;
-        each.code = slot.code;
-        plate.controls.push_back(each);
-    }
     return plate;
 }
 

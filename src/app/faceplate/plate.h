@@ -13,9 +13,11 @@ namespace jolly::app
 
 /// What a faceplate shows of one control, of a controller or of a virtual device.
 struct PlateControl {
-    QString id{};      ///< "ABS_X" or "axis 1": unique on the plate
-    QString label{};   ///< beneath or beside it
-    QString number{};  ///< inside a button
+    QString id{};         ///< "ABS_X" or "axis 1": unique on the plate
+    QString label{};      ///< beneath or beside it
+    QString number{};     ///< inside a button
+    QString from{};       ///< of a virtual control: the strand that moves it
+    bool isKeys = false;  ///< a key, or several that are pressed together
     ControlKind kind = ControlKind::Axis;
     Sides sides = Sides::Two;
     ButtonKind buttonKind = ButtonKind::Push;
@@ -33,6 +35,7 @@ struct Plate {
     PlateControls controls{};
     std::vector<RigSwitch> switches{};  ///< of which a button is there
     Arrangement arrangement{};
+    bool listsButtons = false;  ///< of a virtual device: each in a line with its function
 
     friend bool operator==(const Plate&, const Plate&) = default;
 };
@@ -49,6 +52,8 @@ enum class Shape {
     Switch,  ///< several positions, one beneath the other
     Hat,     ///< eight ways
     Turner,  ///< an endless dial
+    Named,   ///< a button of a virtual device in a line: number, function, what presses it
+    Cap,     ///< keys that are pressed together
 };
 
 /// One drawing on the plate. A pad has two controls, a switch its buttons, everything else one.
@@ -93,14 +98,5 @@ struct PlateLayout {
 
 /// What to show of a controller of the rig.
 [[nodiscard]] Plate plateOf(const RigController& controller);
-
-/// The places in its layout of the controls that a virtual device's faceplate shows: all, but of a
-/// keyboard only the keys at which a strand ends, and of a pointer no turner.
-[[nodiscard]] std::vector<std::size_t> slotsShown(const VirtualDevice& device,
-                                                  const Tangle& tangle);
-
-/// What to show of a virtual device, the controls of slotsShown(); a control without a label of its
-/// own takes the name of the strand that ends there.
-[[nodiscard]] Plate plateOf(const VirtualDevice& device, const Tangle& tangle);
 
 }  // namespace jolly::app

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/flow.h"
+#include "app/faceplate/list_painter.h"
 #include "app/faceplate/plate_parts.h"
 
 #include <linux/input-event-codes.h>
@@ -32,6 +33,8 @@ constexpr int kPositionHeight = 15;
 constexpr int kRow = 31;
 constexpr int kVirtualDot = 19;
 constexpr int kVirtualInARow = 16;
+constexpr int kNamed = 26;
+constexpr int kCap = 30;
 
 /// The codes with which the rows of a keyboard begin.
 constexpr int kKeyRows[] = {KEY_TAB, KEY_LEFTCTRL, KEY_LEFTSHIFT,      KEY_KPASTERISK,
@@ -241,6 +244,23 @@ PlateLayout layOutByItself(const Plate& plate, int width)
     return ControllerLayout(plate, width).run();
 }
 
+namespace
+{
+
+void placeCaps(const Plate& plate, int width, Flow& rows, PlateLayout& layout)
+{
+    rows.setSpace(6);
+    for (int i = 0; i < static_cast<int>(plate.controls.size()); ++i) {
+        const auto& keys = plate.controls[static_cast<std::size_t>(i)].number;
+        const int wide = std::min(width, capWidth(keys));
+        layout.items.push_back({Shape::Cap, {i}, rows.place(wide, kCap)});
+    }
+    rows.newLine();
+    rows.setSpace(0);
+}
+
+}  // namespace
+
 PlateLayout layOutVirtual(const Plate& plate, int width)
 {
     PlateLayout layout;
@@ -254,10 +274,18 @@ PlateLayout layOutVirtual(const Plate& plate, int width)
         rows.newLine();
     };
     placeAll(ControlKind::Axis, Shape::Row, width, kRow);
-    placeAll(ControlKind::Button, Shape::Button, width / kVirtualInARow, kVirtualDot + 3);
+    const bool areKeys = std::ranges::any_of(plate.controls, &PlateControl::isKeys);
+    if (areKeys) {
+        placeCaps(plate, width, rows, layout);
+    } else if (plate.listsButtons) {
+        placeAll(ControlKind::Button, Shape::Named, width, kNamed);
+    } else {
+        placeAll(ControlKind::Button, Shape::Button, width / kVirtualInARow, kVirtualDot + 3);
+    }
     rows.place(width, 4);
     rows.newLine();
     placeAll(ControlKind::Hat, Shape::Hat, std::max(kDial + 20, width / 4), kDial + kLabel);
+    placeAll(ControlKind::Turner, Shape::Turner, width / 4, kDial + kLabel);
     layout.height = rows.bottom();
     return layout;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/plate_list.h"
 
+#include "app/faceplate/virtual_plate.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 
@@ -143,10 +144,14 @@ DevicePlates::DevicePlates(Studio& studio, QWidget* parent)
 {
 }
 
+std::size_t DevicePlates::placeOf(const Faceplate* plate) const
+{
+    return static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
+}
+
 std::optional<Target> DevicePlates::targetOf(const Faceplate* plate, const QString& id) const
 {
-    const auto place =
-        static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
+    const auto place = placeOf(plate);
     const auto control = parseVirtualControl(id.toStdString());
     if (place >= m_studio.desk().devices.size() || !control) return std::nullopt;
     return Target{m_studio.desk().devices[place].device.id, *control};
@@ -167,9 +172,26 @@ void DevicePlates::wire(Faceplate* plate)
         if (const auto target = targetOf(plate, id)) Q_EMIT dropped(*target, at);
     });
     connect(plate, &Faceplate::deedWanted, this, [this, plate] {
-        if (const auto target = targetOf(plate, QStringLiteral("axis 1")))
-            Q_EMIT shapeWanted(target->device);
+        const auto place = placeOf(plate);
+        if (place < m_studio.desk().devices.size())
+            Q_EMIT shapeWanted(m_studio.desk().devices[place].device.id);
     });
+    connect(plate, &Faceplate::otherWanted, this, [this, plate] { doOther(placeOf(plate)); });
+}
+
+/// Records keys, or shows buttons as a list or again as a grid.
+void DevicePlates::doOther(std::size_t place)
+{
+    const auto& devices = m_studio.desk().devices;
+    if (place >= devices.size()) return;
+    const auto& device = devices[place].device;
+    if (device.kind == VirtualKind::Keyboard) {
+        Q_EMIT keysWanted(device.id);
+        return;
+    }
+    if (m_lists.erase(device.id) == 0) m_lists.insert(device.id);
+    dress(place);
+    showValues();
 }
 
 void DevicePlates::rebuild()
@@ -182,33 +204,50 @@ void DevicePlates::rebuild()
         Q_EMIT plateAdded(plate);
     });
     m_slots.assign(devices.size(), {});
-    for (std::size_t d = 0; d < devices.size(); ++d) {
-        const auto& device = devices[d].device;
-        const auto& layout = devices[d].layout;
-        const auto shown = slotsShown(device, m_studio.tangle());
-        std::size_t used = 0;
-        for (const auto i : shown) {
-            Slot state{.place = i};
-            const Target place{device.id, layout[i].control};
-            for (const auto* strand : m_studio.document().strands().at(place)) {
+    for (std::size_t d = 0; d < devices.size(); ++d) dress(d);
+    showValues();
+}
+
+void DevicePlates::dress(std::size_t place)
+{
+    const auto& shown = m_studio.desk().devices[place];
+    const auto& device = shown.device;
+    const bool isList = m_lists.contains(device.id);
+    const auto made = virtualPlateOf(device, m_studio.tangle(), m_studio.document().strands(),
+                                     isList ? ButtonsAs::List : ButtonsAs::Grid);
+    m_slots[place].clear();
+    std::size_t used = 0;
+    for (std::size_t i = 0; i < made.slots.size(); ++i) {
+        Slot state{.places = made.slots[i]};
+        state.isUsed = made.plate.controls[i].isKeys;
+        for (const auto slot : made.slots[i]) {
+            const Target target{device.id, shown.layout[slot].control};
+            for (const auto* strand : m_studio.document().strands().at(target)) {
                 state.isUsed = true;
-                if (!strand->hasSource()) continue;
                 const auto& from = strand->source;
-                if (m_studio.selected() == ControlRef{from.controller, from.control})
+                const bool isHere = std::ranges::any_of(strand->ends, [&](const End& end) {
+                    return deviceOf(end) == device.id &&
+                           plateIdOf(end.goal) == made.plate.controls[i].id;
+                });
+                if (isHere && strand->hasSource() &&
+                    m_studio.selected() == ControlRef{from.controller, from.control})
                     state.isSelected = true;
             }
-            used += state.isUsed ? 1U : 0U;
-            m_slots[d].push_back(state);
         }
-        m_plates[d]->setTitle(QString::fromStdString(device.name),
-                              devices[d].isThere ? tr("games see it") : tr("not live"));
-        m_plates[d]->setPlate(jolly::app::plateOf(device, m_studio.tangle()));
-        m_plates[d]->setDeed(tr("shape it…"));
-        m_plates[d]->setFooter({}, device.kind == VirtualKind::Keyboard
-                                       ? keysText(used)
-                                       : usedText(used, shown.size()));
+        used += state.isUsed ? 1U : 0U;
+        m_slots[place].push_back(std::move(state));
     }
-    showValues();
+    auto* plate = m_plates[place];
+    const bool isKeyboard = device.kind == VirtualKind::Keyboard;
+    plate->setTitle(QString::fromStdString(device.name),
+                    shown.isThere ? tr("games see it") : tr("not live"));
+    plate->setPlate(made.plate);
+    plate->setDeed(tr("shape it…"));
+    plate->setOther(isKeyboard             ? tr("+ keys…")
+                    : !device.isForGames() ? QString()
+                    : isList               ? tr("as grid")
+                                           : tr("as list"));
+    plate->setFooter({}, isKeyboard ? keysText(used) : usedText(used, made.slots.size()));
 }
 
 void DevicePlates::showValues()
@@ -217,24 +256,39 @@ void DevicePlates::showValues()
     for (std::size_t d = 0; d < m_plates.size() && d < desk.devices.size(); ++d) {
         const auto& device = desk.devices[d];
         for (std::size_t i = 0; i < m_slots[d].size(); ++i) {
+            const auto& slot = m_slots[d][i];
+            if (slot.places.empty()) continue;
             ControlState state;
-            state.value = desk.valueOf(device, m_slots[d][i].place, m_studio.values());
-            state.isUsed = m_slots[d][i].isUsed;
-            state.isSelected = m_slots[d][i].isSelected;
+            state.value = desk.valueOf(device, slot.places.front(), m_studio.values());
+            const bool areAllDown = std::ranges::all_of(slot.places, [&](std::size_t place) {
+                return desk.valueOf(device, place, m_studio.values()).isPressed();
+            });
+            if (slot.places.size() > 1) state.value = {areAllDown ? 1.0 : 0.0, 0.0};
+            state.isUsed = slot.isUsed;
+            state.isSelected = slot.isSelected;
             state.isOutlined = !device.isThere;
             m_plates[d]->setState(i, state);
         }
     }
 }
 
-ControlView* DevicePlates::viewOf(const Target& target) const
+ControlView* DevicePlates::viewOf(std::string_view device, const QString& id) const
 {
     const auto& devices = m_studio.desk().devices;
     for (std::size_t d = 0; d < m_plates.size() && d < devices.size(); ++d) {
-        if (devices[d].device.id == target.device)
-            return m_plates[d]->view(QString::fromStdString(toText(target.control)));
+        if (devices[d].device.id == device) return m_plates[d]->view(id);
     }
     return nullptr;
+}
+
+ControlView* DevicePlates::viewOf(const Target& target) const
+{
+    return viewOf(target.device, QString::fromStdString(toText(target.control)));
+}
+
+ControlView* DevicePlates::viewOf(const End& end) const
+{
+    return viewOf(deviceOf(end), plateIdOf(end.goal));
 }
 
 std::optional<Target> DevicePlates::targetAt(QPoint globalPlace) const

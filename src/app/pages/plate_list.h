@@ -6,6 +6,7 @@
 
 #include <QVBoxLayout>
 #include <QWidget>
+#include <set>
 
 namespace jolly::app
 {
@@ -59,6 +60,8 @@ class DevicePlates : public QObject
 
     [[nodiscard]] const std::vector<Faceplate*>& plates() const { return m_plates; }
     [[nodiscard]] ControlView* viewOf(const Target& target) const;
+    /// Where an end leads; null when that is on no plate.
+    [[nodiscard]] ControlView* viewOf(const End& end) const;
 
     /// The virtual control under a place on the screen.
     [[nodiscard]] std::optional<Target> targetAt(QPoint globalPlace) const;
@@ -74,21 +77,28 @@ class DevicePlates : public QObject
     void dropped(const Target& target, QPoint globalPlace);
     void dragMoved(const Target& target, QPoint globalPlace);
     void shapeWanted(const std::string& device);
+    /// Keys of this virtual keyboard are to be recorded.
+    void keysWanted(const std::string& device);
 
  private:
     struct Slot {
-        std::size_t place = 0;  ///< in the device's layout
+        std::vector<std::size_t> places;  ///< in the device's layout
         bool isUsed = false;
         bool isSelected = false;
     };
 
     void wire(Faceplate* plate);
+    void dress(std::size_t place);
+    void doOther(std::size_t place);
+    [[nodiscard]] ControlView* viewOf(std::string_view device, const QString& id) const;
+    [[nodiscard]] std::size_t placeOf(const Faceplate* plate) const;
     [[nodiscard]] std::optional<Target> targetOf(const Faceplate* plate, const QString& id) const;
 
     Studio& m_studio;
     QWidget* m_parent;
     std::vector<Faceplate*> m_plates;  ///< one for each device of the desk
     std::vector<std::vector<Slot>> m_slots;
+    std::set<std::string> m_lists;  ///< devices that show their buttons as a list
 };
 
 }  // namespace jolly::app

@@ -4,12 +4,10 @@
 #include "app/devices/device_card.h"
 #include "app/devices/plan_card.h"
 #include "app/devices/sheet_bar.h"
-#include "app/strands/taken_card.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
-#include "core/tangle/roles.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -21,20 +19,12 @@
 namespace jolly::app
 {
 
-namespace
-{
-
-/// "Twinlever Q2 · left power lever, forward is more"; the kernel's name where no role is known.
-QString whereText(const RigController& rig, ControlCode code)
-{
-    const auto nature = natureOf(*findControl(rig, code));
-    return QString::fromStdString(rig.alias + " · " + (nature.empty() ? toText(code) : nature));
-}
-
-}  // namespace
-
 WeavePage::WeavePage(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_controllers(studio, this), m_devices(studio, this)
+    : QWidget(parent),
+      m_studio(studio),
+      m_controllers(studio, this),
+      m_devices(studio, this),
+      m_choice(studio)
 {
     setObjectName(QStringLiteral("weave"));
     buildColumns();
@@ -45,6 +35,7 @@ WeavePage::WeavePage(Studio& studio, QWidget* parent)
     connect(&studio, &Studio::problemsChanged, this, &WeavePage::rebuildMiddle);
     connect(&studio, &Studio::selectionChanged, this, &WeavePage::showSelection);
     connect(&studio, &Studio::valuesMoved, this, &WeavePage::showValues);
+    connect(&m_choice, &RowChoice::changed, this, [this] { showWhere(std::nullopt); });
 }
 
 void WeavePage::wireControllers()
@@ -84,6 +75,7 @@ void WeavePage::wireDevices()
     connect(&m_devices, &DevicePlates::pointed, this, &WeavePage::showWhere);
     connect(&m_devices, &DevicePlates::activated, this, &WeavePage::takeClick);
     connect(&m_devices, &DevicePlates::shapeWanted, this, &WeavePage::shapeDevice);
+    connect(&m_devices, &DevicePlates::keysWanted, this, &WeavePage::recordKeys);
     connect(&m_devices, &DevicePlates::dropped, this, &WeavePage::moveEndTo);
     connect(&m_devices, &DevicePlates::dragMoved, this, [this](const Target& from, QPoint at) {
         const auto* view = m_devices.viewOf(from);
@@ -91,72 +83,6 @@ void WeavePage::wireDevices()
         m_loose = Thread{placeOf(*view, view->anchor(), *m_right), mapFromGlobal(at), false, true};
         placeThreads();
     });
-}
-
-/// A click of the mouse leads what was selected when the pointer came, so that a bumped lever
-/// decides nothing.
-std::optional<ControlRef> WeavePage::clicksLead() const
-{
-    return m_atEntry ? *m_atEntry : m_studio.selected();
-}
-
-/// A free virtual control is led to, a taken one is only looked at.
-void WeavePage::takeClick(const Target& target, bool byMouse)
-{
-    const auto from = byMouse ? clicksLead() : m_studio.selected();
-    if (m_studio.document().strands().at(target).empty()) {
-        m_studio.weave(from, target);
-        showInMiddle(nullptr);
-        return showWhere(target);
-    }
-    auto* card = new TakenCard(m_studio, target, from);
-    connect(
-        card, &TakenCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
-    showInMiddle(card);
-}
-
-/// Beside the selected control: where it is, or what a click on the virtual one under the pointer
-/// would do.
-void WeavePage::showWhere(const std::optional<Target>& pointed)
-{
-    const auto& selected = m_studio.selected();
-    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
-    const auto where = controller ? whereText(controller->rig, selected->code) : QString();
-    m_where->setText(pointed ? whatClickDoes(*pointed) : where);
-    setTone(*m_where, pointed ? "straw" : "dim");
-}
-
-QString WeavePage::whatClickDoes(const Target& target) const
-{
-    const auto place = QString::fromStdString(placeName(m_studio.tangle(), target));
-    const auto& takers = m_studio.document().strands().at(target);
-    if (takers.size() == 1)
-        return tr("%1 leads to %2. A click shows it.")
-            .arg(QString::fromStdString(takers.front()->name), place);
-    if (!takers.empty())
-        return tr("%n strands lead to %1. A click shows them.", nullptr,
-                  static_cast<int>(takers.size()))
-            .arg(place);
-    const auto from = clicksLead();
-    if (!from || !m_studio.controllerOf(*from))
-        return tr("%1 is free. Touch a control first.").arg(place);
-    const auto name = m_studio.nameOf(*from);
-    return m_studio.mayLead(*from, target)
-               ? tr("A click leads %1 to %2.").arg(name, place)
-               : tr("%1 is free, but does not take %2.").arg(place, name);
-}
-
-/// What was dragged from one virtual control to another ends there from now on.
-void WeavePage::moveEndTo(const Target& from, QPoint at)
-{
-    m_loose.reset();
-    placeThreads();
-    const auto to = m_devices.targetAt(at);
-    const auto takers = takersOf(m_studio.tangle(), from);
-    if (!to || takers.empty() || *to == from) return;
-    const auto& ends = takers.front()->ends;
-    const auto end = std::ranges::find(ends, Goal(from), &End::goal);
-    m_studio.moveEnd(takers.front()->id, static_cast<std::size_t>(end - ends.begin()), *to);
 }
 
 void WeavePage::showInMiddle(QWidget* card)
@@ -317,7 +243,7 @@ void WeavePage::rebuildCards()
     }
     m_cards.clear();
     for (const auto* strand : strands) {
-        auto* card = new StrandCard(m_studio, *strand);
+        auto* card = new StrandCard(m_studio, m_choice, *strand);
         m_cards.push_back(card);
         m_middleColumn->insertWidget(m_middleColumn->count() - 2, card);
         connect(card, &StrandCard::stageOpened, this, [this] {
@@ -337,8 +263,8 @@ void WeavePage::showSelection()
     if (auto* view = m_controllers.viewOf(*m_studio.selected()))
         m_left->ensureWidgetVisible(view, 0, 60);
     const auto strands = m_studio.strandsFrom(*m_studio.selected());
-    if (strands.empty() || targetsOf(*strands.front()).empty()) return;
-    if (auto* view = m_devices.viewOf(targetsOf(*strands.front()).front()))
+    if (strands.empty() || strands.front()->ends.empty()) return;
+    if (auto* view = m_devices.viewOf(strands.front()->ends.front()))
         m_right->ensureWidgetVisible(view, 0, 60);
 }
 
@@ -383,6 +309,7 @@ void WeavePage::keyPressEvent(QKeyEvent* event)
 {
     if (event->key() != Qt::Key_Escape) return QWidget::keyPressEvent(event);
     m_loose.reset();
+    if (m_choice.row()) return m_choice.choose(std::nullopt);
     m_studio.select(std::nullopt);
 }
 

@@ -3,6 +3,7 @@
 
 #include "app/pages/plate_list.h"
 #include "app/pages/thread_overlay.h"
+#include "app/strands/row_choice.h"
 #include "app/strands/strand_card.h"
 
 #include <QLabel>
@@ -45,6 +46,7 @@ class WeavePage : public QWidget
     void showInMiddle(QWidget* card);
     void moveEndTo(const Target& from, QPoint at);
     void takeClick(const Target& target, bool byMouse);
+    void recordKeys();
     void showWhere(const std::optional<Target>& pointed);
     [[nodiscard]] std::optional<ControlRef> clicksLead() const;
     [[nodiscard]] QString whatClickDoes(const Target& target) const;
@@ -62,6 +64,7 @@ class WeavePage : public QWidget
     Studio& m_studio;
     ControllerPlates m_controllers;
     DevicePlates m_devices;
+    RowChoice m_choice;  ///< the outlet that a click leads
     QScrollArea* m_left = nullptr;
     QScrollArea* m_middle = nullptr;
     QScrollArea* m_right = nullptr;

@@ -32,8 +32,7 @@ void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Threa
                                placeOf(*card, {0, 24}, *m_middle), true, false});
     }
     for (const auto& end : strand.ends) {
-        const auto* target = targetOf(end);
-        const auto* to = target ? m_devices.viewOf(*target) : nullptr;
+        const auto* to = m_devices.viewOf(end);
         if (!to) continue;
         threads.push_back(
             {card ? placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)

@@ -7,8 +7,10 @@
 
 #include <QActionGroup>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QMenu>
+#include <QPainter>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QSpinBox>
@@ -59,8 +61,11 @@ OutletRow::OutletRow(const QString& outlet, QWidget* parent) : QWidget(parent), 
 {
     setObjectName(QStringLiteral("row ") + outlet);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
+    row->setContentsMargins(6, 2, 6, 2);
     row->setSpacing(8);
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+    setToolTip(tr("Click here, then a virtual control on the right, to lead it there."));
     m_lamp = new ValueLabel(this);
     m_lamp->setObjectName(QStringLiteral("outlet ") + outlet);
     m_lamp->setMinimumWidth(110);
@@ -127,7 +132,56 @@ void OutletRow::show(const Words& words)
     m_how->setAccessibleName(tr("How %1 presses: %2").arg(m_outlet, m_how->text()));
     m_goal->setText(words.goal.isEmpty() ? tr("nowhere yet: next free") : words.goal);
     m_goal->setAccessibleName(tr("%1 leads to %2").arg(m_outlet, m_goal->text()));
+    m_goal->setToolTip(tr("Where it leads: keys, an order, nothing, one more…"));
     m_function->setText(words.function);
+    setAccessibleName(
+        tr("%1 leads to %2; choose it to lead it elsewhere").arg(m_outlet, m_goal->text()));
+}
+
+void OutletRow::setChosen(bool isChosen)
+{
+    if (isChosen == m_isChosen) return;
+    m_isChosen = isChosen;
+    update();
+}
+
+QPoint OutletRow::menuPlace() const
+{
+    return m_goal->mapToGlobal(QPoint(0, m_goal->height()));
+}
+
+void OutletRow::paintEvent(QPaintEvent*)
+{
+    if (!m_isChosen && !hasFocus()) return;
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen({m_isChosen ? app::palette().straw : app::palette().dim, 1.0});
+    painter.setBrush(m_isChosen ? app::palette().strawDeep : QColor(Qt::transparent));
+    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 6.0, 6.0);
+}
+
+void OutletRow::mouseReleaseEvent(QMouseEvent*)
+{
+    Q_EMIT chosen();
+}
+
+void OutletRow::keyPressEvent(QKeyEvent* event)
+{
+    const bool isChoice = event->key() == Qt::Key_Space || event->key() == Qt::Key_Return;
+    if (!isChoice) return QWidget::keyPressEvent(event);
+    Q_EMIT chosen();
+}
+
+void OutletRow::focusInEvent(QFocusEvent* event)
+{
+    QWidget::focusInEvent(event);
+    update();
+}
+
+void OutletRow::focusOutEvent(QFocusEvent* event)
+{
+    QWidget::focusOutEvent(event);
+    update();
 }
 
 void OutletRow::setPressed(bool isPressed)

@@ -15,7 +15,7 @@ namespace jolly::app
 class ValueLabel;
 
 /// One way out of a strand: a lamp, the outlet's name, how it presses, where it leads, and what
-/// for.
+/// for. One that is chosen is led by a click on a goal.
 class OutletRow : public QWidget
 {
     Q_OBJECT
@@ -34,10 +34,22 @@ class OutletRow : public QWidget
 
     void show(const Words& words);
     void setPressed(bool isPressed);
+    void setChosen(bool isChosen);
+
+    /// Where the menu of its goals belongs.
+    [[nodiscard]] QPoint menuPlace() const;
 
  Q_SIGNALS:
     void howChosen(jolly::How how, double pulse);
     void goalWanted();
+    void chosen();
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
 
  private:
     void buildMenu();
@@ -48,6 +60,7 @@ class OutletRow : public QWidget
     QPushButton* m_how;
     QPushButton* m_goal;
     QLabel* m_function;
+    bool m_isChosen = false;
 };
 
 /// "held", "pulse 60 ms": how an end presses.

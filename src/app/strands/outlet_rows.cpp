@@ -1,41 +1,176 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/outlet_rows.h"
 
-#include "app/devices/place_map.h"
+#include "app/listen/chord_field.h"
+#include "app/strands/goal_menu.h"
+#include "app/strands/goal_words.h"
+#include "app/strands/stage_values.h"
 #include "app/strands/stage_words.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
+#include "core/tangle/stage_edit.h"
 #include "core/weave/explain.h"
 
+#include <QEvent>
+#include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <ranges>
 
 namespace jolly::app
 {
 
-OutletRows::OutletRows(Studio& studio, const Strand& strand, QWidget* parent)
+namespace
+{
+
+/// The last stage of a strand that is switched on; null when there is none.
+const Stage* lastOf(const Strand& strand)
+{
+    for (const auto& stage : strand.stages | std::views::reverse) {
+        if (stage.isOn) return &stage;
+    }
+    return nullptr;
+}
+
+}  // namespace
+
+OutletRows::OutletRows(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
+      m_choice(choice),
       m_strand(strand.id),
       m_outlets(outletsOf(strand)),
       m_ways(waysOf(strand))
 {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(4);
-    for (auto& way : m_ways) {
-        const auto& outlet = m_outlets[way.outlet];
-        way.row = new OutletRow(toQt(outlet), this);
-        column->addWidget(way.row);
-        connect(way.row, &OutletRow::goalWanted, this, [this, outlet, end = way.end] {
-            end ? askForPlace(m_studio, m_strand, *end, window()) : leadToNextFree(outlet);
-        });
-        connect(way.row, &OutletRow::howChosen, this, [this, end = way.end](How how, double pulse) {
-            if (end) press(*end, how, pulse);
-        });
-    }
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->setSpacing(6);
+    auto* beside = new QHBoxLayout;
+    beside->setSpacing(6);
+    addPicture(strand, *all, *beside);
+    m_column = new QVBoxLayout;
+    m_column->setSpacing(2);
+    for (auto& way : m_ways) addRow(way, *m_column);
+    beside->addLayout(m_column, 1);
+    all->addLayout(beside);
     setVisible(!m_ways.empty());
+    connect(&choice, &RowChoice::changed, this, &OutletRows::showChoice);
+    showChoice();
+}
+
+void OutletRows::addRow(Way& way, QVBoxLayout& column)
+{
+    way.row = new OutletRow(toQt(m_outlets[way.outlet]), this);
+    column.addWidget(way.row);
+    connect(
+        way.row, &OutletRow::chosen, this, [this, way] { m_choice.choose(placeOf(way)); },
+        Qt::QueuedConnection);
+    connect(way.row, &OutletRow::goalWanted, this, [this, way] { askForGoal(way); });
+    connect(way.row, &OutletRow::howChosen, this, [this, end = way.end](How how, double pulse) {
+        if (end) press(*end, how, pulse);
+    });
+}
+
+void OutletRows::addPicture(const Strand& strand, QVBoxLayout& column, QHBoxLayout& beside)
+{
+    const auto* stage = lastOf(strand);
+    m_picture = stage ? OutletPicture::of(*stage, this) : nullptr;
+    if (!m_picture) return;
+    if (m_picture->isAbove()) {
+        column.addWidget(m_picture);
+    } else {
+        beside.addWidget(
+            m_picture, 0,
+            m_picture->maximumHeight() < QWIDGETSIZE_MAX ? Qt::AlignVCenter : Qt::Alignment());
+    }
+    connect(
+        m_picture, &OutletPicture::clicked, this,
+        [this](std::size_t outlet) {
+            const auto way = std::ranges::find(m_ways, outlet, &Way::outlet);
+            if (way != m_ways.end()) m_choice.choose(placeOf(*way));
+        },
+        Qt::QueuedConnection);
+    connect(m_picture, &OutletPicture::dragged, this, &OutletRows::dragTime);
+}
+
+OutletPlace OutletRows::placeOf(const Way& way) const
+{
+    return {m_strand, m_outlets[way.outlet], way.end};
+}
+
+/// What leads nowhere yet is led at one touch.
+void OutletRows::askForGoal(const Way& way)
+{
+    if (!way.end) return m_choice.leadToNextFree(placeOf(way));
+    auto* menu = new GoalMenu(
+        m_studio, m_choice, placeOf(way), [this, way] { askForKeys(way); }, this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    menu->popup(way.row->menuPlace());
+}
+
+/// A field that listens, below the row.
+void OutletRows::askForKeys(const Way& way)
+{
+    auto* field = new ChordField(m_studio, this);
+    m_column->insertWidget(m_column->indexOf(way.row) + 1, field);
+    connect(field, &ChordField::givenUp, field, &QObject::deleteLater);
+    connect(
+        field, &ChordField::recorded, this,
+        [this, field, place = placeOf(way)](const std::vector<std::uint16_t>& keys) {
+            field->deleteLater();
+            m_choice.leadToKeys(place, keys);
+        },
+        Qt::QueuedConnection);
+    field->listen();
+}
+
+void OutletRows::showChoice()
+{
+    for (const auto& way : m_ways) way.row->setChosen(m_choice.row() == placeOf(way));
+}
+
+void OutletRows::resizeEvent(QResizeEvent*)
+{
+    alignPicture();
+}
+
+bool OutletRows::event(QEvent* event)
+{
+    const bool isDone = QWidget::event(event);
+    if (event->type() == QEvent::LayoutRequest) alignPicture();
+    return isDone;
+}
+
+/// The picture beside the rows has each outlet at the height of its first row.
+void OutletRows::alignPicture()
+{
+    if (!m_picture) return;
+    std::vector<int> places;
+    for (std::size_t outlet = 0; outlet < m_outlets.size(); ++outlet) {
+        const auto way = std::ranges::find(m_ways, outlet, &Way::outlet);
+        if (way != m_ways.end())
+            places.push_back(way->row->geometry().center().y() - m_picture->y());
+    }
+    m_picture->setRows(places);
+}
+
+/// What is dragged in the picture; one drag is one step.
+void OutletRows::dragTime(const QString& key, double value, bool isFirst)
+{
+    if (isFirst) ++m_drags;
+    m_studio.document().edit(
+        tr("drag a time"),
+        [&](Tangle& tangle) {
+            auto* strand = findStrand(tangle, m_strand);
+            const auto* last = strand ? lastOf(*strand) : nullptr;
+            if (!last) return;
+            auto parameters = last->parameters;
+            withField<double>(parameters, key.toStdString(), [&](double& v) { v = value; });
+            setStage(tangle, m_strand, static_cast<std::size_t>(last - strand->stages.data()),
+                     parameters);
+        },
+        QStringLiteral("time %1").arg(m_drags));
 }
 
 std::vector<OutletRows::Way> OutletRows::waysOf(const Strand& strand) const
@@ -67,18 +202,22 @@ bool OutletRows::fits(const Strand& strand) const
 void OutletRows::show(const Strand& strand)
 {
     for (const auto& way : m_ways) way.row->show(wordsOf(strand, way));
+    const auto* stage = lastOf(strand);
+    if (m_picture && stage) m_picture->setStage(*stage);
+    showChoice();
 }
 
 OutletRow::Words OutletRows::wordsOf(const Strand& strand, const Way& way) const
 {
     if (!way.end) return {};
     const auto& end = strand.ends[*way.end];
+    OutletRow::Words words{.goal = goalText(m_studio.tangle(), end.goal)};
     const auto* target = targetOf(end);
-    if (!target) return {.goal = tr("nothing: it is silent")};
-    OutletRow::Words words{.goal = toQt(placeName(m_studio.tangle(), *target))};
-    if (const auto* device = findDevice(m_studio.tangle(), target->device))
-        words.function = toQt(settingsOf(*device, target->control).label);
-    if (target->control.kind == ControlKind::Button) {
+    const auto* device = target ? findDevice(m_studio.tangle(), target->device) : nullptr;
+    if (device) words.function = toQt(settingsOf(*device, target->control).label);
+    const bool isPress = target ? target->control.kind == ControlKind::Button
+                                : std::holds_alternative<Chord>(end.goal);
+    if (isPress) {
         words.how = end.how;
         words.pulse = end.pulse;
     }
@@ -89,6 +228,10 @@ void OutletRows::showValues(std::span<const Value> values)
 {
     for (const auto& way : m_ways)
         way.row->setPressed(way.outlet < values.size() && values[way.outlet].isPressed());
+    if (!m_picture) return;
+    std::vector<bool> pressed;
+    for (const auto& value : values) pressed.push_back(value.isPressed());
+    m_picture->setPressed(pressed);
 }
 
 int OutletRows::placeOf(const std::string& outlet) const
@@ -98,17 +241,6 @@ int OutletRows::placeOf(const std::string& outlet) const
     };
     const auto way = std::ranges::find_if(m_ways, isIts);
     return way == m_ways.end() ? -1 : way->row->geometry().center().y();
-}
-
-void OutletRows::leadToNextFree(const std::string& outlet)
-{
-    m_studio.document().edit(tr("lead to the next free"), [&](Tangle& tangle) {
-        auto* strand = findStrand(tangle, m_strand);
-        if (!strand) return;
-        const auto kind = signalsOf(tangle, *strand).back().kind;
-        if (const auto target = nextFree(tangle, kind)) strand->ends.push_back({outlet, *target});
-        fitDevices(tangle);
-    });
 }
 
 void OutletRows::press(std::size_t end, How how, double pulse)

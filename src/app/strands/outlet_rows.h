@@ -2,21 +2,27 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "app/strands/outlet_picture.h"
 #include "app/strands/outlet_row.h"
+#include "app/strands/row_choice.h"
 
 #include <optional>
 #include <span>
 #include <vector>
 
+class QHBoxLayout;
+class QVBoxLayout;
+
 namespace jolly::app
 {
 
-/// The ways out of a strand: a row for each outlet with each of its ends, or without one. There is
-/// none where an axis or a hat comes out and nothing forks.
+/// The ways out of a strand: a row for each outlet with each of its ends, or without one, and a
+/// picture of the stage that they belong to. There is none where an axis or a hat comes out and
+/// nothing forks.
 class OutletRows : public QWidget
 {
  public:
-    OutletRows(Studio& studio, const Strand& strand, QWidget* parent = nullptr);
+    OutletRows(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent = nullptr);
 
     /// Whether these rows can go on showing the strand.
     [[nodiscard]] bool fits(const Strand& strand) const;
@@ -30,6 +36,10 @@ class OutletRows : public QWidget
     /// How far below its top the row of an outlet is; below 0 when there is none.
     [[nodiscard]] int placeOf(const std::string& outlet) const;
 
+ protected:
+    void resizeEvent(QResizeEvent* event) override;
+    bool event(QEvent* event) override;
+
  private:
     struct Way {
         std::size_t outlet = 0;            ///< place among the strand's outlets
@@ -39,10 +49,21 @@ class OutletRows : public QWidget
 
     [[nodiscard]] std::vector<Way> waysOf(const Strand& strand) const;
     [[nodiscard]] OutletRow::Words wordsOf(const Strand& strand, const Way& way) const;
-    void leadToNextFree(const std::string& outlet);
+    [[nodiscard]] OutletPlace placeOf(const Way& way) const;
+    void addRow(Way& way, QVBoxLayout& column);
+    void addPicture(const Strand& strand, QVBoxLayout& column, QHBoxLayout& beside);
+    void askForGoal(const Way& way);
+    void askForKeys(const Way& way);
+    void showChoice();
+    void alignPicture();
+    void dragTime(const QString& key, double value, bool isFirst);
     void press(std::size_t end, How how, double pulse);
 
     Studio& m_studio;
+    RowChoice& m_choice;
+    OutletPicture* m_picture = nullptr;
+    QVBoxLayout* m_column = nullptr;
+    int m_drags = 0;
     std::string m_strand;
     std::vector<std::string> m_outlets;
     std::vector<Way> m_ways;

@@ -29,6 +29,12 @@ void addSlice(SliceParts& slices, double value, double low, double held)
         name = "slice " + std::to_string(number);
         if (std::ranges::find(slices, name, &SlicePart::name) == slices.end()) break;
     }
+    const bool isBelowRest = low < 0.0 && value < 0.0;
+    if (isBelowRest) {
+        const double to = std::clamp(value, low, -held);
+        slices.push_back({name, low, to, low, std::min(to + held, 1.0)});
+        return;
+    }
     const double from = std::clamp(value, std::min(low + held, 1.0), 1.0);
     slices.push_back({name, from, 1.0, std::max(from - held, low), 1.0});
 }

@@ -20,7 +20,7 @@ inline constexpr int kLetGoBelow = 0, kFrom = 1, kTo = 2, kLetGoAbove = 3;
 /// @param low   the least value of the axis.
 void moveEdge(SlicePart& slice, int edge, double value, double low);
 
-/// A slice more, from `value` to the end of the axis.
+/// A slice more, from `value` to the end of the axis; to its low end where that is nearer.
 ///
 /// @param held  how far behind an edge it is let go.
 void addSlice(SliceParts& slices, double value, double low, double held);

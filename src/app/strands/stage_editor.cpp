@@ -5,7 +5,9 @@
 #include "app/strands/curve_plot.h"
 #include "app/strands/detents_table.h"
 #include "app/strands/pairs_table.h"
+#include "app/strands/places_table.h"
 #include "app/strands/slice_editor.h"
+#include "app/strands/stage_values.h"
 #include "app/strands/stage_words.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
@@ -24,50 +26,6 @@
 
 namespace jolly::app
 {
-
-namespace
-{
-
-/// Calls `use` with the member that `key` names, when it is a T.
-template <class T, class Use>
-void withField(StageParameters& parameters, std::string_view key, Use&& use)
-{
-    std::visit(
-        [&](auto& p) {
-            p.fields(p, [&](const auto& spec, auto& value) {
-                if constexpr (std::is_same_v<std::decay_t<decltype(value)>, T>) {
-                    if (spec.key == key) use(value);
-                }
-            });
-        },
-        parameters);
-}
-
-/// Calls `use` with the enumeration that `key` names.
-template <class Use>
-void withChoice(StageParameters& parameters, std::string_view key, Use&& use)
-{
-    std::visit(
-        [&](auto& p) {
-            p.fields(p, [&](const auto& spec, auto& value) {
-                if constexpr (std::is_enum_v<std::decay_t<decltype(value)>>) {
-                    if (spec.key == key) use(value);
-                }
-            });
-        },
-        parameters);
-}
-
-template <class T>
-T fieldOf(const Stage& stage, std::string_view key)
-{
-    auto copy = stage.parameters;
-    T result{};
-    withField<T>(copy, key, [&](const T& value) { result = value; });
-    return result;
-}
-
-}  // namespace
 
 StageEditor::StageEditor(Studio& studio, const std::string& strand, std::size_t stage,
                          StageInput input, Points points, QWidget* parent)
@@ -113,6 +71,7 @@ void StageEditor::build(const Stage& stage, Points points)
                 if constexpr (std::is_same_v<Spec, PointsField>) addPoints(*lists, spec, points);
                 if constexpr (std::is_same_v<Spec, DetentsField>) addDetents(*lists);
                 if constexpr (std::is_same_v<Spec, SlicesField>) addSlices(*lists);
+                if constexpr (std::is_same_v<Spec, PlacesField>) addPlaces(*lists, stage);
             });
         },
         copy);
@@ -345,6 +304,31 @@ void StageEditor::addSlices(QVBoxLayout& column)
             });
     m_refreshers.push_back(
         [this](const Stage& stage) { m_slices->show(fieldOf<SliceParts>(stage, "slices")); });
+}
+
+/// Positions with values or without.
+void StageEditor::addPlaces(QVBoxLayout& column, const Stage& stage)
+{
+    auto copy = stage.parameters;
+    bool haveValues = false;
+    withField<ValuePlaces>(copy, "positions", [&](const ValuePlaces&) { haveValues = true; });
+    const double low = signalAfter(stage.parameters, {ControlKind::Button, Sides::Two}).low();
+    auto* table = new PlacesTable(m_studio, haveValues ? std::optional(low) : std::nullopt, this);
+    column.addWidget(table);
+    connect(table, &PlacesTable::changed, this, [this](const ValuePlaces& places) {
+        set(tr("positions"), {}, [&](Stage& mine) {
+            withField<ValuePlaces>(mine.parameters, "positions",
+                                   [&](ValuePlaces& theirs) { theirs = places; });
+            withField<SwitchPlaces>(mine.parameters, "positions",
+                                    [&](SwitchPlaces& theirs) { theirs = plain(places); });
+        });
+    });
+    m_refreshers.push_back([table](const Stage& now) {
+        auto places = fieldOf<ValuePlaces>(now, "positions");
+        for (const auto& place : fieldOf<SwitchPlaces>(now, "positions"))
+            places.push_back({place.name, place.control, 0.0});
+        table->show(places);
+    });
 }
 
 void StageEditor::addCurve(QVBoxLayout& column)

@@ -45,6 +45,7 @@ class StageEditor : public QWidget
     void addPairs(QVBoxLayout& column, const PointsField& field);
     void addDetents(QVBoxLayout& column);
     void addSlices(QVBoxLayout& column);
+    void addPlaces(QVBoxLayout& column, const Stage& stage);
     void addCurve(QVBoxLayout& column);
     void set(const QString& what, const QString& gesture,
              const std::function<void(Stage&)>& change);

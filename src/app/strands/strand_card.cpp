@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/strand_card.h"
 
+#include "app/strands/goal_words.h"
 #include "app/strands/outlet_rows.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_plot.h"
@@ -36,8 +37,8 @@ const RigControl* sourceOf(const Studio& studio, const Strand& strand)
 
 }  // namespace
 
-StrandCard::StrandCard(Studio& studio, const Strand& strand, QWidget* parent)
-    : Card(parent), m_studio(studio), m_id(strand.id), m_trace(studio)
+StrandCard::StrandCard(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent)
+    : Card(parent), m_studio(studio), m_choice(choice), m_id(strand.id), m_trace(studio)
 {
     setObjectName(QString::fromStdString(strand.id));
     setMarked(true);
@@ -64,7 +65,7 @@ void StrandCard::build(const Strand& strand)
     buildHead(strand, *column);
     buildStages(strand, *column);
     buildLamp(*column);
-    m_outlets = new OutletRows(m_studio, strand, this);
+    m_outlets = new OutletRows(m_studio, m_choice, strand, this);
     column->addWidget(m_outlets);
     buildChips(*column);
     m_editorPlace = new QWidget(this);
@@ -236,11 +237,11 @@ void StrandCard::moveStage(std::size_t stage, int by)
 QString StrandCard::targetText(const Strand& strand) const
 {
     QStringList targets;
-    for (const auto& target : targetsOf(strand)) {
-        const auto* device = findDevice(m_studio.tangle(), target.device);
-        if (device)
-            targets << toQt(device->name) + QStringLiteral(" · ") +
-                           QString::fromStdString(jolly::nameOf(*device, target.control));
+    for (const auto& end : strand.ends) {
+        const auto goal = goalText(m_studio.tangle(), end.goal);
+        targets << (end.part == Part::Whole   ? goal
+                    : end.part == Part::Upper ? tr("upper half of %1").arg(goal)
+                                              : tr("lower half of %1").arg(goal));
     }
     return targets.join(QStringLiteral(", "));
 }

@@ -16,6 +16,7 @@ namespace jolly::app
 {
 
 class OutletRows;
+class RowChoice;
 class StageEditor;
 class StagePlot;
 
@@ -25,7 +26,7 @@ class StrandCard : public Card
     Q_OBJECT
 
  public:
-    StrandCard(Studio& studio, const Strand& strand, QWidget* parent = nullptr);
+    StrandCard(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent = nullptr);
 
     [[nodiscard]] const std::string& strand() const { return m_id; }
 
@@ -65,6 +66,7 @@ class StrandCard : public Card
     [[nodiscard]] StageBox makeBox(std::size_t stage);
     [[nodiscard]] QMenu* makeMenu();
     [[nodiscard]] QWidget* makeStageButtons(std::size_t stage);
+    void addHalves(QMenu& menu);
     void askForSource();
     void beginAt(const ControlRef& control);
     void editText(const QString& question, const QString& step, std::string Strand::*member);
@@ -78,6 +80,7 @@ class StrandCard : public Card
     void hideEvent(QHideEvent* event) override;
 
     Studio& m_studio;
+    RowChoice& m_choice;
     std::string m_id;
     Strand m_shown;
     ControlKind m_kind = ControlKind::Axis;  ///< of its control

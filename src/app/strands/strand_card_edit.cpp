@@ -5,6 +5,7 @@
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
+#include "core/tangle/goal_edit.h"
 #include "core/tangle/signals.h"
 
 #include <QHBoxLayout>
@@ -31,6 +32,7 @@ QMenu* StrandCard::makeMenu()
     menu->addAction(tr("Begin at another control…"), this, &StrandCard::askForSource);
     menu->addAction(tr("End at another control…"), this,
                     [this] { askForPlace(m_studio, m_id, 0, window()); });
+    addHalves(*menu);
     menu->addAction(tr("Switch off or on"), this, [this] {
         edit(m_shown.isOn ? tr("switch strand off") : tr("switch strand on"),
              [](Tangle&, Strand& s) { s.isOn = !s.isOn; });
@@ -53,6 +55,27 @@ QMenu* StrandCard::makeMenu()
         });
     });
     return menu;
+}
+
+/// How much of its axis a strand moves.
+void StrandCard::addHalves(QMenu& menu)
+{
+    const auto isAxis = [](const Target& target) {
+        return target.control.kind == ControlKind::Axis;
+    };
+    if (std::ranges::none_of(targetsOf(m_shown), isAxis)) return;
+    auto* halves = menu.addMenu(tr("How much of its axis it moves"));
+    const std::pair<QString, Part> kParts[] = {{tr("All of it"), Part::Whole},
+                                               {tr("The upper half"), Part::Upper},
+                                               {tr("The lower half"), Part::Lower}};
+    for (const auto& [words, part] : kParts) {
+        halves->addAction(words, this, [this, part = part] {
+            edit(tr("half of an axis"), [this, part](Tangle& tangle, Strand& strand) {
+                for (std::size_t end = 0; end < strand.ends.size(); ++end)
+                    setPart(tangle, m_id, end, part);
+            });
+        });
+    }
 }
 
 void StrandCard::askForSource()

@@ -2,6 +2,7 @@
 #include "app/window/status_bar.h"
 
 #include "app/preflight/preflight_list.h"
+#include "app/strands/goal_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -91,14 +92,10 @@ void StatusBar::showTouched()
     QStringList ways;
     if (touched) {
         for (const auto* strand : m_studio.strandsFrom(*touched)) {
-            for (const auto& target : targetsOf(*strand)) {
-                const auto* device = findDevice(m_studio.tangle(), target.device);
-                if (!device) continue;
-                ways << tr("→ %1 · %2 through %3")
-                            .arg(QString::fromStdString(device->name),
-                                 QString::fromStdString(jolly::nameOf(*device, target.control)),
+            for (const auto& end : strand->ends)
+                ways << tr("→ %1 through %2")
+                            .arg(goalText(m_studio.tangle(), end.goal),
                                  countOf(strand->stages.size(), "stage"));
-            }
         }
         if (ways.isEmpty()) ways << tr("leads nowhere yet");
     }

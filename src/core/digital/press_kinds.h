@@ -18,7 +18,8 @@ struct PressKinds {
         .name = "press kinds",
         .sentence = "A short press, a long one and two in a row do different things.",
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .picture = Picture::Presses};
 
     double longAfter = 400.0;    ///< [50, 5000] ms
     double twiceWithin = 250.0;  ///< from the release to the second press, [50, 2000] ms

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/shaping/stage_info.h"
+#include "core/digital/kept_press.h"
 
 #include <string>
 
@@ -29,36 +29,13 @@ struct SetAndClear {
     [[nodiscard]] std::string complaint() const { return {}; }
     [[nodiscard]] std::string summary() const { return "kept until let go"; }
 
-    class Runner
-    {
-     public:
-        explicit Runner(std::optional<SeenControl> clear) noexcept : m_clear(clear) {}
-
-        /// While the other control is pressed it stays let go. RT-safe.
-        [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept
-        {
-            const bool isPress = in.isPressed() && !m_wasPressed && moment.isNews;
-            m_wasPressed = in.isPressed();
-            m_isOn = (m_isOn || isPress) && !moment.of(m_clear).isPressed();
-            return {m_isOn ? 1.0 : 0.0, 0.0};
-        }
-        void reset() noexcept { m_isOn = m_wasPressed = false; }
-        void wake(Value in, const Moment&) noexcept { m_wasPressed = in.isPressed(); }
-        void continueFrom(const Runner& before) noexcept
-        {
-            m_isOn = before.m_isOn;
-            m_wasPressed = before.m_wasPressed;
-        }
-
-     private:
-        std::optional<SeenControl> m_clear;
-        bool m_isOn = false;
-        bool m_wasPressed = false;
+    struct Runner : KeptPress {
+        using KeptPress::KeptPress;
     };
 
     [[nodiscard]] Runner prepare(const StageInput& input) const
     {
-        return Runner(input.find(clear));
+        return {input.find(clear), false};
     }
 };
 

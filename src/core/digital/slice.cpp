@@ -25,6 +25,10 @@ std::string complaintAbout(const SlicePart& slice)
     if (slice.letGoBelow > slice.from)
         return called + "is let go below " + percent(slice.letGoBelow) + " although it begins at " +
                percent(slice.from) + " only";
+    if (slice.entry == Entry::Below && slice.from <= -1.0)
+        return called + "begins at the low end: nothing comes into it from below";
+    if (slice.entry == Entry::Above && slice.to >= 1.0)
+        return called + "reaches to the high end: nothing comes into it from above";
     if (slice.letGoAbove < slice.to)
         return called + "is let go above " + percent(slice.letGoAbove) +
                " although it reaches to " + percent(slice.to);
@@ -59,21 +63,32 @@ std::vector<std::string> Slice::outlets() const
     return names;
 }
 
+/// One that wants to be entered from a side is not where the axis was seen nowhere before.
+bool Slice::Runner::isEntered(const SlicePart& slice, double at) const noexcept
+{
+    if (at < slice.from || at > slice.to) return false;
+    if (slice.entry == Entry::Either) return true;
+    if (!m_before) return false;
+    return slice.entry == Entry::Below ? *m_before < slice.from : *m_before > slice.to;
+}
+
 void Slice::Runner::apply(Value in, const Moment&, std::span<Value> outlets) noexcept
 {
     bool isTaken = false;
     for (auto i = m_slices.size(); i-- > 0;) {
         const auto& slice = m_slices[i];
         m_areHeld[i] = m_areHeld[i] ? in.x >= slice.letGoBelow && in.x <= slice.letGoAbove
-                                    : in.x >= slice.from && in.x <= slice.to;
+                                    : isEntered(slice, in.x);
         const bool isPressed = m_areHeld[i] && !(m_excludes && isTaken);
         isTaken = isTaken || isPressed;
         if (i < outlets.size()) outlets[i] = {isPressed ? 1.0 : 0.0, 0.0};
     }
+    m_before = in.x;
 }
 
 void Slice::Runner::continueFrom(const Runner& before) noexcept
 {
+    m_before = before.m_before;
     for (std::size_t i = 0; i < m_slices.size(); ++i) {
         const auto same = std::ranges::find(before.m_slices, m_slices[i].name, &SlicePart::name);
         m_areHeld[i] = same != before.m_slices.end() &&

@@ -10,6 +10,13 @@
 namespace jolly
 {
 
+/// From where a slice has to be entered to be pressed.
+enum class Entry : std::uint8_t {
+    Either,
+    Below,
+    Above,
+};
+
 /// A part of an axis' travel that is pressed while the axis is in it. It begins between `from` and
 /// `to`, and ends only beyond edges of its own, so that it never flickers.
 struct SlicePart {
@@ -18,6 +25,7 @@ struct SlicePart {
     double to = 1.0;           ///< >= `from`
     double letGoBelow = 0.48;  ///< <= `from`
     double letGoAbove = 1.0;   ///< >= `to`
+    Entry entry = Entry::Either;
 
     friend bool operator==(const SlicePart&, const SlicePart&) = default;
 };
@@ -80,12 +88,21 @@ struct Slice {
 
         /// RT-safe.
         void apply(Value in, const Moment&, std::span<Value> outlets) noexcept;
-        void reset() noexcept { m_areHeld.assign(m_areHeld.size(), false); }
+        void reset() noexcept
+        {
+            m_areHeld.assign(m_areHeld.size(), false);
+            m_before.reset();
+        }
+        /// Where the axis went while it slept is not known. RT-safe.
+        void wake(Value, const Moment&) noexcept { reset(); }
         void continueFrom(const Runner& before) noexcept;
 
      private:
+        [[nodiscard]] bool isEntered(const SlicePart& slice, double at) const noexcept;
+
         SliceParts m_slices;
         bool m_excludes;
+        std::optional<double> m_before{};  ///< where the axis was
         std::vector<bool> m_areHeld;  ///< whether the axis is in it, by its own edges
     };
 

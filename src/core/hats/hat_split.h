@@ -22,7 +22,8 @@ struct HatSplit {
     static constexpr StageInfo kInfo{.name = "hat split",
                                      .sentence = "Each way of the hat is a button.",
                                      .takes = ControlKind::Hat,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .picture = Picture::Ways};
 
     Diagonals diagonals = Diagonals::Both;
 

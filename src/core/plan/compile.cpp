@@ -90,6 +90,7 @@ class Compiler
                         .stages = {sizeOf(m_plan.stages), 0},
                         .outlets = {m_plan.outlets, sizeOf(outlets)},
                         .links = {sizeOf(m_plan.links), 0},
+                        .orders = {sizeOf(m_plan.orders), 0},
                         .whenAway = strand.whenAway,
                         .gives = signals.back()};
         for (std::size_t s = 0; s < strand.stages.size(); ++s) {
@@ -99,24 +100,19 @@ class Compiler
                 {signals[s], [this](const Source& source) { return see(source); }, ledOf(strand)});
             m_plan.stages.back().turns =
                 signals[s].kind != signals[s + 1].kind || forks(strand.stages[s].parameters);
+            m_plan.stages.back().counts =
+                m_plan.stages.back().turns && signals[s + 1].kind == ControlKind::Turner;
             ++flat.stages.count;
             flat.canMove = flat.canMove || canMove(m_plan.stages.back().runner);
         }
         m_plan.outlets += flat.outlets.count;
         for (const auto& end : strand.ends) {
-            const auto* target = targetOf(end);
-            if (!target) continue;
             const auto named = std::ranges::find(outlets, end.outlet);
             const auto place = named == outlets.end() ? 0 : named - outlets.begin();
-            addLink(*target, static_cast<std::uint16_t>(place), signals.back());
-            auto& link = m_plan.links.back();
-            if (link.isButton && signals.back().kind == ControlKind::Button) {
-                link.how = end.how;
-                link.pulse = milliseconds(end.pulse);
-            }
-            flat.canMove = flat.canMove || link.how != How::Held;
-            ++flat.links.count;
+            addEnd(end, static_cast<std::uint16_t>(place), signals.back(), flat);
         }
+        flat.links.count = sizeOf(m_plan.links) - flat.links.first;
+        flat.orders.count = sizeOf(m_plan.orders) - flat.orders.first;
         m_plan.strands.push_back(std::move(flat));
     }
 
@@ -131,19 +127,53 @@ class Compiler
     }
 
     /// An end of the strand that is being added.
-    void addLink(const Target& target, std::uint16_t outlet, Signal signal)
+    void addEnd(const End& end, std::uint16_t outlet, Signal signal, PlanStrand& flat)
+    {
+        if (const auto* command = std::get_if<Command>(&end.goal)) {
+            const bool isAbout = isAboutAxis(command->order);
+            m_plan.orders.push_back(
+                {outlet, command->order, isAbout ? outputOf(command->axis) : 0});
+            return;
+        }
+        flat.hasChord = flat.hasChord || std::holds_alternative<Chord>(end.goal);
+        for (const auto& place : placesOf(end)) {
+            auto& link = addLink(place, outlet);
+            if (link.isAxis) scale(link, signal.sides, end.part);
+            if (link.isButton && signal.kind == ControlKind::Button) {
+                link.how = end.how;
+                link.pulse = milliseconds(end.pulse);
+            }
+            flat.canMove = flat.canMove || link.how != How::Held;
+            if (!link.isTurner) continue;
+            if (const auto finer = otherWheelOf(place.control, *findDevice(m_tangle, place.device)))
+                addLink({place.device, finer->wheel}, outlet).scale = finer->scale;
+        }
+    }
+
+    PlanLink& addLink(const Target& target, std::uint16_t outlet)
     {
         const auto output = outputOf(target);
         const auto& layout = m_plan.outputs[output].layout;
         m_plan.outputs[output].links.push_back(sizeOf(m_plan.links));
-        m_plan.links.push_back({.strand = sizeOf(m_plan.strands),
-                                .output = output,
-                                .outlet = outlet,
-                                .isAxis = layout.control.kind == ControlKind::Axis,
-                                .isButton = layout.control.kind == ControlKind::Button,
-                                .isFollowed = m_plan.outputs[output].isFollowed(),
-                                .sides = signal.sides,
-                                .outputSides = layout.sides});
+        return m_plan.links.emplace_back(
+            PlanLink{.strand = sizeOf(m_plan.strands),
+                     .output = output,
+                     .outlet = outlet,
+                     .isAxis = layout.control.kind == ControlKind::Axis,
+                     .isButton = layout.control.kind == ControlKind::Button,
+                     .isTurner = layout.control.kind == ControlKind::Turner,
+                     .isFollowed = m_plan.outputs[output].isFollowed()});
+    }
+
+    /// The full travel of what comes goes to that of the virtual axis, or of one half of it.
+    void scale(PlanLink& link, Sides from, Part part) const
+    {
+        const auto to = part == Part::Whole ? m_plan.outputs[link.output].layout.sides : Sides::One;
+        link.offset = convertSides(0.0, from, to);
+        link.scale = convertSides(1.0, from, to) - link.offset;
+        if (part != Part::Lower) return;
+        link.offset = -link.offset;
+        link.scale = -link.scale;
     }
 
     void addStage(const Stage& stage, const StageInput& input)

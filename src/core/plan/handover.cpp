@@ -4,41 +4,87 @@
 namespace jolly
 {
 
+/// Lets a machine go on where the one before it stands.
+class Handover
+{
+ public:
+    Handover(Machine& mine, const Machine& previous) noexcept : m_mine(mine), m_previous(previous)
+    {
+    }
+
+    void run() noexcept
+    {
+        takeOverInputs();
+        takeOverStrands();
+        takeOverReversed();
+    }
+
+ private:
+    void takeOverInputs() noexcept;
+    void takeOverInput(std::uint32_t input, std::uint32_t old) noexcept;
+    void takeOverStrands() noexcept;
+    void takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept;
+    void takeOverStages(const PlanStrand& mine, const PlanStrand& theirs) noexcept;
+    void takeOverEnds(std::uint32_t strand, std::uint32_t old) noexcept;
+    void takeOverReversed() noexcept;
+    [[nodiscard]] bool isSame(std::uint32_t input, std::uint32_t old) const noexcept;
+
+    Machine& m_mine;
+    const Machine& m_previous;
+};
+
 void Machine::takeOver(const Machine& previous, Time now) noexcept
 {
-    takeOverInputs(previous);
-    const auto& mine = m_plan->strandsById;
-    const auto& old = previous.m_plan->strandsById;
-    std::size_t o = 0;
-    for (const auto strand : mine) {
-        const auto& id = m_plan->strands[strand].id;
-        while (o < old.size() && previous.m_plan->strands[old[o]].id < id) ++o;
-        if (o == old.size()) break;
-        if (previous.m_plan->strands[old[o]].id == id) takeOverStrand(strand, previous, old[o]);
-    }
+    Handover(*this, previous).run();
     m_meetings.goOn();
     begin(now);
 }
 
-bool Machine::isSame(std::uint32_t input, const Machine& previous, std::uint32_t old) const noexcept
+void Handover::takeOverStrands() noexcept
 {
-    const auto& mine = m_plan->inputs[input];
-    const auto& theirs = previous.m_plan->inputs[old];
+    const auto& mine = m_mine.m_plan->strandsById;
+    const auto& old = m_previous.m_plan->strandsById;
+    std::size_t o = 0;
+    for (const auto strand : mine) {
+        const auto& id = m_mine.m_plan->strands[strand].id;
+        while (o < old.size() && m_previous.m_plan->strands[old[o]].id < id) ++o;
+        if (o == old.size()) break;
+        if (m_previous.m_plan->strands[old[o]].id == id) takeOverStrand(strand, old[o]);
+    }
+}
+
+/// Axes that were turned round for this flight stay so.
+void Handover::takeOverReversed() noexcept
+{
+    const auto& mine = m_mine.m_plan->outputs;
+    const auto& old = m_previous.m_plan->outputs;
+    for (std::uint32_t o = 0; o < old.size(); ++o) {
+        if (!m_previous.m_meetings.isReversed(o)) continue;
+        for (std::uint32_t m = 0; m < mine.size(); ++m) {
+            if (mine[m].place == old[o].place) m_mine.m_meetings.keepReversed(m);
+        }
+    }
+}
+
+bool Handover::isSame(std::uint32_t input, std::uint32_t old) const noexcept
+{
+    const auto& mine = m_mine.m_plan->inputs[input];
+    const auto& theirs = m_previous.m_plan->inputs[old];
     return mine.controller == theirs.controller && mine.control.code == theirs.control.code;
 }
 
 /// Of both rigs the order is nearly always the same, so each control is looked for behind the one
 /// that was found before it.
-void Machine::takeOverInputs(const Machine& previous) noexcept
+void Handover::takeOverInputs() noexcept
 {
-    const auto count = static_cast<std::uint32_t>(previous.m_inputs.size());
+    const auto count = static_cast<std::uint32_t>(m_previous.m_inputs.size());
     std::uint32_t next = 0;
-    for (std::uint32_t input = 0; input < m_inputs.size(); ++input) {
-        if (!m_inputs[input].isPrimed) continue;
+    for (std::uint32_t input = 0; input < m_mine.m_inputs.size(); ++input) {
+        if (!m_mine.m_inputs[input].isPrimed) continue;
         for (std::uint32_t i = 0; i < count; ++i) {
             const auto old = next + i < count ? next + i : next + i - count;
-            if (!isSame(input, previous, old)) continue;
-            takeOverInput(input, previous, old);
+            if (!isSame(input, old)) continue;
+            takeOverInput(input, old);
             next = old + 1;
             break;
         }
@@ -46,34 +92,31 @@ void Machine::takeOverInputs(const Machine& previous) noexcept
 }
 
 /// A push that is held was seen before, or was not.
-void Machine::takeOverInput(std::uint32_t input, const Machine& previous,
-                            std::uint32_t old) noexcept
+void Handover::takeOverInput(std::uint32_t input, std::uint32_t old) noexcept
 {
-    const auto& before = previous.m_inputs[old];
+    const auto& before = m_previous.m_inputs[old];
     if (!before.isThere) return;
-    auto& state = m_inputs[input];
+    auto& state = m_mine.m_inputs[input];
     state.raw = before.raw;
-    const auto value = valueOf(m_plan->inputs[input], state.raw);
+    const auto value = Machine::valueOf(m_mine.m_plan->inputs[input], state.raw);
     state.isMasked = before.isMasked && value.isPressed();
-    m_values[input] = state.isMasked ? Value{} : value;
+    m_mine.m_values[input] = state.isMasked ? Value{} : value;
 }
 
-void Machine::takeOverStrand(std::uint32_t strand, const Machine& previous,
-                             std::uint32_t old) noexcept
+void Handover::takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept
 {
-    const auto& mine = m_plan->strands[strand];
-    const auto& theirs = previous.m_plan->strands[old];
-    if (!isSame(mine.input, previous, theirs.input)) return;
-    if (previous.m_inputs[theirs.input].isThere)
-        m_strands[strand].isMasked = m_strands[strand].isMasked && previous.m_strands[old].isMasked;
-    takeOverStages(mine, previous, theirs);
-    takeOverEnds(strand, previous, old);
+    const auto& mine = m_mine.m_plan->strands[strand];
+    const auto& theirs = m_previous.m_plan->strands[old];
+    if (!isSame(mine.input, theirs.input)) return;
+    if (m_previous.m_inputs[theirs.input].isThere)
+        m_mine.m_areMasked[strand] = m_mine.m_areMasked[strand] && m_previous.m_areMasked[old];
+    takeOverStages(mine, theirs);
+    takeOverEnds(strand, old);
 }
 
 /// The first stage of a kind goes on from the first of that kind, the second from the second: so an
 /// edit in flight makes nothing jump, and a stage that is added makes no other forget.
-void Machine::takeOverStages(const PlanStrand& mine, const Machine& previous,
-                             const PlanStrand& theirs) noexcept
+void Handover::takeOverStages(const PlanStrand& mine, const PlanStrand& theirs) noexcept
 {
     const auto countBefore = [](const std::vector<StageRunner>& runners, std::uint32_t first,
                                 std::uint32_t place) {
@@ -83,36 +126,36 @@ void Machine::takeOverStages(const PlanStrand& mine, const Machine& previous,
         return count;
     };
     for (auto i = mine.stages.first; i < mine.stages.first + mine.stages.count; ++i) {
-        auto skipped = countBefore(m_runners, mine.stages.first, i);
+        auto skipped = countBefore(m_mine.m_runners, mine.stages.first, i);
         for (auto old = theirs.stages.first; old < theirs.stages.first + theirs.stages.count;
              ++old) {
-            if (previous.m_runners[old].index() != m_runners[i].index() || skipped-- > 0) continue;
-            continueFrom(m_runners[i], previous.m_runners[old]);
-            m_areAsleep[i] = previous.m_areAsleep[old];
+            if (m_previous.m_runners[old].index() != m_mine.m_runners[i].index() || skipped-- > 0)
+                continue;
+            continueFrom(m_mine.m_runners[i], m_previous.m_runners[old]);
+            m_mine.m_areAsleep[i] = m_previous.m_areAsleep[old];
             break;
         }
     }
 }
 
-/// Ends that lead where they led say what they said: so whoever waits for a virtual control finds
+/// StrandEnds that lead where they led say what they said: so whoever waits for a virtual control finds
 /// it as it was, an axis stays with the one that moved it last, and one that is kept without its
 /// controller is kept on.
-void Machine::takeOverEnds(std::uint32_t strand, const Machine& previous,
-                           std::uint32_t old) noexcept
+void Handover::takeOverEnds(std::uint32_t strand, std::uint32_t old) noexcept
 {
-    const auto& mine = m_plan->strands[strand];
-    const auto& theirs = previous.m_plan->strands[old].links;
+    const auto& mine = m_mine.m_plan->strands[strand];
+    const auto& theirs = m_previous.m_plan->strands[old].links;
     for (auto m = mine.links.first; m < mine.links.first + mine.links.count; ++m) {
-        const auto& end = m_plan->links[m];
+        const auto& end = m_mine.m_plan->links[m];
         const bool isKept = end.isAxis && mine.whenAway == WhenAway::Keep;
-        if (!m_inputs[mine.input].isThere && !isKept) continue;
+        if (!m_mine.m_inputs[mine.input].isThere && !isKept) continue;
         for (auto t = theirs.first; t < theirs.first + theirs.count; ++t) {
-            const auto& before = previous.m_plan->links[t];
-            if (end.outlet != before.outlet ||
-                m_plan->outputs[end.output].place != previous.m_plan->outputs[before.output].place)
+            const auto& before = m_previous.m_plan->links[t];
+            if (end.outlet != before.outlet || m_mine.m_plan->outputs[end.output].place !=
+                                                   m_previous.m_plan->outputs[before.output].place)
                 continue;
-            m_meetings.keep(m, previous.m_meetings, t);
-            m_pulses.keep(m, previous.m_pulses, t);
+            m_mine.m_meetings.keep(m, m_previous.m_meetings, t);
+            m_mine.m_ends.keep(m, m_previous.m_ends, t);
             break;
         }
     }

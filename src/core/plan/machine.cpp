@@ -12,10 +12,11 @@ Machine::Machine(Plan plan)
       m_inputs(m_plan->inputs.size()),
       m_values(m_plan->inputs.size()),
       m_areAsleep(m_plan->stages.size()),
-      m_strands(m_plan->strands.size()),
+      m_areMasked(m_plan->strands.size()),
       m_stageValues(m_plan->stages.size()),
       m_outs(m_plan->outlets),
-      m_pulses(*m_plan),
+      m_areGiven(m_plan->orders.size()),
+      m_ends(*m_plan),
       m_meetings(*m_plan),
       m_motion(m_plan->strands.size())
 {
@@ -29,10 +30,12 @@ void Machine::reset() noexcept
     std::ranges::fill(m_values, Value{});
     for (auto& runner : m_runners) jolly::reset(runner);
     std::fill(m_areAsleep.begin(), m_areAsleep.end(), false);
-    std::ranges::fill(m_strands, StrandState{});
+    std::fill(m_areMasked.begin(), m_areMasked.end(), false);
     std::ranges::fill(m_stageValues, Value{});
     std::ranges::fill(m_outs, Value{});
-    m_pulses.reset();
+    std::fill(m_areGiven.begin(), m_areGiven.end(), false);
+    m_wantsStandDown = false;
+    m_ends.reset();
     m_meetings.reset();
     m_motion.clear();
 }
@@ -67,7 +70,7 @@ void Machine::prime(std::uint32_t input, Counts raw) noexcept
     m_inputs[input] = {raw, true, isHeldPush, true};
     m_values[input] = isHeldPush ? Value{} : value;
     for (std::uint32_t i = 0; i < flat.strands.count; ++i)
-        m_strands[flat.strands.first + i].isMasked = isHeldPush;
+        m_areMasked[flat.strands.first + i] = isHeldPush;
 }
 
 void Machine::begin(Time now) noexcept
@@ -104,9 +107,9 @@ void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now)
     if (state.isMasked) return;
     m_values[input] = value;
     for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
-        auto& strand = m_strands[flat.strands.first + i];
-        strand.isMasked = strand.isMasked && value.isPressed();
-        if (!strand.isMasked) run(flat.strands.first + i, value, now, Cause::Move);
+        const auto strand = flat.strands.first + i;
+        m_areMasked[strand] = m_areMasked[strand] && value.isPressed();
+        if (!m_areMasked[strand]) run(strand, value, now, Cause::Move);
     }
     if (flat.watchers.count > 0) tellLookers(input, now, Cause::Move);
     if (!m_meetings.flips().empty()) tellFlips(now, Cause::Move);
@@ -121,12 +124,8 @@ void Machine::run(std::uint32_t strand, Value in, Time now, Cause cause) noexcep
     } else {
         runStages(flat, in, now, cause, {outlets, flat.outlets.count});
     }
-    for (std::uint32_t l = flat.links.first; l < flat.links.first + flat.links.count; ++l) {
-        const auto& link = m_plan->links[l];
-        const auto value = outlets[link.outlet];
-        m_meetings.feed(l, link.how == How::Held ? value : m_pulses.pass(l, value, now, cause),
-                        cause);
-    }
+    m_ends.say(flat, {outlets, flat.outlets.count}, now, cause, m_meetings);
+    if (flat.orders.count > 0) giveOrders(flat, {outlets, flat.outlets.count}, now, cause);
     if (flat.canMove) noteMotion(strand, now);
 }
 
@@ -138,6 +137,7 @@ void Machine::runStages(const PlanStrand& strand, Value in, Time now, Cause caus
     for (auto i = strand.stages.first; i <= last; ++i) {
         const auto& stage = m_plan->stages[i];
         if ((stage.when || m_areAsleep[i]) && !rouse(i, in, now)) {
+            if (stage.counts) return;  // it is the last one that says anything, and stands still
             if (stage.turns) in = {};
             if (i == last) std::ranges::fill(outlets, in);
         } else {
@@ -148,12 +148,48 @@ void Machine::runStages(const PlanStrand& strand, Value in, Time now, Cause caus
     outlets.front() = in;
 }
 
+/// An order is given once for each press.
+void Machine::giveOrders(const PlanStrand& strand, std::span<const Value> outlets, Time now,
+                         Cause cause) noexcept
+{
+    for (auto o = strand.orders.first; o < strand.orders.first + strand.orders.count; ++o) {
+        const auto& order = m_plan->orders[o];
+        const bool isPressed = outlets[order.outlet].isPressed();
+        const bool isGiven = isPressed && !m_areGiven[o] && cause != Cause::Priming;
+        m_areGiven[o] = isPressed;
+        if (!isGiven) continue;
+        if (order.order == Order::StandDown) m_wantsStandDown = true;
+        if (order.order == Order::Recentre) recentre(order.output, now);
+        if (order.order == Order::Reverse) m_meetings.reverse(order.output);
+    }
+}
+
+/// What strands to an axis keep begins anew.
+void Machine::recentre(std::uint32_t output, Time now) noexcept
+{
+    for (const auto link : m_plan->outputs[output].links) {
+        const auto strand = m_plan->links[link].strand;
+        const auto& stages = m_plan->strands[strand].stages;
+        for (auto i = stages.first; i < stages.first + stages.count; ++i)
+            jolly::reset(m_runners[i]);
+        runAgain(strand, now, Cause::Priming);
+    }
+}
+
+int Machine::dropped(std::uint32_t strand) const noexcept
+{
+    const auto& flat = m_plan->strands[strand];
+    int count = m_ends.dropped(flat);
+    for (auto i = flat.stages.first; i < flat.stages.first + flat.stages.count; ++i)
+        count += jolly::dropped(m_runners[i]);
+    return count;
+}
+
 /// Runs a strand with what its own control says, since something else changed.
 void Machine::runAgain(std::uint32_t strand, Time now, Cause cause) noexcept
 {
     const auto input = m_plan->strands[strand].input;
-    if (m_inputs[input].isThere && !m_strands[strand].isMasked)
-        run(strand, m_values[input], now, cause);
+    if (m_inputs[input].isThere && !m_areMasked[strand]) run(strand, m_values[input], now, cause);
 }
 
 /// Finds out whether a stage works now, and wakes it if it did not.
@@ -214,13 +250,10 @@ void Machine::tellFlips(Time now, Cause cause) noexcept
 void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
 {
     const auto& stages = m_plan->strands[strand].stages;
-    const auto& links = m_plan->strands[strand].links;
-    auto next = Time::max();
+    auto next = m_ends.nextAt(m_plan->strands[strand]);
     for (auto i = stages.first; i < stages.first + stages.count; ++i) {
         if (!m_areAsleep[i]) next = std::min(next, nextAt(m_runners[i], now));
     }
-    for (auto l = links.first; l < links.first + links.count; ++l)
-        next = std::min(next, m_pulses.nextAt(l));
     m_motion.set(strand, next == Time::max() ? next : std::max(next, now + Time(1)));
 }
 
@@ -240,15 +273,14 @@ void Machine::lose(std::uint32_t input, Time now) noexcept
     for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
         const auto s = flat.strands.first + i;
         const auto& strand = m_plan->strands[s];
-        m_strands[s] = {};
+        m_areMasked[s] = false;
         m_motion.set(s, Time::max());
         for (auto stage = strand.stages.first; stage < strand.stages.first + strand.stages.count;
              ++stage)
             jolly::reset(m_runners[stage]);
-        for (auto l = strand.links.first; l < strand.links.first + strand.links.count; ++l) {
-            m_pulses.lose(l);
-            m_meetings.lose(l, strand.whenAway);
-        }
+        m_ends.lose(strand, m_meetings);
+        for (auto o = strand.orders.first; o < strand.orders.first + strand.orders.count; ++o)
+            m_areGiven[o] = false;
     }
     tellLookers(input, now, Cause::Aside);
     tellFlips(now, Cause::Aside);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/plan/end_pulses.h"
+#include "core/plan/strand_ends.h"
 #include "core/plan/meetings.h"
 #include "core/plan/motion.h"
 #include "core/plan/plan.h"
@@ -10,13 +10,14 @@
 #include <cstdint>
 #include <memory>
 #include <span>
+#include <utility>
 #include <vector>
 
 namespace jolly
 {
 
 /// Runs a plan: raw moves in, changes of virtual controls out. Holds what the plan's stages
-/// remember; EndPulses, Meetings and Motion hold the rest. Built on the control thread; run by one
+/// remember; StrandEnds, Meetings and Motion hold the rest. Built on the control thread; run by one
 /// thread. After construction nothing allocates.
 class Machine
 {
@@ -55,6 +56,12 @@ class Machine
     /// The control is gone: its strands let go of what they pressed, and their axes rest or stay.
     /// RT-safe.
     void lose(std::uint32_t input, Time now) noexcept;
+
+    /// Whether a strand said to stand down since the last call. RT-safe.
+    [[nodiscard]] bool takeStandDown() noexcept { return std::exchange(m_wantsStandDown, false); }
+
+    /// How many pulses of a strand were dropped because too many waited.
+    [[nodiscard]] int dropped(std::uint32_t strand) const noexcept;
 
     /// Calls `take(change)` once for each virtual control that is not what it was at the last call,
     /// in the order in which they changed first. RT-safe.
@@ -99,14 +106,13 @@ class Machine
     }
 
  private:
+    friend class Handover;
+
     struct InputState {
         Counts raw;
         bool isThere = false;   ///< it was heard of
         bool isMasked = false;  ///< a push that was held before: not pressed for whoever looks
         bool isPrimed = false;  ///< waits for begin()
-    };
-    struct StrandState {
-        bool isMasked = false;  ///< waits for the release of a push that was held before
     };
 
     [[nodiscard]] static Value valueOf(const PlanInput& input, Counts raw) noexcept;
@@ -115,32 +121,29 @@ class Machine
     void run(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
     void runStages(const PlanStrand& strand, Value in, Time now, Cause cause,
                    std::span<Value> outlets) noexcept;
+    void giveOrders(const PlanStrand& strand, std::span<const Value> outlets, Time now,
+                    Cause cause) noexcept;
+    void recentre(std::uint32_t output, Time now) noexcept;
     void runAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
     void lookAround(std::uint32_t strand, Time now, Cause cause) noexcept;
     [[nodiscard]] bool rouse(std::uint32_t stage, Value in, Time now) noexcept;
     void tellLookers(std::uint32_t input, Time now, Cause cause) noexcept;
     void tellFlips(Time now, Cause cause) noexcept;
     void noteMotion(std::uint32_t strand, Time now) noexcept;
-    void takeOverInputs(const Machine& previous) noexcept;
-    void takeOverInput(std::uint32_t input, const Machine& previous, std::uint32_t old) noexcept;
-    void takeOverStrand(std::uint32_t strand, const Machine& previous, std::uint32_t old) noexcept;
-    void takeOverStages(const PlanStrand& mine, const Machine& previous,
-                        const PlanStrand& theirs) noexcept;
-    void takeOverEnds(std::uint32_t strand, const Machine& previous, std::uint32_t old) noexcept;
-    [[nodiscard]] bool isSame(std::uint32_t input, const Machine& previous,
-                              std::uint32_t old) const noexcept;
 
     std::unique_ptr<const Plan> m_plan;  ///< stays where it is when the machine is moved
     std::vector<InputState> m_inputs;
     std::vector<Value> m_values;  ///< by input
     std::vector<StageRunner> m_runners;
-    std::vector<bool> m_areAsleep;  ///< stages whose "when" is off
-    std::vector<StrandState> m_strands;
+    std::vector<bool> m_areAsleep;     ///< stages whose "when" is off
+    std::vector<bool> m_areMasked;     ///< strands that wait for the release of a push held before
     std::vector<Value> m_stageValues;  ///< what came out of each stage
     std::vector<Value> m_outs;         ///< by outlet
-    EndPulses m_pulses;
+    std::vector<bool> m_areGiven;      ///< orders whose outlet is pressed
+    StrandEnds m_ends;
     Meetings m_meetings;
     Motion m_motion;
+    bool m_wantsStandDown = false;
 };
 
 }  // namespace jolly

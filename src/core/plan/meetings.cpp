@@ -22,6 +22,18 @@ Counts rawOf(const PlanOutput& output, Value value) noexcept
     }
 }
 
+Value turnedRound(const PlanOutput& axis, Value value) noexcept
+{
+    return {axis.layout.sides == Sides::Two ? -value.x : 1.0 - value.x, value.y};
+}
+
+/// What was counted to `counts` and goes on by `more`, as the kernel's counts do: round and round.
+std::int32_t wrapped(std::int32_t counts, double more) noexcept
+{
+    const auto step = static_cast<std::uint32_t>(static_cast<std::int64_t>(more));
+    return static_cast<std::int32_t>(static_cast<std::uint32_t>(counts) + step);
+}
+
 }  // namespace
 
 Meetings::Meetings(const Plan& plan)
@@ -47,6 +59,7 @@ void Meetings::take(const PlanLink& flat, std::uint32_t link, Value value, Cause
 {
     auto& state = m_links[link];
     auto& output = m_outputs[flat.output];
+    if (flat.isTurner) return turn(flat, link, value, cause);
     if (flat.isButton) {
         const bool wasPressed = state.isActive && state.value.isPressed();
         if (wasPressed != value.isPressed()) press(flat.output, value.isPressed());
@@ -61,11 +74,35 @@ void Meetings::take(const PlanLink& flat, std::uint32_t link, Value value, Cause
     }
 }
 
+/// A virtual turner turns with each of the strands; a sum that is taken as it stands is no turn.
+void Meetings::turn(const PlanLink& flat, std::uint32_t link, Value value, Cause cause) noexcept
+{
+    auto& state = m_links[link];
+    auto& output = m_outputs[flat.output];
+    const double turned = cause == Cause::Priming ? 0.0 : value.x - state.value.x;
+    state = {value, true};
+    if (turned != 0.0)
+        put(flat.output, m_plan.outputs[flat.output], output, {output.value.x + turned, 0.0});
+}
+
+void Meetings::reverse(std::uint32_t output) noexcept
+{
+    auto& state = m_outputs[output];
+    const auto& flat = m_plan.outputs[output];
+    const auto said = isTurnedRound(state) ? turnedRound(flat, state.value) : state.value;
+    state.isReversed = !state.isReversed;
+    put(output, flat, state, said);
+}
+
 void Meetings::lose(std::uint32_t link, WhenAway whenAway) noexcept
 {
     const auto& flat = m_plan.links[link];
     auto& state = m_links[link];
     if (!state.isActive) return;
+    if (flat.isTurner) {
+        state = {};
+        return;
+    }
     if (flat.isAxis && whenAway == WhenAway::Keep) return;
     if (flat.isButton && state.value.isPressed()) press(flat.output, false);
     state = {};
@@ -77,8 +114,8 @@ void Meetings::lose(std::uint32_t link, WhenAway whenAway) noexcept
 void Meetings::keep(std::uint32_t link, const Meetings& previous, std::uint32_t old) noexcept
 {
     const auto& said = previous.m_links[old];
-    if (!said.isActive) return;
     const auto& flat = m_plan.links[link];
+    if (!said.isActive || flat.isTurner) return;
     m_links[link] = said;
     if (flat.isButton && said.value.isPressed()) press(flat.output, true);
     if (previous.m_outputs[previous.m_plan.links[old].output].owner == old)
@@ -143,13 +180,22 @@ std::uint32_t Meetings::anyActive(const PlanOutput& output) const noexcept
 void Meetings::put(std::uint32_t output, const PlanOutput& flat, OutputState& state,
                    Value value) noexcept
 {
+    if (isTurnedRound(state)) value = turnedRound(flat, value);
     const bool isWatched = flat.watchers.count > 0 && !state.hasFlipped;
     if (isWatched && state.value.isPressed() != value.isPressed()) {
         state.hasFlipped = true;
         m_flips.push_back(output);
     }
     state.value = value;
-    state.raw = rawOf(flat, value);
+    if (flat.layout.control.kind == ControlKind::Turner) {
+        constexpr double kNearlyWhole = 1e-9;
+        const double more = value.x - state.turned;
+        const double whole = std::trunc(more + std::copysign(kNearlyWhole, more));
+        state.turned += whole;
+        state.raw.x = wrapped(state.raw.x, whole);
+    } else {
+        state.raw = rawOf(flat, value);
+    }
     if (state.isTouched || state.raw == state.taken) return;
     state.isTouched = true;
     m_touched.push_back(output);

@@ -36,13 +36,14 @@ class Meetings
     /// Puts every virtual control to rest and forgets everything.
     void reset() noexcept;
 
-    /// A strand says `value` at one of its ends. A move takes an axis that follows what moved last;
-    /// the same value again, or one that differs in its last bit only, is no move.
+    /// A strand says `value` at one of its ends, of a turner the sum of its counts. A move takes an
+    /// axis that follows what moved last; the same value again, or one that differs in its last bit
+    /// only, is no move.
     void feed(std::uint32_t link, Value value, Cause cause) noexcept
     {
         const auto& flat = m_plan.links[link];
         auto& state = m_links[link];
-        if (flat.isAxis) value.x = convertSides(value.x, flat.sides, flat.outputSides);
+        value.x = value.x * flat.scale + flat.offset;
         if (state.isActive && !differs(state.value, value) && cause != Cause::Priming) return;
         take(flat, link, value, cause);
     }
@@ -53,6 +54,17 @@ class Meetings
     /// An end that has said nothing yet goes on from one in a tangle before: it says what that
     /// said, and the virtual control is its own if it was that one's. goOn() follows.
     void keep(std::uint32_t link, const Meetings& previous, std::uint32_t old) noexcept;
+
+    /// Turns a virtual axis round, or back, until reset().
+    void reverse(std::uint32_t output) noexcept;
+
+    [[nodiscard]] bool isReversed(std::uint32_t output) const noexcept
+    {
+        return m_outputs[output].isReversed;
+    }
+
+    /// A virtual axis is turned round since before this began. goOn() follows.
+    void keepReversed(std::uint32_t output) noexcept { m_outputs[output].isReversed = true; }
 
     /// Works out what comes of all that was kept. That is no news to anybody.
     void goOn() noexcept;
@@ -95,6 +107,8 @@ class Meetings
         Counts taken;  ///< by takeChanges()
         std::uint32_t presses = 0;
         std::uint32_t owner = kNone;
+        double turned = 0.0;      ///< of a turner, the whole counts that were sent of its sum
+        bool isReversed = false;  ///< an axis
         bool isTouched = false;   ///< in m_touched
         bool hasFlipped = false;  ///< in m_flips
     };
@@ -104,7 +118,13 @@ class Meetings
         constexpr double kLastBit = 1e-12;
         return a.x - b.x > kLastBit || b.x - a.x > kLastBit || a.y != b.y;
     }
+    /// What nobody moves stays at rest.
+    [[nodiscard]] static bool isTurnedRound(const OutputState& state) noexcept
+    {
+        return state.isReversed && state.owner != kNone;
+    }
     void take(const PlanLink& flat, std::uint32_t link, Value value, Cause cause) noexcept;
+    void turn(const PlanLink& flat, std::uint32_t link, Value value, Cause cause) noexcept;
     void press(std::uint32_t output, bool isPressed) noexcept;
     void settle(std::uint32_t output) noexcept;
     void put(std::uint32_t output, const PlanOutput& flat, OutputState& state,

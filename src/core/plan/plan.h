@@ -44,7 +44,8 @@ struct PlanWhen {
 struct PlanStage {
     StageRunner runner;  ///< as it begins
     std::optional<PlanWhen> when{};
-    bool turns = false;  ///< what comes out is of another kind than what goes in, or forks
+    bool turns = false;   ///< what comes out is of another kind than what goes in, or forks
+    bool counts = false;  ///< what comes out are sums of counts: asleep it stands still
 };
 
 /// One strand that counts.
@@ -54,9 +55,11 @@ struct PlanStrand {
     Run stages;
     Run outlets;  ///< of the last stage; one where there is no stage
     Run links;
+    Run orders;
     WhenAway whenAway = WhenAway::Rest;
-    Signal gives{};        ///< what leaves its stages, at each outlet
-    bool canMove = false;  ///< by itself: some stage works by time, or some end gives pulses
+    Signal gives{};         ///< what leaves its stages, at each outlet
+    bool canMove = false;   ///< by itself: some stage works by time, or some end gives pulses
+    bool hasChord = false;  ///< its ends let go in the other order than they press
 };
 
 /// Where one outlet of a strand meets one virtual control.
@@ -66,11 +69,19 @@ struct PlanLink {
     std::uint16_t outlet = 0;  ///< place among the strand's outlets
     bool isAxis = false;
     bool isButton = false;
+    bool isTurner = false;
     bool isFollowed = false;  ///< what moved last is what counts there
     How how = How::Held;
-    Time pulse{};                    ///< length of a pulse
-    Sides sides = Sides::Two;        ///< of an axis as it leaves the stages
-    Sides outputSides = Sides::Two;  ///< of the virtual one
+    Time pulse{};        ///< length of a pulse
+    double scale = 1.0;  ///< from what leaves the stages to what the virtual control takes
+    double offset = 0.0;
+};
+
+/// What an outlet of a strand has the program do when it is pressed.
+struct PlanOrder {
+    std::uint16_t outlet = 0;  ///< place among the strand's outlets
+    Order order = Order::StandDown;
+    std::uint32_t output = 0;  ///< of orders about an axis
 };
 
 /// One control of a virtual device.
@@ -100,6 +111,7 @@ struct Plan {
     std::vector<PlanStage> stages;
     std::vector<std::uint32_t> watchers;  ///< strands, ordered by the control that they watch
     std::vector<PlanLink> links;
+    std::vector<PlanOrder> orders;
     std::uint32_t outlets = 0;        ///< of all strands
     std::vector<PlanOutput> outputs;  ///< ordered by device, then as in its layout
     std::vector<Run> outputsOfDevice;

@@ -19,6 +19,14 @@
 namespace jolly
 {
 
+/// How the outlets of a stage are pictured beside their rows.
+enum class Picture : std::uint8_t {
+    None,
+    Positions,  ///< a lever that stands at one of them
+    Presses,    ///< a line of time
+    Ways,       ///< the ways of a hat, clockwise from up
+};
+
 /// What everybody may know of a kind of stage without running it.
 struct StageInfo {
     std::string_view name;      ///< as in words.md and in the file
@@ -26,6 +34,7 @@ struct StageInfo {
     Kinds takes = ControlKind::Axis;
     bool isFeel = true;   ///< how an axis feels; else what it is for, which is not copied to others
     bool isHalf = false;  ///< lets one half of an axis through; the other is for another strand
+    Picture picture = Picture::None;
 };
 
 /// A stretch of an axis's travel.

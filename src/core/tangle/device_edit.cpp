@@ -118,11 +118,13 @@ void moveSettings(Tangle& tangle, const Target& from, const Target& to)
 void swapPlaces(Tangle& tangle, const Target& one, const Target& other)
 {
     for (auto& strand : tangle.strands) {
-        for (auto& target : targetsOf(strand)) {
-            if (target == one) {
-                target = other;
-            } else if (target == other) {
-                target = one;
+        for (auto& end : strand.ends) {
+            auto* place = namedIn(end);
+            if (!place) continue;
+            if (*place == one) {
+                *place = other;
+            } else if (*place == other) {
+                *place = one;
             }
         }
     }
@@ -132,16 +134,10 @@ void swapPlaces(Tangle& tangle, const Target& one, const Target& other)
     putSettings(tangle, one, std::move(ofOther));
 }
 
-bool isAt(const End& end, const std::string& device)
-{
-    const auto* target = targetOf(end);
-    return target && target->device == device;
-}
-
 void cutEnds(Tangle& tangle, const std::string& device)
 {
     for (auto& strand : tangle.strands)
-        std::erase_if(strand.ends, [&](const End& end) { return isAt(end, device); });
+        std::erase_if(strand.ends, [&](const End& end) { return deviceOf(end) == device; });
 }
 
 std::size_t moveEnds(Tangle& tangle, const std::string& device)
@@ -150,8 +146,9 @@ std::size_t moveEnds(Tangle& tangle, const std::string& device)
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
         for (std::size_t e = 0; e < tangle.strands[s].ends.size(); ++e) {
             const auto& end = tangle.strands[s].ends[e];
-            if (!isAt(end, device)) continue;
-            const auto to = nextFree(tangle, targetOf(end)->control.kind, device);
+            if (deviceOf(end) != device) continue;
+            const auto* target = targetOf(end);
+            const auto to = target ? nextFree(tangle, target->control.kind, device) : std::nullopt;
             const auto id = tangle.strands[s].id;
             if (!to || !moveEnd(tangle, id, e, *to)) ++lost;
             fitDevices(tangle);
@@ -224,8 +221,8 @@ std::size_t removeDevice(Tangle& tangle, const std::string& device, Ends ends)
     const auto lost = ends == Ends::Moved ? moveEnds(tangle, device) : 0;
     std::vector<std::string> cut;
     for (const auto& strand : tangle.strands) {
-        const bool isOnlyThere =
-            std::ranges::all_of(strand.ends, [&](const End& end) { return isAt(end, device); });
+        const bool isOnlyThere = std::ranges::all_of(
+            strand.ends, [&](const End& end) { return deviceOf(end) == device; });
         if (isOnlyThere && !strand.ends.empty()) cut.push_back(strand.id);
     }
     cutEnds(tangle, device);
@@ -274,9 +271,20 @@ void setSides(Tangle& tangle, const Target& axis, Sides sides)
     putSettings(tangle, axis, std::move(settings));
 }
 
+void setMeeting(Tangle& tangle, const Target& axis, Meeting meeting)
+{
+    auto settings = takeSettings(tangle, axis);
+    settings.meeting = meeting;
+    putSettings(tangle, axis, std::move(settings));
+}
+
 void movePlace(Tangle& tangle, const Target& from, const Target& to)
 {
-    for (auto& strand : tangle.strands) std::ranges::replace(targetsOf(strand), from, to);
+    for (auto& strand : tangle.strands) {
+        for (auto& end : strand.ends) {
+            if (auto* place = namedIn(end); place && *place == from) *place = to;
+        }
+    }
     moveSettings(tangle, from, to);
 }
 

@@ -60,6 +60,9 @@ void setFunction(Tangle& tangle, const Target& place, const std::string& functio
 /// Says where a virtual axis rests.
 void setSides(Tangle& tangle, const Target& axis, Sides sides);
 
+/// Says what counts where several strands meet on a virtual axis.
+void setMeeting(Tangle& tangle, const Target& axis, Meeting meeting);
+
 /// Lets all that ends at a virtual control end at another one, at which nothing ends; function,
 /// sides and meeting move along.
 void movePlace(Tangle& tangle, const Target& from, const Target& to);

@@ -2,6 +2,8 @@
 #pragma once
 
 #include "core/digital/pulses.h"
+#include "core/tangle/chord.h"
+#include "core/tangle/command.h"
 #include "core/tangle/virtual_control.h"
 
 #include <algorithm>
@@ -22,7 +24,7 @@ struct Nothing {
 };
 
 /// Where an end of a strand leads.
-using Goal = std::variant<Target, Nothing>;
+using Goal = std::variant<Target, Chord, Command, Nothing>;
 
 /// How an end presses its goal, when it leads from an outlet of buttons.
 enum class How : std::uint8_t {
@@ -31,6 +33,10 @@ enum class How : std::uint8_t {
     PulseAtRelease,  ///< for a moment when it is let go
     PulseAtBoth,     ///< for a moment at either
 };
+
+/// How much of a virtual axis an end moves: all of it, or one side of its rest, to the end of which
+/// the whole travel of the strand goes.
+enum class Part : std::uint8_t { Whole, Upper, Lower };
 
 /// One end of a strand.
 struct End {
@@ -41,6 +47,7 @@ struct End {
     Goal goal{};
     How how = How::Held;
     double pulse = kUsualPulse;  ///< length of a pulse, [kShortest, kLongest] ms
+    Part part = Part::Whole;     ///< of an axis that rests in the middle
 
     friend bool operator==(const End&, const End&) = default;
 };
@@ -53,6 +60,14 @@ struct End {
 [[nodiscard]] inline Target* targetOf(End& end)
 {
     return std::get_if<Target>(&end.goal);
+}
+
+/// The virtual control that an end names: where it leads, or the axis of its order; null when none.
+[[nodiscard]] inline Target* namedIn(End& end)
+{
+    if (auto* target = targetOf(end)) return target;
+    auto* command = std::get_if<Command>(&end.goal);
+    return command && isAboutAxis(command->order) ? &command->axis : nullptr;
 }
 
 /// The virtual controls that a strand leads to, in the order of its ends: a view.
@@ -71,22 +86,41 @@ template <class Strand>
     return ends;
 }
 
-/// Whether one of a strand's ends leads there.
+/// The virtual controls that an end moves: the one that it leads to, or all keys of a chord in the
+/// order in which they are pressed.
+[[nodiscard]] inline std::vector<Target> placesOf(const End& end)
+{
+    if (const auto* target = targetOf(end)) return {*target};
+    if (const auto* chord = std::get_if<Chord>(&end.goal)) return keysOf(*chord);
+    return {};
+}
+
+/// Whether one of a strand's ends moves that.
 template <class Strand>
 [[nodiscard]] bool leadsTo(const Strand& strand, const Target& target)
 {
-    return std::ranges::any_of(strand.ends,
-                               [&](const End& end) { return end.goal == Goal(target); });
+    return std::ranges::any_of(strand.ends, [&](const End& end) {
+        const auto* chord = std::get_if<Chord>(&end.goal);
+        if (!chord) return end.goal == Goal(target);
+        return chord->device == target.device && target.control.kind == ControlKind::Button &&
+               std::ranges::find(chord->keys, target.control.number) != chord->keys.end();
+    });
+}
+
+/// The device that an end leads to; empty when it leads to none.
+[[nodiscard]] inline std::string_view deviceOf(const End& end)
+{
+    if (const auto* target = targetOf(end)) return target->device;
+    if (const auto* chord = std::get_if<Chord>(&end.goal)) return chord->device;
+    return {};
 }
 
 /// Whether one of a strand's ends leads to a virtual device.
 template <class Strand>
 [[nodiscard]] bool leadsToDevice(const Strand& strand, std::string_view device)
 {
-    return std::ranges::any_of(strand.ends, [&](const End& end) {
-        const auto* target = targetOf(end);
-        return target && target->device == device;
-    });
+    return std::ranges::any_of(strand.ends,
+                               [&](const End& end) { return deviceOf(end) == device; });
 }
 
 }  // namespace jolly

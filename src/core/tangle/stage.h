@@ -53,8 +53,13 @@ void forEachControl(const StageParameters& parameters, Visitor&& visit)
     std::visit(
         [&](const auto& p) {
             p.fields(p, [&](const auto& spec, const auto& value) {
-                if constexpr (std::is_same_v<std::decay_t<decltype(value)>, std::optional<Source>>)
-                    visit(spec, value);
+                using Field = std::decay_t<decltype(value)>;
+                if constexpr (std::is_same_v<Field, std::optional<Source>>) visit(spec, value);
+                if constexpr (std::is_same_v<std::decay_t<decltype(spec)>, PlacesField>) {
+                    for (const auto& place : value)
+                        visit(ControlField{spec.key, place.name, ControlKind::Button, true},
+                              place.control);
+                }
             });
         },
         parameters);

@@ -64,6 +64,16 @@ std::string complaintAbout(const SlicesField& field, const SliceParts& slices)
            std::to_string(field.most) + " are allowed";
 }
 
+std::string complaintAbout(const PlacesField& field, const SwitchPlaces& places)
+{
+    return complaintAboutPlaces(field, places);
+}
+
+std::string complaintAbout(const PlacesField& field, const ValuePlaces& places)
+{
+    return complaintAboutPlaces(field, plain(places));
+}
+
 std::string complaintAbout(const DetentsField&, const DetentList& detents)
 {
     for (const auto& detent : detents) {

@@ -5,6 +5,7 @@
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 #include "core/tangle/stage_shape.h"
+#include "core/tangle/switches.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -111,6 +112,18 @@ Sides sidesFor(const Tangle& tangle, const Strand& strand, std::size_t place,
     return Sides::Two;
 }
 
+/// Gives a stage that has positions those of its strand's own switch, unless it has some.
+void standAt(StageParameters& stage, const SwitchPlaces& places)
+{
+    std::visit(
+        [&](auto& p) {
+            if constexpr (requires { p.standAt(places); }) {
+                if (p.places.empty()) p.standAt(places);
+            }
+        },
+        stage);
+}
+
 }  // namespace
 
 std::size_t placeFor(const Tangle& tangle, const Strand& strand, const StageParameters& stage)
@@ -140,6 +153,7 @@ void addStage(Tangle& tangle, const std::string& id, StageParameters parameters)
     if (!strand) return;
     auto before = outletsOf(*strand);
     auto place = placeFor(tangle, *strand, parameters);
+    standAt(parameters, placesOf(tangle, strand->source));
     fit(parameters, sidesFor(tangle, *strand, place, parameters));
     strand->stages.insert(at(*strand, place), {std::move(parameters)});
     while (++place < strand->stages.size()) {

@@ -26,6 +26,21 @@ void setRestCover(StageParameters& stage, const RestCover& cover);
 /// What it adds to the delay of a hand that moves `speed` full deflections a second.
 [[nodiscard]] std::optional<Time> delayOf(const StageParameters& stage, double speed);
 
+/// Calls `visit(source)` for the button of each position of the switch that it takes for one thing.
+template <class Visitor>
+void forEachPosition(const StageParameters& stage, Visitor&& visit)
+{
+    std::visit(
+        [&](const auto& p) {
+            if constexpr (requires { p.places; }) {
+                for (const auto& place : p.places) {
+                    if (place.control) visit(*place.control);
+                }
+            }
+        },
+        stage);
+}
+
 /// The axis that it judges together with its own, and that should have the same stage.
 [[nodiscard]] std::optional<Source> partnerOf(const StageParameters& stage);
 void pairWith(StageParameters& stage, const Source& axis);

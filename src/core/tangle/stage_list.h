@@ -7,6 +7,7 @@
 #include "core/digital/equal_slices.h"
 #include "core/digital/latch.h"
 #include "core/digital/nudge.h"
+#include "core/digital/positions.h"
 #include "core/digital/press_kinds.h"
 #include "core/digital/ramp.h"
 #include "core/digital/ratchet.h"
@@ -14,6 +15,8 @@
 #include "core/digital/set.h"
 #include "core/digital/set_and_clear.h"
 #include "core/digital/slice.h"
+#include "core/digital/switch.h"
+#include "core/digital/switch_steps.h"
 #include "core/hats/hat_join.h"
 #include "core/hats/hat_of_axes.h"
 #include "core/hats/hat_split.h"
@@ -41,6 +44,9 @@
 #include "core/shaping/stillness.h"
 #include "core/shaping/trim.h"
 #include "core/turning/glide.h"
+#include "core/turning/hat_speed.h"
+#include "core/turning/pointer_speed.h"
+#include "core/turning/press_turns.h"
 #include "core/turning/turn_pulses.h"
 
 #include <variant>
@@ -101,16 +107,22 @@ using StageList = StageListOf<  //
     Debounce,                   //
     Delay,                      //
     Repeat,                     //
+    SwitchPositions,            //
+    SwitchSteps,                //
     Ramp,                       //
     SetValue,                   //
     Nudge,                      //
+    Positions,                  //
     HatSplit,                   //
     HatTurn,                    //
     HatToAxes,                  //
     HatJoin,                    //
     HatOfAxes,                  //
     Glide,                      //
-    TurnPulses>;
+    TurnPulses,                 //
+    PointerSpeed,               //
+    HatSpeed,                   //
+    PressTurns>;
 
 /// The parameters of one kind of stage. They are copied, moved and compared in one source for all
 /// who hold tangles, so that more kinds do not slow every build.

@@ -100,6 +100,16 @@ Time nextAt(const StageRunner& runner, Time now) noexcept
         runner);
 }
 
+int dropped(const StageRunner& runner) noexcept
+{
+    return std::visit(
+        [](const auto& r) noexcept {
+            if constexpr (requires { r.dropped(); }) return r.dropped();
+            return 0;
+        },
+        runner);
+}
+
 void continueFrom(StageRunner& runner, const StageRunner& before) noexcept
 {
     std::visit(

@@ -43,6 +43,9 @@ void look(StageRunner& runner, const Moment& moment) noexcept;
 /// `now` + kTick, what is timed the exact moment. RT-safe.
 [[nodiscard]] Time nextAt(const StageRunner& runner, Time now) noexcept;
 
+/// How many pulses it dropped because too many waited. RT-safe.
+[[nodiscard]] int dropped(const StageRunner& runner) noexcept;
+
 /// Takes over what the runner remembers that had its place until now, if that is of the same kind.
 /// RT-safe.
 void continueFrom(StageRunner& runner, const StageRunner& before) noexcept;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/strand_index.h"
 
-#include "core/tangle/stage.h"
+#include "core/tangle/stage_effect.h"
 
 namespace jolly
 {
@@ -24,15 +24,23 @@ StrandIndex::StrandIndex(const Tangle& tangle)
     for (const auto& strand : tangle.strands) {
         if (strand.hasSource())
             m_from[{strand.source.controller, strand.source.control}].push_back(&strand);
-        for (const auto& target : targetsOf(strand)) {
-            auto& there = m_at[{target.device, target.control}];
-            if (there.empty() || there.back() != &strand) there.push_back(&strand);
+        for (const auto& end : strand.ends) {
+            for (const auto& place : placesOf(end)) {
+                auto& there = m_at[{deviceOf(end), place.control}];  // the tangle's own text
+                if (there.empty() || there.back() != &strand) there.push_back(&strand);
+            }
         }
         const auto see = [this](const Source& source) {
             m_areSeen[{source.controller, source.control}] = true;
         };
         for (const auto& stage : strand.stages) {
             if (stage.when && !stage.when->output) see(stage.when->control);
+            if (stage.isOn) {
+                forEachPosition(stage.parameters, [&](const Source& position) {
+                    auto& there = m_from[{position.controller, position.control}];
+                    if (there.empty() || there.back() != &strand) there.push_back(&strand);
+                });
+            }
             forEachControl(stage.parameters, [&](const auto&, const auto& source) {
                 if (source) see(*source);
             });

@@ -21,7 +21,8 @@ class StrandIndex
     StrandIndex() = default;
     explicit StrandIndex(const Tangle& tangle);
 
-    /// Those that begin at a control, in the order of the tangle.
+    /// Those that begin at a control, or at another position of its switch, in the order of
+    /// the tangle.
     [[nodiscard]] const Strands& from(const Source& source) const;
 
     /// Those that end at a virtual control, likewise.

@@ -99,6 +99,24 @@ void takeApart(RigController& controller, std::size_t place)
     controller.switches.erase(controller.switches.begin() + static_cast<std::ptrdiff_t>(place));
 }
 
+SwitchPlaces placesOf(const Tangle& tangle, const Source& button)
+{
+    const auto* controller = findController(tangle, button.controller);
+    if (!controller) return {};
+    for (const auto& one : controller->switches) {
+        if (std::ranges::find(one.positions, std::optional(button.control),
+                              &SwitchPosition::button) == one.positions.end())
+            continue;
+        SwitchPlaces places;
+        for (const auto& position : one.positions) {
+            places.push_back({position.name, {}});
+            if (position.button) places.back().control = {controller->id, *position.button};
+        }
+        return places;
+    }
+    return {{"on", button}, {"off", {}}};
+}
+
 std::optional<std::size_t> positionOf(const RigSwitch& of,
                                       const std::function<bool(ControlCode)>& isPressed)
 {

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/tangle/rig.h"
+#include "core/digital/switch_place.h"
+#include "core/tangle/tangle.h"
 #include "core/value/result.h"
 
 #include <functional>
@@ -35,5 +36,9 @@ void takeApart(RigController& controller, std::size_t place);
 /// Empty when none fits.
 [[nodiscard]] std::optional<std::size_t> positionOf(
     const RigSwitch& of, const std::function<bool(ControlCode)>& isPressed);
+
+/// The positions of the switch to which a button belongs; of a button that belongs to none, pressed
+/// and not.
+[[nodiscard]] SwitchPlaces placesOf(const Tangle& tangle, const Source& button);
 
 }  // namespace jolly

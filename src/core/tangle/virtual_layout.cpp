@@ -219,6 +219,19 @@ std::vector<VirtualSlot> layoutOf(const VirtualDevice& device)
     return Layout(device).run();
 }
 
+std::optional<OtherWheel> otherWheelOf(VirtualControl wheel, const VirtualDevice& device)
+{
+    constexpr double kFineCounts = 120.0;
+    constexpr std::uint16_t kCoarse = 3;  ///< the first of two coarse ones, then two fine ones
+    constexpr std::uint16_t kWheels = 2;
+    if (wheel.kind != ControlKind::Turner || device.kind != VirtualKind::Pointer) return {};
+    if (wheel.number < kCoarse || wheel.number >= kCoarse + 2 * kWheels) return {};
+    const bool isCoarse = wheel.number < kCoarse + kWheels;
+    const auto number = isCoarse ? wheel.number + kWheels : wheel.number - kWheels;
+    return OtherWheel{{ControlKind::Turner, static_cast<std::uint16_t>(number)},
+                      isCoarse ? kFineCounts : 1.0 / kFineCounts};
+}
+
 std::string nameOf(const VirtualDevice& device, VirtualControl control)
 {
     if (device.kind == VirtualKind::Keyboard && control.kind == ControlKind::Button)

@@ -4,6 +4,7 @@
 #include "core/tangle/tangle.h"
 
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -43,6 +44,17 @@ inline constexpr std::uint16_t kMostSlots = 256;
 /// Codes and ranges of all controls of a device, axes first, then buttons, hats and turners, each
 /// in the order in which games number them. Numbers beyond the limits are left out.
 [[nodiscard]] std::vector<VirtualSlot> layoutOf(const VirtualDevice& device);
+
+/// A wheel that has to turn with another, and how many of its counts go with one of that.
+struct OtherWheel {
+    VirtualControl wheel;
+    double scale = 1.0;
+};
+
+/// A pointer has each wheel twice, coarse and fine, and whoever reads it may look at either alone:
+/// 120 fine counts are a notch (the kernel's Documentation/input/event-codes.rst).
+[[nodiscard]] std::optional<OtherWheel> otherWheelOf(VirtualControl wheel,
+                                                     const VirtualDevice& device);
 
 /// What one calls the control: "Rz", "button 21", "key A", "left trigger", "wheel".
 [[nodiscard]] std::string nameOf(const VirtualDevice& device, VirtualControl control);

@@ -24,6 +24,7 @@ Glide::Runner::Runner(const Glide& glide, const StageInput& input)
     : m_step(glide.step),
       m_lowest(glide.lowest),
       m_highest(glide.highest),
+      m_back(glide.back),
       m_rest(std::clamp(0.0, m_lowest, m_highest)),
       m_reset(input.find(glide.reset)),
       m_past{m_rest}
@@ -32,6 +33,10 @@ Glide::Runner::Runner(const Glide& glide, const StageInput& input)
 
 Value Glide::Runner::apply(Value in, const Moment& moment) noexcept
 {
+    const double way = m_back * std::max(inSeconds(moment.now - m_past.last), 0.0);
+    m_past.value = m_past.value > m_rest ? std::max(m_past.value - way, m_rest)
+                                         : std::min(m_past.value + way, m_rest);
+    m_past.last = moment.now;
     if (!moment.isNews) m_past.before = in.x;
     const double turned = (in.x - m_past.before) * m_step;
     m_past.value = std::clamp(m_past.value + turned, m_lowest, m_highest);

@@ -9,7 +9,8 @@ namespace jolly
 {
 
 /// Stage "glide": the counts of a turner (pointer, scroll, dial) add up to an axis. It begins at
-/// rest, or at the limit nearest to it, and goes no further than its limits.
+/// rest, or at the limit nearest to it, and goes no further than its limits. It may go back there by
+/// itself.
 struct Glide {
     static constexpr StageInfo kInfo{.name = "glide",
                                      .sentence = "What is turned or pushed adds up to an axis.",
@@ -19,6 +20,7 @@ struct Glide {
     double step = 0.01;  ///< of the axis for each count, [-1, 1], not 0
     double lowest = -1.0;
     double highest = 1.0;           ///< above `lowest`, both in [-1, 1]
+    double back = 0.0;              ///< goes back by itself, full deflections a second, [0, 20]
     std::optional<Source> reset{};  ///< back to rest; may be none
     Sides rests = Sides::Two;
 
@@ -30,6 +32,7 @@ struct Glide {
         visit(AmountField{"step", "each count", -1.0, 1.0}, self.step);
         visit(AmountField{"lowest", "no lower than", -1.0, 1.0}, self.lowest);
         visit(AmountField{"highest", "no higher than", -1.0, 1.0}, self.highest);
+        visit(NumberField{"back", "goes back by", 0.0, 20.0, "/s", 2}, self.back);
         visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
         visit(restField(), self.rests);
     }
@@ -52,9 +55,17 @@ struct Glide {
 
         /// @param in  the sum of all counts. @return value in [-1, 1]. RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
+        [[nodiscard]] bool isMoving() const noexcept
+        {
+            return m_back > 0.0 && m_past.value != m_rest;
+        }
         void reset() noexcept { m_past = {m_rest}; }
-        /// Turns while it slept do not count. RT-safe.
-        void wake(Value in, const Moment&) noexcept { m_past.before = in.x; }
+        /// Turns while it slept do not count, nor does the time. RT-safe.
+        void wake(Value in, const Moment& moment) noexcept
+        {
+            m_past.before = in.x;
+            m_past.last = moment.now;
+        }
         void continueFrom(const Runner& before) noexcept;
 
      private:
@@ -62,9 +73,10 @@ struct Glide {
         struct Past {
             double value = 0.0;
             double before = 0.0;  ///< the sum that came in
+            Time last{};          ///< when it ran
         };
 
-        double m_step, m_lowest, m_highest;
+        double m_step, m_lowest, m_highest, m_back;
         double m_rest;  ///< the value within the limits that is nearest to rest
         std::optional<SeenControl> m_reset;
         Past m_past;

@@ -26,9 +26,9 @@ TurnPulses::Runner::Runner(const TurnPulses& pulses)
 void TurnPulses::Runner::apply(Value in, const Moment& moment, std::span<Value> outlets) noexcept
 {
     if (!moment.isNews) m_past.anchor = in.x;
-    const double most = 2.0 * Pulses::kMost;
-    const double steps = std::clamp(std::trunc((in.x - m_past.anchor) / m_counts), -most, most);
-    m_past.anchor = std::abs(steps) == most ? in.x : m_past.anchor + steps * m_counts;
+    constexpr double kMost = 1e6;  // a whole number in any case
+    const double steps = std::clamp(std::trunc((in.x - m_past.anchor) / m_counts), -kMost, kMost);
+    m_past.anchor = std::abs(steps) == kMost ? in.x : m_past.anchor + steps * m_counts;
     m_past.pulses.add(static_cast<int>(steps));
     m_past.pulses.run(moment.now);
     if (outlets.size() < 2) return;

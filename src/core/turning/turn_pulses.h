@@ -45,6 +45,7 @@ struct TurnPulses {
         /// RT-safe.
         void apply(Value in, const Moment& moment, std::span<Value> outlets) noexcept;
         [[nodiscard]] Time nextAt() const noexcept { return m_past.pulses.nextAt(); }
+        [[nodiscard]] int dropped() const noexcept { return m_past.pulses.dropped(); }
         void reset() noexcept { m_past = {Pulses(m_length)}; }
         void wake(Value in, const Moment&) noexcept
         {

@@ -51,17 +51,56 @@ std::string wayOf(const Strand& strand)
 
 }  // namespace
 
+namespace
+{
+
+/// What an end presses, as an object: "Jolly 1, button 17 (mail hatch)", "the keys LEFTCTRL + G".
+std::string pressedBy(const Tangle& tangle, const End& end)
+{
+    if (const auto* chord = std::get_if<Chord>(&end.goal))
+        return (chord->keys.size() == 1 ? "the key " : "the keys ") + toText(*chord);
+    return nameOf(tangle, *targetOf(end));
+}
+
+std::string explainOrder(const Tangle& tangle, const Command& command)
+{
+    switch (command.order) {
+        case Order::StandDown:
+            return "stands down when it is pressed";
+        case Order::Recentre:
+            return "lets all that is kept for " + nameOf(tangle, command.axis) +
+                   " begin anew when it is pressed";
+        case Order::Reverse:
+            return "turns " + nameOf(tangle, command.axis) +
+                   " round when it is pressed, and back with the next press or the flight's end";
+    }
+    return {};
+}
+
+/// What an end that leads from no button does.
+std::string explainMoves(const Tangle& tangle, const End& end)
+{
+    static constexpr const char* kParts[] = {"", "the upper half of ", "the lower half of "};
+    const bool isTurner = targetOf(end)->control.kind == ControlKind::Turner;
+    return (isTurner ? "turns " : "moves ") + std::string(kParts[static_cast<int>(end.part)]) +
+           nameOf(tangle, *targetOf(end));
+}
+
+}  // namespace
+
 std::string explainEnd(const Tangle& tangle, const Strand& strand, const End& end)
 {
-    const auto* target = targetOf(end);
-    if (!target) return "does nothing: it is silent";
-    const auto place = nameOf(tangle, *target);
-    if (signalsOf(tangle, strand).back().kind != ControlKind::Button) return "moves " + place;
+    if (const auto* command = std::get_if<Command>(&end.goal))
+        return explainOrder(tangle, *command);
+    if (placesOf(end).empty()) return "does nothing: it is silent";
+    if (signalsOf(tangle, strand).back().kind != ControlKind::Button && targetOf(end))
+        return explainMoves(tangle, end);
+    const auto what = pressedBy(tangle, end);
     const auto pulse =
-        "pulses " + place + " for " + std::to_string(std::lround(end.pulse)) + " ms when it is ";
+        "pulses " + what + " for " + std::to_string(std::lround(end.pulse)) + " ms when it is ";
     switch (end.how) {
         case How::Held:
-            return "presses " + place + " while it is pressed";
+            return "presses " + what + " while it is pressed";
         case How::Pulse:
             return pulse + "pressed, and does nothing when it is let go";
         case How::PulseAtRelease:
@@ -119,7 +158,8 @@ std::vector<std::string> explainPlace(const Tangle& tangle, const Target& place)
     std::vector<std::string> lines;
     for (const auto* strand : takersOf(tangle, place)) {
         for (const auto& end : strand->ends) {
-            if (end.goal != Goal(place)) continue;
+            const auto places = placesOf(end);
+            if (std::ranges::find(places, place) == places.end()) continue;
             lines.push_back(
                 nameOf(*strand) + ": " + nameOf(tangle, strand->source) + wayOf(*strand) +
                 (end.outlet.empty() ? "" : ", outlet \"" + end.outlet + "\",") + " " +

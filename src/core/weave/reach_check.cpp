@@ -128,7 +128,9 @@ Problems findUnfed(const Tangle& tangle)
 {
     std::set<std::pair<std::string_view, VirtualControl>> fed;
     for (const auto& strand : tangle.strands) {
-        for (const auto& target : targetsOf(strand)) fed.emplace(target.device, target.control);
+        for (const auto& end : strand.ends) {
+            for (const auto& place : placesOf(end)) fed.emplace(deviceOf(end), place.control);
+        }
     }
     Problems problems;
     for (std::size_t d = 0; d < tangle.devices.size(); ++d) {

@@ -98,13 +98,20 @@ std::optional<std::pair<Strand*, std::size_t>> endAt(Tangle& tangle, const Probl
     const auto end = placeIn(problem.path, "/ends/");
     if (!strand || !end || *strand >= tangle.strands.size()) return std::nullopt;
     auto& found = tangle.strands[*strand];
-    if (*end >= found.ends.size() || !targetOf(found.ends[*end])) return std::nullopt;
+    if (*end >= found.ends.size()) return std::nullopt;
     return std::pair(&found, *end);
+}
+
+/// The same, of an end that leads to a virtual control.
+std::optional<std::pair<Strand*, std::size_t>> targetAt(Tangle& tangle, const Problem& problem)
+{
+    const auto end = endAt(tangle, problem);
+    return end && targetOf(end->first->ends[end->second]) ? end : std::nullopt;
 }
 
 Fallible grow(Tangle& tangle, const Problem& problem)
 {
-    const auto end = endAt(tangle, problem);
+    const auto end = targetAt(tangle, problem);
     if (!end) return gone();
     const auto& target = *targetOf(end->first->ends[end->second]);
     auto* device = findDevice(tangle, target.device);
@@ -118,7 +125,7 @@ Fallible grow(Tangle& tangle, const Problem& problem)
 
 Fallible toNextFree(Tangle& tangle, const Problem& problem)
 {
-    const auto end = endAt(tangle, problem);
+    const auto end = targetAt(tangle, problem);
     if (!end) return gone();
     auto& target = *targetOf(end->first->ends[end->second]);
     const auto to = nextFree(tangle, target.control.kind);
@@ -132,13 +139,23 @@ Fallible toNextFree(Tangle& tangle, const Problem& problem)
 
 Fallible restAlike(Tangle& tangle, const Problem& problem)
 {
-    const auto end = endAt(tangle, problem);
+    const auto end = targetAt(tangle, problem);
     if (!end) return gone();
     const auto& source = end->first->source;
     const auto* controller = findController(tangle, source.controller);
     const auto* control = controller ? findControl(*controller, source.control) : nullptr;
     if (!control) return gone();
     setSides(tangle, *targetOf(end->first->ends[end->second]), control->sides);
+    return {};
+}
+
+/// The pilot knows what the computer does on a chord, and wants it sent.
+Fallible meanIt(Tangle& tangle, const Problem& problem)
+{
+    const auto end = endAt(tangle, problem);
+    auto* chord = end ? std::get_if<Chord>(&end->first->ends[end->second].goal) : nullptr;
+    if (!chord) return gone();
+    chord->isMeant = true;
     return {};
 }
 
@@ -163,6 +180,7 @@ constexpr Remedy kRemedies[] = {
     {"grow", "Make the device large enough", grow},
     {"next-free", "Lead it to the next free one", toNextFree},
     {"same-rest", "Let it rest there, too", restAlike},
+    {"mean-it", "Send it all the same", meanIt},
     {"replan", "Plan it for this sim", replan},
 };
 

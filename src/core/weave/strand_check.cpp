@@ -209,10 +209,69 @@ class StrandCheck
                   isPlain ? "Leave the outlet out: it has one only."
                           : "Name one of: " + listed(m_outlets, std::identity()) + ".");
         }
-        if (const auto* target = targetOf(end)) checkTarget(*target, path);
+        if (const auto* target = targetOf(end)) checkTarget(*target, end.part, path);
+        if (const auto* chord = std::get_if<Chord>(&end.goal)) checkChord(*chord, path);
+        if (const auto* command = std::get_if<Command>(&end.goal)) checkCommand(*command, path);
     }
 
-    void checkTarget(const Target& target, const std::string& path)
+    /// Whether what leaves the stages can be pressed; says so when it cannot.
+    void checkIsPress(const std::string& path, const std::string& goal)
+    {
+        if (!m_control || m_signals.back().kind == ControlKind::Button) return;
+        error(path, " leads from " + std::string(wordFor(m_signals.back().kind)) + " to " + goal,
+              "Make a button of it with a stage, or lead it to something else.");
+    }
+
+    void checkChord(const Chord& chord, const std::string& path)
+    {
+        const auto* device = findDevice(m_tangle, chord.device);
+        checkIsPress(path, "keys");
+        if (!device || device->kind != VirtualKind::Keyboard) {
+            error(path + "/device",
+                  " presses keys of \"" + chord.device + "\", which is no virtual keyboard",
+                  "Add a virtual keyboard, and record the keys anew.");
+            return;
+        }
+        if (chord.keys.empty() || chord.keys.size() > Chord::kMost)
+            error(path + "/keys",
+                  chord.keys.empty() ? std::string(" presses no keys")
+                                     : " presses " + std::to_string(chord.keys.size()) +
+                                           " keys at once; 8 are the most",
+                  "Record them: press them together.");
+        for (const auto& key : keysOf(chord)) {
+            if (!has(*device, key.control))
+                error(path + "/keys",
+                      " presses " + nameOf(*device, key.control) +
+                          ", which no virtual keyboard of ours has",
+                      "Record other keys.");
+            if (std::ranges::count(chord.keys, key.control.number) > 1) {
+                error(path + "/keys", " presses " + nameOf(*device, key.control) + " twice at once",
+                      "Name it once.");
+                break;
+            }
+        }
+        const auto danger = dangerOf(chord);
+        if (danger.empty() || chord.isMeant) return;
+        error(path, " presses " + toText(chord) + ", which " + danger,
+              "Choose other keys, or say that it is meant.");
+        m_problems.back().remedy = "mean-it";
+    }
+
+    void checkCommand(const Command& command, const std::string& path)
+    {
+        checkIsPress(path, "an order");
+        if (!isAboutAxis(command.order)) return;
+        const auto* device = findDevice(m_tangle, command.axis.device);
+        if (command.axis.control.kind == ControlKind::Axis && device &&
+            has(*device, command.axis.control))
+            return;
+        error(path,
+              " gives an order about " + toText(command.axis.control) + " of \"" +
+                  command.axis.device + "\", which is no virtual axis",
+              "Name an axis of a virtual device.");
+    }
+
+    void checkTarget(const Target& target, Part part, const std::string& path)
     {
         const auto kind = m_signals.back().kind;
         const auto* device = findDevice(m_tangle, target.device);
@@ -231,7 +290,7 @@ class StrandCheck
                   "Pick one it has, or give " + device->name + " more of them.");
             auto grown = *device;
             m_problems.back().remedy = growFor(grown, target.control) ? "grow" : "next-free";
-        } else if (m_control && kind == ControlKind::Turner) {
+        } else if (m_control && kind == ControlKind::Turner && kind != target.control.kind) {
             error(path + "/control",
                   " leads the counts of a turner to " + nameOf(*device, target.control) + " of " +
                       device->name,
@@ -243,7 +302,19 @@ class StrandCheck
                       wordFor(target.control.kind) + ", " + nameOf(*device, target.control) +
                       " of " + device->name,
                   std::string("Pick ") + wordFor(kind) + " as its target.");
+        } else if (part != Part::Whole && kind == ControlKind::Axis &&
+                   sidesOf(*device, target.control) == Sides::One) {
+            error(path + "/half",
+                  " leads to half of " + nameOf(*device, target.control) + " of " + device->name +
+                      ", which rests at its low end",
+                  "Lead it to all of that axis, or let that rest in the middle.");
         }
+    }
+
+    Sides sidesOf(const VirtualDevice& device, VirtualControl control) const
+    {
+        const auto place = static_cast<std::size_t>(&device - m_tangle.devices.data());
+        return findBy(m_layouts[place], &VirtualSlot::control, control)->sides;
     }
 
     template <class Items, class Field>

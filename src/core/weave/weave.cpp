@@ -3,6 +3,7 @@
 
 #include "core/sim/sheet_check.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_effect.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/reach_check.h"
@@ -103,7 +104,8 @@ void findMeetings(const Tangle& tangle, Problems& problems)
     }
     for (const auto& [place, strands] : meetings) {
         const auto* device = findDevice(tangle, std::get<0>(place));
-        if (strands.size() < 2 || !device) continue;
+        const bool addsUp = std::get<1>(place).kind == ControlKind::Turner;
+        if (strands.size() < 2 || !device || addsUp) continue;
         const auto names =
             listed(strands, [&](auto i) { return "\"" + tangle.strands[i].name + "\""; });
         const bool isButton = std::get<1>(place).kind == ControlKind::Button;
@@ -117,6 +119,35 @@ void findMeetings(const Tangle& tangle, Problems& problems)
                               : "That is fine if you move one at a time; else move one elsewhere.",
              .meaning = isButton ? "The game sees one button, pressed while any of them presses."
                                  : "The game sees one axis that several controls move."});
+    }
+}
+
+/// Strands of a button that another strand takes for a position of its switch.
+void findSwitchesInUse(const Tangle& tangle, Problems& problems)
+{
+    std::map<std::pair<std::string, ControlCode>, const Strand*> places;
+    for (const auto& strand : tangle.strands) {
+        if (!doesCount(strand)) continue;
+        for (const auto& stage : strand.stages) {
+            if (!stage.isOn) continue;
+            forEachPosition(stage.parameters, [&](const Source& position) {
+                places.try_emplace({position.controller, position.control}, &strand);
+            });
+        }
+    }
+    for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
+        const auto& strand = tangle.strands[i];
+        if (!doesCount(strand)) continue;
+        const auto found = places.find({strand.source.controller, strand.source.control});
+        if (found == places.end() || found->second == &strand) continue;
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = "/strands/" + std::to_string(i),
+             .sentence = "Strand \"" + strand.name +
+                         "\" begins at a button that is a position of \"" + found->second->name +
+                         "\".",
+             .cure = "That is fine if both are to happen; else switch one of them off.",
+             .meaning = "The button does two things."});
     }
 }
 
@@ -150,6 +181,7 @@ Problems findProblems(const Tangle& tangle)
     take(findUnfed(tangle));
     findSleepers(tangle, problems);
     findMeetings(tangle, problems);
+    findSwitchesInUse(tangle, problems);
     return problems;
 }
 

@@ -1,0 +1,136 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/faceplate/virtual_plate.h"
+
+#include "app/strands/goal_words.h"
+#include "core/tangle/lookup.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString text(const std::string& s)
+{
+    return QString::fromStdString(s);
+}
+
+QString functionOf(const Strand& strand)
+{
+    return text(strand.function.empty() ? strand.name : strand.function);
+}
+
+/// Collects what one device shows.
+class Maker
+{
+ public:
+    Maker(const VirtualDevice& device, const Tangle& tangle)
+        : m_device(device), m_tangle(tangle), m_layout(layoutOf(device))
+    {
+    }
+
+    VirtualPlate controls(const StrandIndex& strands, ButtonsAs buttons)
+    {
+        const bool isList = buttons == ButtonsAs::List;
+        m_made.plate.listsButtons = isList;
+        for (std::size_t i = 0; i < m_layout.size(); ++i) {
+            const auto control = m_layout[i].control;
+            const auto& takers = strands.at({m_device.id, control});
+            const auto settings = settingsOf(m_device, control);
+            if (isList && control.kind == ControlKind::Button && takers.empty() &&
+                settings.label.empty())
+                continue;
+            if (isFineTwin(control)) continue;
+            add(i, takers, settings);
+        }
+        return std::move(m_made);
+    }
+
+    VirtualPlate keys()
+    {
+        for (const auto& strand : m_tangle.strands) {
+            for (const auto& end : strand.ends) {
+                if (deviceOf(end) == m_device.id) addKeys(strand, end);
+            }
+        }
+        return std::move(m_made);
+    }
+
+ private:
+    /// The coarse one stands for both.
+    [[nodiscard]] bool isFineTwin(VirtualControl control) const
+    {
+        const auto other = otherWheelOf(control, m_device);
+        return other && other->wheel.number < control.number;
+    }
+
+    void add(std::size_t slot, const StrandIndex::Strands& takers, const VirtualSettings& settings)
+    {
+        const auto& layout = m_layout[slot];
+        PlateControl each{.id = text(toText(layout.control))};
+        each.label = text(settings.label);
+        if (!takers.empty()) {
+            each.from = text(takers.front()->name);
+            if (each.label.isEmpty()) each.label = functionOf(*takers.front());
+        }
+        each.number = QString::number(layout.control.number);
+        if (layout.control.kind == ControlKind::Axis)
+            each.number = text(nameOf(m_device, layout.control));
+        if (layout.control.kind == ControlKind::Turner && each.label.isEmpty())
+            each.label = text(nameOf(m_device, layout.control));
+        each.kind = layout.control.kind;
+        each.sides = layout.sides;
+        each.code = layout.code;
+        m_made.plate.controls.push_back(each);
+        m_made.slots.push_back({slot});
+    }
+
+    void addKeys(const Strand& strand, const End& end)
+    {
+        PlateControl each{.id = plateIdOf(end.goal), .label = functionOf(strand)};
+        if (std::ranges::find(m_made.plate.controls, each.id, &PlateControl::id) !=
+            m_made.plate.controls.end())
+            return;
+        each.number = goalText(m_tangle, end.goal);
+        each.from = text(strand.name);
+        each.kind = ControlKind::Button;
+        each.isKeys = true;
+        std::vector<std::size_t> slots;
+        for (const auto& place : placesOf(end)) {
+            const auto slot = std::ranges::find(m_layout, place.control, &VirtualSlot::control);
+            if (slot != m_layout.end())
+                slots.push_back(static_cast<std::size_t>(slot - m_layout.begin()));
+        }
+        m_made.plate.controls.push_back(each);
+        m_made.slots.push_back(std::move(slots));
+    }
+
+    const VirtualDevice& m_device;
+    const Tangle& m_tangle;
+    std::vector<VirtualSlot> m_layout;
+    VirtualPlate m_made;
+};
+
+}  // namespace
+
+VirtualPlate virtualPlateOf(const VirtualDevice& device, const Tangle& tangle,
+                            const StrandIndex& strands, ButtonsAs buttons)
+{
+    Maker maker(device, tangle);
+    return device.kind == VirtualKind::Keyboard ? maker.keys() : maker.controls(strands, buttons);
+}
+
+QString plateIdOf(const Goal& goal)
+{
+    if (const auto* target = std::get_if<Target>(&goal)) return text(toText(target->control));
+    const auto* chord = std::get_if<Chord>(&goal);
+    if (!chord) return {};
+    QString id = QStringLiteral("keys");
+    for (const auto key : pressOrder(*chord)) id += QStringLiteral(" %1").arg(key);
+    return id;
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QLabel>
+#include <QWidget>
+#include <cstdint>
+#include <vector>
+
+namespace jolly::app
+{
+
+/// A field that listens for keys: they are pressed together, and when all are let go they are
+/// recorded. What the window or the desk would do on them does not happen meanwhile; it is given up
+/// by a click on its button.
+class ChordField : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit ChordField(Studio& studio, QWidget* parent = nullptr);
+    ~ChordField() override;
+
+    void listen();
+
+ Q_SIGNALS:
+    /// The kernel's codes, in the order in which they were pressed.
+    void recorded(const std::vector<std::uint16_t>& keys);
+    void givenUp();
+
+ protected:
+    bool event(QEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+
+ private:
+    void press(const QKeyEvent& event);
+    void release(const QKeyEvent& event);
+    void stop();
+    void showState();
+
+    Studio& m_studio;
+    QLabel* m_words;
+    std::vector<std::uint16_t> m_keys;  ///< that were pressed
+    std::vector<std::uint16_t> m_down;  ///< that still are
+    bool m_isListening = false;
+};
+
+/// "Ctrl + G": keys by the names of the present layout, in the order in which they are pressed.
+[[nodiscard]] QString chordText(const Chord& chord);
+
+}  // namespace jolly::app

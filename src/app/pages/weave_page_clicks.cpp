@@ -1,0 +1,130 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/listen/chord_field.h"
+#include "app/pages/weave_page.h"
+#include "app/strands/taken_card.h"
+#include "app/style/elided_label.h"
+#include "app/style/theme.h"
+#include "core/tangle/device_edit.h"
+#include "core/tangle/lookup.h"
+#include "core/tangle/roles.h"
+
+#include <algorithm>
+
+/// What a click, a drop or recorded keys do on Weave.
+namespace jolly::app
+{
+
+namespace
+{
+
+/// "Twinlever Q2 · left power lever, forward is more"; the kernel's name where no role is known.
+QString whereText(const RigController& rig, ControlCode code)
+{
+    const auto nature = natureOf(*findControl(rig, code));
+    return QString::fromStdString(rig.alias + " · " + (nature.empty() ? toText(code) : nature));
+}
+
+}  // namespace
+
+/// A click of the mouse leads what was selected when the pointer came, so that a bumped lever
+/// decides nothing.
+std::optional<ControlRef> WeavePage::clicksLead() const
+{
+    return m_atEntry ? *m_atEntry : m_studio.selected();
+}
+
+/// The chosen outlet is led anywhere. Else a free virtual control is led to, a taken one is only
+/// looked at.
+void WeavePage::takeClick(const Target& target, bool byMouse)
+{
+    if (m_choice.row()) return m_choice.lead(*m_choice.row(), target);
+    const auto from = byMouse ? clicksLead() : m_studio.selected();
+    if (m_studio.document().strands().at(target).empty()) {
+        m_studio.weave(from, target);
+        showInMiddle(nullptr);
+        return showWhere(target);
+    }
+    auto* card = new TakenCard(m_studio, target, from);
+    connect(
+        card, &TakenCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
+    showInMiddle(card);
+}
+
+/// Beside the selected control: where it is, or what a click on the virtual one under the pointer
+/// would do.
+void WeavePage::showWhere(const std::optional<Target>& pointed)
+{
+    const auto& selected = m_studio.selected();
+    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
+    const auto where = controller ? whereText(controller->rig, selected->code) : QString();
+    const auto waits =
+        m_choice.row()
+            ? tr("Click where %1 shall lead, on the right.").arg(m_choice.nameOf(*m_choice.row()))
+            : QString();
+    m_where->setText(pointed ? whatClickDoes(*pointed) : waits.isEmpty() ? where : waits);
+    setTone(*m_where, pointed || m_choice.row() ? "straw" : "dim");
+}
+
+QString WeavePage::whatClickDoes(const Target& target) const
+{
+    const auto place = QString::fromStdString(placeName(m_studio.tangle(), target));
+    if (m_choice.row())
+        return tr("A click leads %1 to %2.").arg(m_choice.nameOf(*m_choice.row()), place);
+    const auto& takers = m_studio.document().strands().at(target);
+    if (takers.size() == 1)
+        return tr("%1 leads to %2. A click shows it.")
+            .arg(QString::fromStdString(takers.front()->name), place);
+    if (!takers.empty())
+        return tr("%n strands lead to %1. A click shows them.", nullptr,
+                  static_cast<int>(takers.size()))
+            .arg(place);
+    const auto from = clicksLead();
+    if (!from || !m_studio.controllerOf(*from))
+        return tr("%1 is free. Touch a control first.").arg(place);
+    const auto name = m_studio.nameOf(*from);
+    return m_studio.mayLead(*from, target)
+               ? tr("A click leads %1 to %2.").arg(name, place)
+               : tr("%1 is free, but does not take %2.").arg(place, name);
+}
+
+/// What was dragged from one virtual control to another ends there from now on.
+void WeavePage::moveEndTo(const Target& from, QPoint at)
+{
+    m_loose.reset();
+    placeThreads();
+    const auto to = m_devices.targetAt(at);
+    const auto takers = takersOf(m_studio.tangle(), from);
+    if (!to || takers.empty() || *to == from) return;
+    const auto& ends = takers.front()->ends;
+    const auto end = std::ranges::find(ends, Goal(from), &End::goal);
+    m_studio.moveEnd(takers.front()->id, static_cast<std::size_t>(end - ends.begin()), *to);
+}
+
+/// Keys for the chosen outlet, or for the selected control.
+void WeavePage::recordKeys()
+{
+    const auto from = m_studio.selected();
+    if (!m_choice.row() && (!from || !m_studio.controllerOf(*from)))
+        return m_studio.refuse(tr("Touch a control first, or choose one of its outlets."));
+    auto* card = new Card;
+    auto* column = new QVBoxLayout(card);
+    auto* words = new QLabel(
+        tr("Keys for %1")
+            .arg(m_choice.row() ? m_choice.nameOf(*m_choice.row()) : m_studio.nameOf(*from)));
+    auto* field = new ChordField(m_studio);
+    column->addWidget(words);
+    column->addWidget(field);
+    const auto close = [this] { showInMiddle(nullptr); };
+    connect(field, &ChordField::givenUp, this, close, Qt::QueuedConnection);
+    connect(
+        field, &ChordField::recorded, this,
+        [this, from, close, row = m_choice.row()](const std::vector<std::uint16_t>& keys) {
+            close();
+            row ? m_choice.leadToKeys(*row, keys) : m_choice.weaveKeys(*from, keys);
+        },
+        Qt::QueuedConnection);
+    showInMiddle(card);
+    field->listen();
+}
+
+}  // namespace jolly::app

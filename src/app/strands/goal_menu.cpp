@@ -1,0 +1,78 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/goal_menu.h"
+
+#include "app/devices/place_map.h"
+#include "core/tangle/device_edit.h"
+#include "core/tangle/goal_edit.h"
+#include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
+#include "core/tangle/virtual_layout.h"
+
+namespace jolly::app
+{
+
+GoalMenu::GoalMenu(Studio& studio, RowChoice& choice, OutletPlace row,
+                   std::function<void()> askForKeys, QWidget* parent)
+    : QMenu(parent), m_studio(studio), m_choice(choice), m_row(std::move(row))
+{
+    setObjectName(QStringLiteral("goal menu"));
+    const auto* strand = findStrand(studio.tangle(), m_row.strand);
+    if (!strand) return;
+    const auto* end = m_row.end ? &strand->ends[*m_row.end] : nullptr;
+    addAction(tr("The next free control"), this, [this] { m_choice.leadToNextFree(m_row); });
+    if (end && targetOf(*end))
+        addAction(tr("Another control from the list…"), this, [this] {
+            askForPlace(m_studio, m_row.strand, *m_row.end, parentWidget()->window());
+        });
+    if (signalsOf(studio.tangle(), *strand).back().kind == ControlKind::Button) {
+        addAction(tr("Keys: press them together…"), this, std::move(askForKeys));
+        addOrders(*addMenu(tr("An order")));
+    }
+    addAction(tr("Nothing: it is silent"), this, [this] { m_choice.lead(m_row, Nothing{}); });
+    if (!end) return;
+    addSeparator();
+    addAction(tr("One goal more"), this, &GoalMenu::addOne);
+    addAction(tr("Take this goal away"), this, &GoalMenu::removeIt);
+}
+
+void GoalMenu::addOrders(QMenu& menu)
+{
+    menu.addAction(tr("Stand down"), this, [this] {
+        m_choice.lead(m_row, Command{Order::StandDown, {}});
+    });
+    addAxes(*menu.addMenu(tr("Recentre")), tr("Let all that is kept for %1 begin anew"),
+            Order::Recentre);
+    addAxes(*menu.addMenu(tr("Reverse")), tr("Turn %1 round, and back"), Order::Reverse);
+}
+
+/// All axes to which something leads.
+void GoalMenu::addAxes(QMenu& menu, const QString& words, Order order)
+{
+    for (const auto& device : m_studio.tangle().devices) {
+        for (const auto& slot : layoutOf(device)) {
+            const Target axis{device.id, slot.control};
+            if (slot.control.kind != ControlKind::Axis ||
+                m_studio.document().strands().at(axis).empty())
+                continue;
+            const auto name = QString::fromStdString(placeName(m_studio.tangle(), axis));
+            menu.addAction(words.arg(name), this, [this, order, axis] {
+                m_choice.lead(m_row, Command{order, axis});
+            });
+        }
+    }
+    menu.setEnabled(!menu.isEmpty());
+}
+
+void GoalMenu::addOne()
+{
+    m_choice.leadToNextFree({m_row.strand, m_row.outlet, std::nullopt});
+}
+
+void GoalMenu::removeIt()
+{
+    m_studio.document().edit(
+        tr("take a goal of %1 away").arg(m_choice.nameOf(m_row)),
+        [this](Tangle& tangle) { removeEnd(tangle, m_row.strand, *m_row.end); });
+}
+
+}  // namespace jolly::app

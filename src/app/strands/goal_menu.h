@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/strands/row_choice.h"
+
+#include <QMenu>
+#include <functional>
+
+namespace jolly::app
+{
+
+/// Where the outlet of a row may lead: the next free control, one from the list, keys, nothing, an
+/// order; or one goal more, or less.
+class GoalMenu : public QMenu
+{
+ public:
+    /// @param askForKeys  lets the row listen for keys.
+    GoalMenu(Studio& studio, RowChoice& choice, OutletPlace row, std::function<void()> askForKeys,
+             QWidget* parent);
+
+ private:
+    void addOrders(QMenu& menu);
+    void addAxes(QMenu& menu, const QString& words, Order order);
+    void addOne();
+    void removeIt();
+
+    Studio& m_studio;
+    RowChoice& m_choice;
+    OutletPlace m_row;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/goal_words.h"
+
+#include "app/listen/chord_field.h"
+#include "app/listen/key_codes.h"
+#include "core/tangle/device_edit.h"
+#include "core/tangle/lookup.h"
+
+#include <QObject>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString placeText(const Tangle& tangle, const Target& place)
+{
+    const auto* device = findDevice(tangle, place.device);
+    if (device && device->kind == VirtualKind::Keyboard) {
+        const auto name = keyName(place.control.number);
+        return hasKey(place.control.number)
+                   ? name
+                   : QObject::tr("%1 (not on your keyboard's layout)").arg(name);
+    }
+    return QString::fromStdString(placeName(tangle, place));
+}
+
+}  // namespace
+
+QString goalText(const Tangle& tangle, const Goal& goal)
+{
+    if (const auto* target = std::get_if<Target>(&goal)) return placeText(tangle, *target);
+    if (const auto* chord = std::get_if<Chord>(&goal)) return chordText(*chord);
+    if (const auto* command = std::get_if<Command>(&goal)) {
+        const auto axis = placeText(tangle, command->axis);
+        switch (command->order) {
+            case Order::StandDown:
+                return QObject::tr("stands down");
+            case Order::Recentre:
+                return QObject::tr("recentres %1").arg(axis);
+            case Order::Reverse:
+                return QObject::tr("reverses %1").arg(axis);
+        }
+    }
+    return QObject::tr("nothing: it is silent");
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+#include "core/digital/switch_place.h"
+
+#include <QWidget>
+
+class QGridLayout;
+
+namespace jolly::app
+{
+
+/// The positions of a switch as rows: a name, the button that is pressed there or none, and where a
+/// position puts an axis, in percent.
+class PlacesTable : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    /// @param low  the least value that a position can have; nothing where positions have none.
+    PlacesTable(Studio& studio, std::optional<double> low, QWidget* parent = nullptr);
+
+    /// Shows these; does nothing while they are what it shows.
+    void show(const ValuePlaces& places);
+
+ Q_SIGNALS:
+    void changed(const jolly::ValuePlaces& places);
+
+ private:
+    void rebuild();
+    void addRow(std::size_t place);
+    void addPlace(const ControlRef& button);
+    void change(std::size_t place, const std::function<void(ValuePlace&)>& how);
+
+    Studio& m_studio;
+    std::optional<double> m_low;
+    QGridLayout* m_grid;
+    ValuePlaces m_places;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/row_choice.h"
+
+#include "core/tangle/device_edit.h"
+#include "core/tangle/edit.h"
+#include "core/tangle/goal_edit.h"
+#include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
+#include "core/weave/explain.h"
+
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// One key is a virtual control like others.
+Goal keysGoal(const std::string& device, const std::vector<std::uint16_t>& keys)
+{
+    if (keys.size() == 1) return Target{device, {ControlKind::Button, keys.front()}};
+    return Chord{.device = device, .keys = keys};
+}
+
+}  // namespace
+
+RowChoice::RowChoice(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+{
+    connect(&studio.document(), &Document::changed, this, &RowChoice::follow);
+    connect(&studio, &Studio::selectionChanged, this, [this] { choose(std::nullopt); });
+}
+
+void RowChoice::choose(const std::optional<OutletPlace>& row)
+{
+    const auto now = row == m_row ? std::nullopt : row;
+    if (now == m_row) return;
+    m_row = now;
+    Q_EMIT changed();
+}
+
+/// A row that an edit took away is chosen no longer.
+void RowChoice::follow()
+{
+    if (!m_row) return;
+    const auto* strand = findStrand(m_studio.tangle(), m_row->strand);
+    const auto outlets = strand ? outletsOf(*strand) : std::vector<std::string>{};
+    const bool isThere = std::ranges::find(outlets, m_row->outlet) != outlets.end() &&
+                         (!m_row->end || *m_row->end < strand->ends.size());
+    if (!isThere) choose(std::nullopt);
+}
+
+void RowChoice::lead(const OutletPlace& row, const Goal& goal)
+{
+    commit(m_studio.tangle(), row, goal);
+}
+
+void RowChoice::commit(Tangle trial, OutletPlace row, const Goal& goal)
+{
+    const auto end = leadOutlet(trial, row.strand, row.outlet, row.end, goal);
+    if (!end) return m_studio.refuse(QString::fromStdString(end.error().text()));
+    const auto name = nameOf(row);
+    const bool wasChosen = m_row == row;
+    if (wasChosen) m_row->end = *end;
+    m_studio.document().edit(tr("lead %1").arg(name), [&](Tangle& tangle) { tangle = trial; });
+    const auto* strand = findStrand(m_studio.tangle(), row.strand);
+    if (strand)
+        m_studio.say(
+            QString::fromStdString(explainNow(m_studio.tangle(), *strand, strand->ends[*end])));
+    if (wasChosen) Q_EMIT changed();
+}
+
+void RowChoice::leadToNextFree(const OutletPlace& row)
+{
+    const auto* strand = findStrand(m_studio.tangle(), row.strand);
+    if (!strand) return;
+    const auto kind = signalsOf(m_studio.tangle(), *strand).back().kind;
+    const auto target = nextFree(m_studio.tangle(), kind);
+    if (!target) return m_studio.refuse(tr("No virtual device has a free control of that kind."));
+    lead(row, *target);
+}
+
+void RowChoice::leadToKeys(const OutletPlace& row, const std::vector<std::uint16_t>& keys)
+{
+    auto trial = m_studio.tangle();
+    const auto device = keyboardOf(trial);
+    commit(std::move(trial), row, keysGoal(device, keys));
+}
+
+void RowChoice::weaveKeys(const ControlRef& from, const std::vector<std::uint16_t>& keys)
+{
+    const auto* controller = m_studio.controllerOf(from);
+    if (!controller) return;
+    auto trial = m_studio.tangle();
+    const auto device = keyboardOf(trial);
+    const auto goal = keysGoal(device, keys);
+    const auto woven = jolly::connect(trial, controller->rig, from.code,
+                                      Target{device, {ControlKind::Button, keys.front()}});
+    if (!woven) return m_studio.refuse(QString::fromStdString(woven.error().text()));
+    const auto outlet = outletsOf(*findStrand(trial, *woven)).front();
+    commit(std::move(trial), {*woven, outlet, 0}, goal);
+    m_studio.select(from);
+}
+
+QString RowChoice::nameOf(const OutletPlace& row) const
+{
+    const auto* strand = findStrand(m_studio.tangle(), row.strand);
+    if (!strand) return {};
+    const auto name = QString::fromStdString(strand->name.empty() ? strand->id : strand->name);
+    return row.outlet.empty() ? name : tr("%1 of %2").arg(QString::fromStdString(row.outlet), name);
+}
+
+}  // namespace jolly::app

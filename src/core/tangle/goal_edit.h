@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+#include "core/value/result.h"
+
+#include <optional>
+#include <string>
+
+/// Edits of where the outlets of a strand lead.
+namespace jolly
+{
+
+/// Leads an end of an outlet to a goal, or gives the outlet an end that leads there. Refuses with a
+/// sentence, and changes nothing, when what leaves the outlet cannot lead there.
+/// @param end  place of an end of that outlet; empty for one more. @return its place.
+[[nodiscard]] Result<std::size_t> leadOutlet(Tangle& tangle, const std::string& strand,
+                                             const std::string& outlet,
+                                             std::optional<std::size_t> end, const Goal& goal);
+
+/// Takes an end away; what it led to is free then.
+void removeEnd(Tangle& tangle, const std::string& strand, std::size_t end);
+
+/// Lets an end move all of its axis, or a half. Strands that meet on the halves of one axis add up
+/// there, unless the axis says otherwise already.
+void setPart(Tangle& tangle, const std::string& strand, std::size_t end, Part part);
+
+/// The id of a virtual keyboard; one is added where there is none.
+[[nodiscard]] std::string keyboardOf(Tangle& tangle);
+
+}  // namespace jolly

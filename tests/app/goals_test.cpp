@@ -39,30 +39,6 @@ class GoalsInWindow : public WindowStory
         settle();
     }
 
-    void chooseGoal(const char* row, const QString& words)
-    {
-        click(row);
-        auto* menu = window.findChild<QMenu*>("goal menu");
-        ASSERT_NE(menu, nullptr);
-        for (auto* action : menu->findChildren<QAction*>()) {
-            if (action->text() != words) continue;
-            action->trigger();
-            menu->close();
-            return settle();
-        }
-        ADD_FAILURE() << "no goal is called " << words.toStdString();
-    }
-
-    /// Presses keys together in the field that listens, then lets them go.
-    void record(std::initializer_list<Qt::Key> keys)
-    {
-        auto* field = find<app::ChordField>("chord field");
-        ASSERT_NE(field, nullptr);
-        for (const auto key : keys) QTest::keyPress(field, key);
-        for (const auto key : keys) QTest::keyRelease(field, key);
-        settle();
-    }
-
     const End& end(std::size_t place) { return strands().back().ends.at(place); }
     const Chord* chord(std::size_t place) { return std::get_if<Chord>(&end(place).goal); }
     std::string said() { return textOf("said").toStdString(); }
@@ -238,6 +214,20 @@ TEST_F(GoalsInWindow, PositionsAreNamedAndTouched)
     EXPECT_THAT(outletsOf(strands().back()), ElementsAre("on", "off", "taxi"));
     ASSERT_EQ(strands().back().ends.size(), 3U);
     EXPECT_EQ(end(2).outlet, "taxi") << "its end goes with it";
+}
+
+TEST_F(GoalsInWindow, ASliceIsEnteredFromASideThatIsChosen)
+{
+    move(kThrottle, 900);
+    click("button 1");
+    click("stage 0");
+    click("entered 1");
+    const auto& slice = std::get<Slice>(strands().back().stages[0].parameters);
+    EXPECT_EQ(slice.slices[0].entry, Entry::Below);
+    click("entered 1");
+    click("entered 1");
+    EXPECT_EQ(std::get<Slice>(strands().back().stages[0].parameters).slices[0].entry,
+              Entry::Either);
 }
 
 TEST_F(GoalsInWindow, TimesOfPressesAreDraggedAsOneStep)

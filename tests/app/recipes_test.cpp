@@ -2,6 +2,8 @@
 #include "app/listen/listen_field.h"
 #include "window_story.h"
 
+#include <linux/input-event-codes.h>
+
 #include <QAction>
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -68,6 +70,52 @@ class Recipe : public WindowStory
         if (auto* entry = find<QAction>(stage)) entry->trigger();
         settle();
         step();
+    }
+
+    /// The field listens for the next touch.
+    void listen(const char* field)
+    {
+        auto* found = find<app::ListenField>(field);
+        ASSERT_NE(found, nullptr);
+        found->listen();
+    }
+
+    Handle plug(const ControllerDescription& description)
+    {
+        const auto handle =
+            local.world.plug(description, std::vector<Counts>(description.controls.size()));
+        step();
+        settle();
+        return handle;
+    }
+
+    /// Moves a control of another controller.
+    void turn(Handle controller, int control, std::int32_t raw)
+    {
+        local.world.move(controller, {{static_cast<std::uint16_t>(control), false, raw}});
+        step();
+        settle();
+    }
+
+    void touch(Handle controller, int control)
+    {
+        turn(controller, control, 1);
+        turn(controller, control, 0);
+    }
+
+    static ControllerDescription keyboardWith(std::initializer_list<int> keyCodes)
+    {
+        ControllerDescription keyboard{.identity = {3, 0x6a01, 8, 1, "Test Keys", "", "usb-8"},
+                                       .kind = ControllerKind::Keyboard};
+        for (const int code : keyCodes)
+            keyboard.controls.push_back(
+                {{EventType::Key, static_cast<std::uint16_t>(code), 0}, ControlKind::Button});
+        return keyboard;
+    }
+
+    static ControlDescription turner(int code)
+    {
+        return {{EventType::Rel, static_cast<std::uint16_t>(code), 0}, ControlKind::Turner};
     }
 
     /// Lets time pass, with all that moves by itself.
@@ -196,6 +244,139 @@ TEST_F(Recipe, AHatAsFourButtons)
     move(kHat, 0);
     click("button 5");
     EXPECT_THAT(along({-1, 0, 1}, kHat), ElementsAre("3", "", "1"));
+}
+
+TEST_F(Recipe, ASwitchOfThreePositions)
+{
+    move(kToggle, 1);
+    move(kToggle, 0);
+    click("button 3");
+    add("add switch");
+    listen("add position");
+    move(kTrigger, 1);
+    move(kTrigger, 0);
+    EXPECT_THAT(along({1, 0}, kToggle), ElementsAre("3", "1"));
+    EXPECT_THAT(along({1, 0}, kTrigger), ElementsAre("2", "1")) << "the other side, and back";
+}
+
+TEST_F(Recipe, AKeyboardAsAPad)
+{
+    const auto keyboard = plug(keyboardWith({KEY_W, KEY_A, KEY_S, KEY_D}));
+    touch(keyboard, 0);
+    click("hat 1");
+    ASSERT_EQ(strands().size(), 1U);
+    click("stage 0");
+    for (const auto& [field, key] : {std::pair("right", 3), {"down", 2}, {"left", 1}}) {
+        listen(field);
+        touch(keyboard, key);
+    }
+    const auto& device = *local.world.device("Jolly");
+    const auto hatNow = [&] { return device.spec.values.back(); };
+    turn(keyboard, 0, 1);
+    EXPECT_EQ(hatNow(), (Counts{0, -1}));
+    turn(keyboard, 3, 1);
+    EXPECT_EQ(hatNow(), (Counts{1, -1})) << "up and right";
+    turn(keyboard, 0, 0);
+    turn(keyboard, 3, 0);
+    EXPECT_EQ(hatNow(), (Counts{0, 0}));
+}
+
+TEST_F(Recipe, ThePointerAsAStick)
+{
+    const auto pointer = plug({.identity = {3, 0x6a01, 7, 1, "Test Pointer", "", "usb-9"},
+                               .kind = ControllerKind::Pointer,
+                               .controls = {turner(REL_X), turner(REL_Y), turner(REL_WHEEL)}});
+    for (const auto& [place, axis] : {std::pair(0, "axis 1"), {1, "axis 2"}, {2, "axis 4"}}) {
+        turn(pointer, place, 30);
+        turn(pointer, place, 30);
+        click(axis);
+    }
+    ASSERT_EQ(strands().size(), 3U);
+    const auto& values = local.world.device("Jolly")->spec.values;
+    const auto before = values[0].x;
+    turn(pointer, 0, -10);
+    EXPECT_LT(values[0].x, before);
+    turn(pointer, 1, 10);
+    turn(pointer, 2, 10);
+    EXPECT_GT(values[1].x, 0);
+    EXPECT_GT(values[3].x, 0);
+}
+
+TEST_F(Recipe, TwoSticksAsOneJoystickWithKeysAndClicksBeside)
+{
+    const auto second = plug(describe(smallStick("second")));
+    move(kX, 900);
+    click("axis 1");
+    turn(second, 1, 900);
+    click("axis 2");
+    move(kTrigger, 1);
+    move(kTrigger, 0);
+    click("button 1");
+    chooseGoal("goal ", "Keys: press them together…");
+    record({Qt::Key_Control, Qt::Key_G});
+    move(kThumb, 1);
+    move(kThumb, 0);
+    for (auto* action : find<QPushButton>("add device")->menu()->actions()) {
+        if (action->text() == "Pointer") action->trigger();
+    }
+    settle();
+    const auto pointer = document.tangle().devices.back().id;
+    auto* plate =
+        window.findChild<QWidget*>(QString::fromStdString(document.tangle().devices.back().name));
+    ASSERT_NE(plate, nullptr);
+    QTest::mouseClick(plate->findChild<QWidget*>("button 1"), Qt::LeftButton);
+    settle();
+    step();
+    pass(200);
+    ASSERT_EQ(strands().size(), 4U);
+    EXPECT_EQ(strands()[3].ends[0].goal, Goal(Target{pointer, button(1)}));
+    const auto& values = local.world.device("Jolly")->spec.values;
+    move(kX, -1000);
+    turn(second, 1, 1000);
+    EXPECT_EQ(values[0].x, -32768);
+    EXPECT_EQ(values[1].x, 32767);
+    move(kTrigger, 1);
+    move(kThumb, 1);
+    const auto isDown = [&](const char* name, std::uint16_t code) {
+        const auto& device = *local.world.device(name);
+        for (std::size_t i = 0; i < device.spec.slots.size(); ++i) {
+            if (device.spec.slots[i].code == ControlCode{EventType::Key, code, 0})
+                return device.spec.values[i].x == 1;
+        }
+        return false;
+    };
+    EXPECT_TRUE(isDown("Jolly Keys", KEY_LEFTCTRL));
+    EXPECT_TRUE(isDown("Jolly Keys", KEY_G));
+    EXPECT_TRUE(isDown("Jolly Pointer", BTN_LEFT));
+}
+
+TEST_F(Recipe, FourWaysOfAMiniStickAsViewKeys)
+{
+    move(kX, 900);
+    click("button 1");
+    click("stage 0");
+    move(kX, -500);
+    click("add slice");
+    chooseGoal("goal slice 1", "Keys: press them together…");
+    record({Qt::Key_Right});
+    chooseGoal("goal slice 2", "Keys: press them together…");
+    record({Qt::Key_Left});
+    step();
+    pass(200);
+    const auto keysAt = [&](int place) {
+        move(kX, place);
+        const auto& device = *local.world.device("Jolly Keys");
+        std::string down;
+        for (std::size_t i = 0; i < device.spec.slots.size(); ++i) {
+            if (device.spec.values[i].x == 1) down += toText(device.spec.slots[i].code);
+        }
+        return down;
+    };
+    EXPECT_EQ(keysAt(0), "");
+    EXPECT_EQ(keysAt(900), "KEY_RIGHT");
+    EXPECT_EQ(keysAt(0), "");
+    EXPECT_EQ(keysAt(-900), "KEY_LEFT");
+    EXPECT_EQ(keysAt(0), "");
 }
 
 }  // namespace

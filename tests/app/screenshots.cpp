@@ -166,6 +166,39 @@ class Scene
         click("here");
     }
 
+    /// Lets a virtual device show its buttons as a list.
+    void list(const char* device)
+    {
+        auto* plate = window.weavePage().findChild<Faceplate*>(QLatin1String(device));
+        plate->findChild<QPushButton*>(QStringLiteral("plate other"))->click();
+        settle();
+    }
+
+    void chooseRow(const char* row)
+    {
+        QTest::mouseClick(window.findChild<QWidget*>(QLatin1String(row)), Qt::LeftButton);
+        settle();
+    }
+
+    /// Holds a button of a controller for so long.
+    void hold(std::size_t controller, const char* control, Time length)
+    {
+        const auto& controls = m_script.controllers[controller].controls;
+        const auto code = *parseControlCode(control);
+        for (std::size_t i = 0; i < controls.size(); ++i) {
+            if (controls[i].code != code) continue;
+            const auto place = static_cast<std::uint16_t>(i);
+            local.world.move(m_handles[controller], {{place, false, 0}});
+            settle();
+            local.world.move(m_handles[controller], {{place, false, 1}});
+            settle();
+        }
+        for (Time passed{}; passed < length; passed += std::chrono::milliseconds(20)) {
+            local.world.setNow(local.world.now() + std::chrono::milliseconds(20));
+            settle();
+        }
+    }
+
     /// Of the last strand that begins at the selected control.
     void openStage(int stage)
     {
@@ -254,48 +287,24 @@ const Shot kShots[] = {
     {"weave-switch", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
-         s.document.edit("lights", [](Tangle& tangle) {
-             const ControlCode beacon{EventType::Key, BTN_TOP};
-             const Source source{"bodger-box-24", beacon};
-             std::erase_if(tangle.strands, [&](const Strand& t) { return t.source == source; });
-             const auto* box = findController(tangle, "bodger-box-24");
-             const auto first = *nextFree(tangle, ControlKind::Button);
-             const auto id = jolly::connect(tangle, RigController(*box), beacon, first);
-             if (!id) return;
-             auto& strand = *findStrand(tangle, *id);
-             strand.name = "Outside lights";
-             addStage(tangle, *id, BothEnds{});
-             for (auto& end : strand.ends) {
-                 end.how = How::Pulse;
-                 end.pulse = 60.0;
-             }
-             setFunction(tangle, *targetOf(strand.ends[0]), "lights on");
-             setFunction(tangle, *targetOf(strand.ends[1]), "lights out");
-             const auto second = *nextFree(tangle, ControlKind::Button);
-             const auto kinds = jolly::connect(tangle, RigController(*box), beacon, second);
-             if (!kinds) return;
-             findStrand(tangle, *kinds)->name = "Twice for the beacon alone";
-             addStage(tangle, *kinds, PressKinds{});
-         });
          s.goLive();
-         s.select("bodger-box-24", "BTN_TOP");
+         s.list("Jolly 2");
+         s.select("bodger-box-24", "BTN_TRIGGER_HAPPY3");
+         s.chooseRow("row right");
+     }},
+    {"weave-keys", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Weave);
+         s.goLive();
+         s.select("bodger-box-24", "BTN_TRIGGER_HAPPY7");
+         s.hold(4, "BTN_TRIGGER_HAPPY7", std::chrono::milliseconds(600));
      }},
     {"weave-trigger", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
-         s.document.edit("trigger in two stages", [](Tangle& tangle) {
-             const auto* pad = findController(tangle, "pebble-pad");
-             const auto id = jolly::connect(tangle, RigController(*pad), {EventType::Abs, ABS_Z},
-                                            *nextFree(tangle, ControlKind::Button));
-             if (!id) return;
-             findStrand(tangle, *id)->name = "Trigger in two stages";
-             setStage(tangle, *id, 0, Slice{{{"guard lifted", 0.1, 1.0, 0.085, 1.0}}});
-             setStage(tangle, *id, 0,
-                      Slice{{{"guard lifted", 0.1, 1.0, 0.085, 1.0},
-                             {"drop mail", 0.95, 1.0, 0.935, 1.0}}});
-         });
          s.goLive();
-         s.select("pebble-pad", "ABS_Z");
+         s.list("Jolly 2");
+         s.select("pebble-pad", "ABS_RZ");
          s.openStage(0);
      }},
     {"shape", false, false,
@@ -391,15 +400,6 @@ const Shot kShots[] = {
      [](Scene& s) {
          s.play(std::chrono::seconds(2));
          s.select("twinlever-q2", "ABS_X");
-     }},
-    {"calibrate-notches", false, false,
-     [](Scene& s) {
-         s.select("twinlever-q2", "ABS_X");
-         s.click("calibrate");
-         for (int step = 0; step < 2; ++step) {
-             s.play(std::chrono::seconds(26));
-             s.click("calibration next");
-         }
      }},
     {"rig-switch", false, false,
      [](Scene& s) {

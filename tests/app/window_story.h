@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/listen/chord_field.h"
 #include "app/style/value_text.h"
 #include "app/window/main_window.h"
 #include "local_engine.h"
@@ -8,6 +9,8 @@
 
 #include <gmock/gmock.h>
 
+#include <QAction>
+#include <QMenu>
 #include <QTest>
 
 namespace jolly::test
@@ -141,6 +144,31 @@ class WindowStory : public testing::Test
     {
         auto* label = find(name);
         return label ? static_cast<app::ValueLabel*>(label)->text().toStdString() : "";
+    }
+
+    /// Chooses from the menu of a row's goal.
+    void chooseGoal(const char* row, const QString& words)
+    {
+        click(row);
+        auto* menu = window.findChild<QMenu*>("goal menu");
+        ASSERT_NE(menu, nullptr);
+        for (auto* action : menu->findChildren<QAction*>()) {
+            if (action->text() != words) continue;
+            action->trigger();
+            menu->close();
+            return settle();
+        }
+        ADD_FAILURE() << "no goal is called " << words.toStdString();
+    }
+
+    /// Presses keys together in the field that listens, then lets them go.
+    void record(std::initializer_list<Qt::Key> keys)
+    {
+        auto* field = find<app::ChordField>("chord field");
+        ASSERT_NE(field, nullptr);
+        for (const auto key : keys) QTest::keyPress(field, key);
+        for (const auto key : keys) QTest::keyRelease(field, key);
+        settle();
     }
 
     const std::vector<Strand>& strands() const { return document.tangle().strands; }

@@ -74,7 +74,9 @@ class Maker
         each.label = text(settings.label);
         if (!takers.empty()) {
             each.from = text(takers.front()->name);
-            if (each.label.isEmpty()) each.label = functionOf(*takers.front());
+            const bool isNamed =
+                !each.label.isEmpty() || layout.control.kind == ControlKind::Turner;
+            if (!isNamed) each.label = functionOf(*takers.front());
         }
         each.number = QString::number(layout.control.number);
         if (layout.control.kind == ControlKind::Axis)

@@ -15,8 +15,8 @@ namespace jolly::app
 namespace
 {
 
-constexpr double kSize = 104.0;
-constexpr double kRing = 48.0;
+constexpr double kSize = 92.0;
+constexpr double kRing = 44.0;
 constexpr double kHub = 11.0;
 constexpr double kGapDegrees = 5.0;  ///< between petals
 

@@ -57,7 +57,8 @@ QString wordsFor(How how, double pulse)
     return {};
 }
 
-OutletRow::OutletRow(const QString& outlet, QWidget* parent) : QWidget(parent), m_outlet(outlet)
+OutletRow::OutletRow(const QString& outlet, bool hasLamp, QWidget* parent)
+    : QWidget(parent), m_outlet(outlet), m_hasLamp(hasLamp)
 {
     setObjectName(QStringLiteral("row ") + outlet);
     auto* row = new QHBoxLayout(this);
@@ -68,14 +69,14 @@ OutletRow::OutletRow(const QString& outlet, QWidget* parent) : QWidget(parent), 
     setToolTip(tr("Click here, then a virtual control on the right, to lead it there."));
     m_lamp = new ValueLabel(this);
     m_lamp->setObjectName(QStringLiteral("outlet ") + outlet);
-    m_lamp->setMinimumWidth(110);
     m_how = new QPushButton(this);
     m_how->setObjectName(QStringLiteral("how ") + outlet);
-    m_how->setMinimumWidth(110);
+    m_how->setMinimumWidth(78);
     m_goal = new QPushButton(this);
     m_goal->setObjectName(QStringLiteral("goal ") + outlet);
     m_goal->setProperty("tone", "plain");
     m_function = new ElidedLabel(this);
+    m_function->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     setTone(*m_function, "dim");
     auto* arrow = new QLabel(QStringLiteral("→"), this);
     setTone(*arrow, "dim");
@@ -86,7 +87,7 @@ OutletRow::OutletRow(const QString& outlet, QWidget* parent) : QWidget(parent), 
     row->addWidget(m_function, 1);
     connect(m_goal, &QPushButton::clicked, this, &OutletRow::goalWanted, Qt::QueuedConnection);
     buildMenu();
-    setPressed(false);
+    showName();
 }
 
 void OutletRow::buildMenu()
@@ -142,6 +143,7 @@ void OutletRow::setChosen(bool isChosen)
 {
     if (isChosen == m_isChosen) return;
     m_isChosen = isChosen;
+    showName();
     update();
 }
 
@@ -186,8 +188,28 @@ void OutletRow::focusOutEvent(QFocusEvent* event)
 
 void OutletRow::setPressed(bool isPressed)
 {
-    m_lamp->setText((isPressed ? QStringLiteral("●  ") : QStringLiteral("○  ")) + m_outlet);
-    m_lamp->setColour(isPressed ? &Palette::straw : &Palette::dim);
+    if (isPressed == m_isPressed) return;
+    m_isPressed = isPressed;
+    showName();
+}
+
+void OutletRow::showName()
+{
+    const auto lamp = m_isPressed ? QStringLiteral("●  ") : QStringLiteral("○  ");
+    m_lamp->setText(m_hasLamp ? lamp + m_outlet : m_outlet);
+    m_lamp->setColour(m_isPressed && m_hasLamp ? &Palette::straw
+                      : m_isChosen             ? &Palette::strong
+                                               : &Palette::dim);
+}
+
+int OutletRow::nameWidth() const
+{
+    return m_lamp->fontMetrics().horizontalAdvance(QStringLiteral("●  ") + m_outlet) + 6;
+}
+
+void OutletRow::setNameWidth(int width)
+{
+    m_lamp->setFixedWidth(width);
 }
 
 }  // namespace jolly::app

@@ -29,12 +29,17 @@ class OutletRow : public QWidget
         double pulse = kUsualPulse;
     };
 
-    /// @param outlet  its name; empty where a strand has one way out only.
-    OutletRow(const QString& outlet, QWidget* parent = nullptr);
+    /// @param outlet   its name; empty where a strand has one way out only.
+    /// @param hasLamp  whether it is pressed and let go.
+    OutletRow(const QString& outlet, bool hasLamp, QWidget* parent = nullptr);
 
     void show(const Words& words);
     void setPressed(bool isPressed);
     void setChosen(bool isChosen);
+
+    /// How much room its name needs; rows that stand together have the same.
+    [[nodiscard]] int nameWidth() const;
+    void setNameWidth(int width);
 
     /// Where the menu of its goals belongs.
     [[nodiscard]] QPoint menuPlace() const;
@@ -54,7 +59,11 @@ class OutletRow : public QWidget
  private:
     void buildMenu();
 
+    void showName();
+
     QString m_outlet;
+    bool m_hasLamp;
+    bool m_isPressed = false;
     Words m_words;
     ValueLabel* m_lamp;
     QPushButton* m_how;

@@ -24,6 +24,9 @@ namespace jolly::app
 namespace
 {
 
+constexpr int kLeastName = 24;  ///< room for the name of an outlet
+constexpr int kMostName = 140;
+
 /// The last stage of a strand that is switched on; null when there is none.
 const Stage* lastOf(const Strand& strand)
 {
@@ -41,7 +44,8 @@ OutletRows::OutletRows(Studio& studio, RowChoice& choice, const Strand& strand, 
       m_choice(choice),
       m_strand(strand.id),
       m_outlets(outletsOf(strand)),
-      m_ways(waysOf(strand))
+      m_ways(waysOf(strand)),
+      m_areButtons(signalsOf(studio.tangle(), strand).back().kind == ControlKind::Button)
 {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, 0, 0, 0);
@@ -52,6 +56,9 @@ OutletRows::OutletRows(Studio& studio, RowChoice& choice, const Strand& strand, 
     m_column = new QVBoxLayout;
     m_column->setSpacing(2);
     for (auto& way : m_ways) addRow(way, *m_column);
+    int widest = kLeastName;
+    for (const auto& way : m_ways) widest = std::max(widest, way.row->nameWidth());
+    for (const auto& way : m_ways) way.row->setNameWidth(std::min(widest, kMostName));
     beside->addLayout(m_column, 1);
     all->addLayout(beside);
     setVisible(!m_ways.empty());
@@ -61,7 +68,7 @@ OutletRows::OutletRows(Studio& studio, RowChoice& choice, const Strand& strand, 
 
 void OutletRows::addRow(Way& way, QVBoxLayout& column)
 {
-    way.row = new OutletRow(toQt(m_outlets[way.outlet]), this);
+    way.row = new OutletRow(toQt(m_outlets[way.outlet]), m_areButtons, this);
     column.addWidget(way.row);
     connect(
         way.row, &OutletRow::chosen, this, [this, way] { m_choice.choose(placeOf(way)); },

@@ -67,6 +67,7 @@ class OutletRows : public QWidget
     std::string m_strand;
     std::vector<std::string> m_outlets;
     std::vector<Way> m_ways;
+    bool m_areButtons;  ///< that leave it
 };
 
 }  // namespace jolly::app

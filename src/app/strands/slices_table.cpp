@@ -98,17 +98,49 @@ void SlicesTable::addRow(std::size_t slice)
         connect(box, &QDoubleSpinBox::valueChanged, this,
                 [this, slice, edge](double percent) { setEdge(slice, edge, percent / 100.0); });
     }
+    addEntry(slice);
     auto* remove = new QToolButton(this);
     remove->setText(QStringLiteral("×"));
     remove->setObjectName(tr("remove slice %1").arg(row));
     remove->setAccessibleName(remove->objectName());
     remove->setEnabled(m_slices.size() > 1);
-    m_grid->addWidget(remove, row, kFirstEdge + kEdges);
+    m_grid->addWidget(remove, row, kFirstEdge + kEdges + 1);
     connect(remove, &QToolButton::clicked, this, [this, slice] {
         auto slices = m_slices;
         slices.erase(slices.begin() + static_cast<std::ptrdiff_t>(slice));
         Q_EMIT changed(slices);
     });
+}
+
+/// From where the slice has to be entered; a click goes on to the next way.
+void SlicesTable::addEntry(std::size_t slice)
+{
+    const int row = static_cast<int>(slice) + 1;
+    auto* entry = new QToolButton(this);
+    entry->setObjectName(tr("entered %1").arg(row));
+    m_grid->addWidget(entry, row, kFirstEdge + kEdges);
+    connect(entry, &QToolButton::clicked, this, [this, slice] {
+        auto slices = m_slices;
+        auto& now = slices[slice].entry;
+        now = now == Entry::Either  ? Entry::Below
+              : now == Entry::Below ? Entry::Above
+                                    : Entry::Either;
+        Q_EMIT changed(slices);
+    });
+}
+
+void SlicesTable::showEntry(std::size_t slice)
+{
+    const auto* item = m_grid->itemAtPosition(static_cast<int>(slice) + 1, kFirstEdge + kEdges);
+    auto* entry = qobject_cast<QToolButton*>(item->widget());
+    const std::pair<QString, QString> kWays[] = {
+        {QStringLiteral("↕"), tr("pressed from wherever the axis comes")},
+        {QStringLiteral("↑"), tr("pressed only when the axis comes from below")},
+        {QStringLiteral("↓"), tr("pressed only when the axis comes from above")}};
+    const auto& [sign, words] = kWays[static_cast<std::size_t>(m_slices[slice].entry)];
+    entry->setText(sign);
+    entry->setToolTip(words);
+    entry->setAccessibleName(tr("slice %1: %2").arg(slice + 1).arg(words));
 }
 
 void SlicesTable::addSlice()
@@ -121,6 +153,7 @@ void SlicesTable::addSlice()
 void SlicesTable::showNumbers()
 {
     for (std::size_t i = 0; i < m_slices.size(); ++i) {
+        showEntry(i);
         for (int edge = 0; edge < kEdges; ++edge) {
             auto* item = m_grid->itemAtPosition(static_cast<int>(i) + 1, kFirstEdge + edge);
             auto* box = qobject_cast<QDoubleSpinBox*>(item->widget());

@@ -10,8 +10,8 @@ class QGridLayout;
 namespace jolly::app
 {
 
-/// Slices as rows: a name, where each begins and ends, and where it is let go, in percent. A number
-/// that another one does not let be pushes that one along.
+/// Slices as rows: a name, where each begins and ends, where it is let go, in percent, and from
+/// where it has to be entered. A number that another one does not let be pushes that one along.
 class SlicesTable : public QWidget
 {
     Q_OBJECT
@@ -33,6 +33,8 @@ class SlicesTable : public QWidget
  private:
     void rebuild();
     void addRow(std::size_t slice);
+    void addEntry(std::size_t slice);
+    void showEntry(std::size_t slice);
     void addSlice();
     void showNumbers();
     void setEdge(std::size_t slice, int edge, double value);

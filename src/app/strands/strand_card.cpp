@@ -35,6 +35,14 @@ const RigControl* sourceOf(const Studio& studio, const Strand& strand)
     return controller ? findControl(controller->rig, strand.source.control) : nullptr;
 }
 
+/// Whether a strand shows where a switch stands, whatever its own button says.
+bool isSwitch(const Strand& strand)
+{
+    return std::ranges::any_of(strand.stages, [](const Stage& stage) {
+        return stage.isOn && infoOf(stage.parameters).picture == Picture::Positions;
+    });
+}
+
 }  // namespace
 
 StrandCard::StrandCard(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent)
@@ -304,6 +312,7 @@ void StrandCard::showValues()
     const auto signals = signalsOf(m_studio.tangle(), m_shown);
     auto in = rehearsal.in();
     m_in->setText(tr("in %1").arg(valueText(in, signals.front())));
+    m_in->setVisible(!isSwitch(m_shown));
     std::size_t working = 0;  // of the stages, those that are switched on
     for (std::size_t i = 0; i < m_shown.stages.size(); ++i) {
         const auto before = in;

@@ -7,6 +7,7 @@
 #include "core/tangle/lookup.h"
 
 #include <QObject>
+#include <algorithm>
 
 namespace jolly::app
 {
@@ -14,14 +15,18 @@ namespace jolly::app
 namespace
 {
 
+/// Keys that the layout does not have are sent all the same.
+QString notOnLayout(const QString& keys)
+{
+    return QObject::tr("%1 (not on your keyboard's layout)").arg(keys);
+}
+
 QString placeText(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
     if (device && device->kind == VirtualKind::Keyboard) {
         const auto name = keyName(place.control.number);
-        return hasKey(place.control.number)
-                   ? name
-                   : QObject::tr("%1 (not on your keyboard's layout)").arg(name);
+        return hasKey(place.control.number) ? name : notOnLayout(name);
     }
     return QString::fromStdString(placeName(tangle, place));
 }
@@ -31,7 +36,9 @@ QString placeText(const Tangle& tangle, const Target& place)
 QString goalText(const Tangle& tangle, const Goal& goal)
 {
     if (const auto* target = std::get_if<Target>(&goal)) return placeText(tangle, *target);
-    if (const auto* chord = std::get_if<Chord>(&goal)) return chordText(*chord);
+    if (const auto* chord = std::get_if<Chord>(&goal))
+        return std::ranges::all_of(chord->keys, hasKey) ? chordText(*chord)
+                                                        : notOnLayout(chordText(*chord));
     if (const auto* command = std::get_if<Command>(&goal)) {
         const auto axis = placeText(tangle, command->axis);
         switch (command->order) {

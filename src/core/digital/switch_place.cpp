@@ -9,11 +9,11 @@ namespace jolly
 std::string complaintAboutPlaces(const PlacesField& field, const SwitchPlaces& places)
 {
     if (places.size() < field.fewest)
-        return "it has " + std::to_string(places.size()) + " of \"" + std::string(field.label) +
-               "\"; " + std::to_string(field.fewest) + " are the fewest";
+        return "it has " + std::to_string(places.size()) + " positions; " +
+               std::to_string(field.fewest) + " are the fewest";
     if (places.size() > field.most)
-        return "it has " + std::to_string(places.size()) + " of \"" + std::string(field.label) +
-               "\"; " + std::to_string(field.most) + " are the most";
+        return "it has " + std::to_string(places.size()) + " positions; " +
+               std::to_string(field.most) + " are the most";
     for (std::size_t i = 0; i < places.size(); ++i) {
         const auto& place = places[i];
         if (place.name.empty()) return "a position has no name";

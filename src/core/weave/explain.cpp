@@ -4,6 +4,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
+#include "core/tangle/stage_effect.h"
 
 #include <algorithm>
 #include <cmath>
@@ -136,11 +137,26 @@ std::vector<std::string> explainStrand(const Tangle& tangle, const Strand& stran
     return lines;
 }
 
+namespace
+{
+
+/// Whether a control is a position of the switch that a strand takes for one thing.
+bool isPositionOf(const Strand& strand, const Source& control)
+{
+    bool is = false;
+    for (const auto& stage : strand.stages)
+        forEachPosition(stage.parameters,
+                        [&](const Source& position) { is = is || position == control; });
+    return is;
+}
+
+}  // namespace
+
 std::vector<std::string> explainControl(const Tangle& tangle, const Source& control)
 {
     std::vector<std::string> lines;
     for (const auto& strand : tangle.strands) {
-        if (strand.source == control) {
+        if (strand.source == control || isPositionOf(strand, control)) {
             const auto more = explainStrand(tangle, strand);
             lines.insert(lines.end(), more.begin(), more.end());
             continue;

@@ -29,9 +29,11 @@ class Replay
  public:
     explicit Replay(const Tangle& tangle) : m_tangle(tangle), m_machine(compile(tangle))
     {
-        for (const auto& output : m_machine.plan().outputs)
+        for (const auto& output : m_machine.plan().outputs) {
+            if (output.device == kNoDevice) continue;  // a layer; those come behind the others
             m_heads.push_back(",\"device\":" + Json(tangle.devices[output.device].id).dump() +
                               ",\"control\":" + Json(toText(output.layout.control)).dump());
+        }
     }
 
     /// @return what is wrong with the move, as the end of a sentence; empty when nothing is.
@@ -75,6 +77,7 @@ class Replay
     {
         m_machine.takeChanges(
             [this](const Change& change) { print("{\"t\":" + Json(m_t).dump(), change); });
+        tellLayers();
         if (m_machine.takeStandDown())
             std::cout << "{\"t\":" << Json(m_t).dump() << ",\"order\":\"stand down\"}\n";
     }
@@ -97,6 +100,24 @@ class Replay
         const auto known = m_inputs.find(key);
         if (known != m_inputs.end()) return known->second;
         return m_inputs.emplace(key, m_machine.plan().inputOf(key.first, key.second)).first->second;
+    }
+
+    /// Layers that were engaged or let go, and a craft that was chosen.
+    void tellLayers()
+    {
+        const auto engaged = m_machine.layers().engaged();
+        for (std::size_t layer = 1; layer < m_machine.plan().layers.size(); ++layer) {
+            const bool is = ((engaged >> layer) & 1U) != 0;
+            if (is == (((m_engaged >> layer) & 1U) != 0)) continue;
+            std::cout << "{\"t\":" << Json(m_t).dump()
+                      << ",\"layer\":" << Json(m_machine.plan().layers[layer].id).dump()
+                      << ",\"engaged\":" << (is ? "true" : "false") << "}\n";
+        }
+        m_engaged = engaged;
+        const auto craft = m_machine.routing().craft();
+        if (craft == std::exchange(m_craft, craft)) return;
+        std::cout << "{\"t\":" << Json(m_t).dump()
+                  << ",\"craft\":" << Json(m_machine.plan().views[craft].craft).dump() << "}\n";
     }
 
     void print(const std::string& time, const Change& change)
@@ -122,8 +143,10 @@ class Replay
     std::size_t m_rig = 0;
     std::map<std::pair<std::size_t, ControlCode>, std::optional<std::uint32_t>> m_inputs;
     std::map<std::uint32_t, std::int32_t> m_turned;  ///< the sum of a turner's turns
-    std::map<std::uint32_t, std::int32_t> m_sent;    ///< the same of virtual ones, by output
-    std::vector<std::string> m_heads;                ///< of each output's lines
+    std::uint64_t m_engaged = 1;
+    std::uint32_t m_craft = 0;
+    std::map<std::uint32_t, std::int32_t> m_sent;  ///< the same of virtual ones, by output
+    std::vector<std::string> m_heads;              ///< of each output's lines
 };
 
 ExitCode replay(const std::string& file, const std::string& movesFile)

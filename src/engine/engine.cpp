@@ -192,7 +192,7 @@ void Engine::moveOne(DeckController& controller, const RawMove& move, Time time)
     auto& machine = m_woven->machine;
     machine.move(static_cast<std::uint32_t>(input), move.isHatY, move.isHatY ? state.y : state.x,
                  time);
-    m_live.move(slot, state, machine.inputValue(static_cast<std::uint32_t>(input)).x);
+    m_live.move(slot, state, machine.inputs().shown(static_cast<std::uint32_t>(input)).x);
 }
 
 void Engine::flush(Time time) noexcept
@@ -354,14 +354,14 @@ void Engine::layOut()
     auto slots = m_deck.layOut(machine.plan());
     m_live.begin();
     for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i)
-        m_live.put(i, machine.outputRaw(i), machine.outputValue(i).x);
+        m_live.put(i, machine.meetings().raw(i), machine.meetings().value(i).x);
     for (const auto& controller : m_deck.controllers()) {
         for (std::uint32_t i = 0; i < controller.state.size(); ++i) {
             const auto input = controller.inputOf[i];
             const auto& control = controller.info.description.controls[i];
             const auto value = input == DeckController::kUnbound
                                    ? control.valueOf(controller.state[i])
-                                   : machine.inputValue(static_cast<std::uint32_t>(input));
+                                   : machine.inputs().shown(static_cast<std::uint32_t>(input));
             m_live.put(controller.info.firstSlot + i, controller.state[i], value.x);
         }
     }

@@ -22,7 +22,7 @@ std::vector<Counts> valuesOf(const Machine& machine, Run outputs)
 {
     std::vector<Counts> values(outputs.count);
     for (std::uint32_t i = 0; i < outputs.count; ++i)
-        values[i] = machine.outputRaw(outputs.first + i);
+        values[i] = machine.meetings().raw(outputs.first + i);
     return values;
 }
 

@@ -48,7 +48,7 @@ class Fleet
     /// Puts a change into the frame of its device, unless the device holds that already. RT-safe.
     void put(const PlanOutput& output, Counts raw) noexcept
     {
-        if (!m_isFlying) return;
+        if (!m_isFlying || output.device == kNoDevice) return;
         auto& ship = m_ships[output.device];
         auto& held = ship.spec.values[output.slot];
         if (held == raw) return;

@@ -74,6 +74,21 @@ void describe(Visitor& visit, Layer& l)
 {
     visit.field("id", l.id, required("Stable name that strands refer to."));
     visit.field("name", l.name, required("The pilot's name for it."));
+    visit.field("needs", l.needs, optional("Ids of layers that must be engaged, too."));
+    visit.field("group", l.group,
+                optional("Of layers with the same word here no more than one is engaged."));
+    auto crossing = l.crossing == Crossing::Jump ? std::nullopt : std::optional(l.crossing);
+    visit.field("crossing", crossing,
+                optional("Whether axes jump, or wait until the hand meets them (pick up)."));
+    l.crossing = crossing.value_or(Crossing::Jump);
+    auto tells = l.tellsSwitches ? std::nullopt : std::optional(false);
+    visit.field("tellsSwitches", tells,
+                optional("Whether switches say where they stand to strands that it brings."));
+    l.tellsSwitches = tells.value_or(true);
+    auto remembers = l.remembers ? std::nullopt : std::optional(false);
+    visit.field("remembers", remembers,
+                optional("Whether latches and the like outlive the time without it."));
+    l.remembers = remembers.value_or(true);
 }
 
 template <class Visitor>

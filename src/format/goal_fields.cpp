@@ -8,12 +8,15 @@ GoalParts partsOf(const Goal& goal)
 {
     if (const auto* target = std::get_if<Target>(&goal)) return {.target = *target};
     if (const auto* chord = std::get_if<Chord>(&goal)) {
-        GoalParts parts{.word = GoalWord::Keys,
-                        .target = {chord->device, {}},
-                        .isMeant = chord->isMeant};
+        GoalParts parts{
+            .word = GoalWord::Keys, .target = {chord->device, {}}, .isMeant = chord->isMeant};
         for (const auto key : chord->keys) parts.keys.push_back({EventType::Key, key, 0});
         return parts;
     }
+    if (const auto* layer = std::get_if<LayerGoal>(&goal))
+        return {.word = GoalWord::Layer, .layer = *layer};
+    if (const auto* craft = std::get_if<CraftGoal>(&goal))
+        return {.word = GoalWord::Craft, .craft = *craft};
     if (const auto* command = std::get_if<Command>(&goal)) {
         switch (command->order) {
             case Order::StandDown:
@@ -37,6 +40,10 @@ Goal goalOf(const GoalParts& parts)
                 chord.keys.push_back(key.type == EventType::Key ? key.code : std::uint16_t{0});
             return chord;
         }
+        case GoalWord::Layer:
+            return parts.layer;
+        case GoalWord::Craft:
+            return parts.craft;
         case GoalWord::StandDown:
             return Command{Order::StandDown, {}};
         case GoalWord::Recentre:

@@ -18,9 +18,10 @@ void describe(Visitor& visit, Source& s)
 template <class Visitor>
 void describe(Visitor& visit, When& w)
 {
+    visit.field("layer", w.layer, optional("Id of a layer that is engaged then, instead."));
     visit.field("output", w.output,
                 optional("A virtual control that is pressed then, instead of one of the rig."));
-    if (visit.wants(!w.output)) {
+    if (visit.wants(!w.output && w.layer.empty())) {
         visit.field("controller", w.control.controller, optional("Id of a controller of the rig."));
         visit.field("control", w.control.control,
                     optional("A button that is pressed then, or an axis that is beyond its half."));

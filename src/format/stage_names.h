@@ -55,6 +55,26 @@ struct Names<Entry> {
 };
 
 template <>
+struct Names<Engage> {
+    static constexpr std::pair<std::string_view, Engage> rows[] = {{"hold", Engage::Hold},
+                                                                   {"flip", Engage::Flip},
+                                                                   {"next", Engage::Next},
+                                                                   {"previous", Engage::Previous}};
+};
+
+template <>
+struct Names<Choose> {
+    static constexpr std::pair<std::string_view, Choose> rows[] = {
+        {"this", Choose::This}, {"next", Choose::Next}, {"previous", Choose::Previous}};
+};
+
+template <>
+struct Names<Crossing> {
+    static constexpr std::pair<std::string_view, Crossing> rows[] = {{"jump", Crossing::Jump},
+                                                                     {"pick up", Crossing::PickUp}};
+};
+
+template <>
 struct Names<Part> {
     static constexpr std::pair<std::string_view, Part> rows[] = {
         {"whole", Part::Whole}, {"upper", Part::Upper}, {"lower", Part::Lower}};

@@ -10,15 +10,14 @@ namespace jolly::format
 {
 
 /// What an end leads to instead of a virtual control.
-enum class GoalWord : std::uint8_t { Nothing, Keys, StandDown, Recentre, Reverse };
+enum class GoalWord : std::uint8_t { Nothing, Keys, Layer, Craft, StandDown, Recentre, Reverse };
 
 template <>
 struct Names<GoalWord> {
     static constexpr std::pair<std::string_view, GoalWord> rows[] = {
-        {"nothing", GoalWord::Nothing},
-        {"keys", GoalWord::Keys},
-        {"stand down", GoalWord::StandDown},
-        {"recentre", GoalWord::Recentre},
+        {"nothing", GoalWord::Nothing},      {"keys", GoalWord::Keys},
+        {"layer", GoalWord::Layer},          {"craft", GoalWord::Craft},
+        {"stand down", GoalWord::StandDown}, {"recentre", GoalWord::Recentre},
         {"reverse", GoalWord::Reverse}};
 };
 
@@ -28,6 +27,8 @@ struct GoalParts {
     Target target{};  ///< its device alone, of keys
     std::vector<ControlCode> keys{};
     bool isMeant = false;
+    LayerGoal layer{};
+    CraftGoal craft{};
 };
 
 [[nodiscard]] GoalParts partsOf(const Goal& goal);
@@ -51,7 +52,16 @@ void describe(Visitor& visit, End& e)
     visit.field("goal", goal.word,
                 optional("What it is instead of a virtual control: nothing, keys pressed together, "
                          "or an order to the program."));
-    if (visit.wants(!isOneOf(GoalWord::Nothing, GoalWord::StandDown)))
+    if (visit.wants(isOneOf(GoalWord::Layer))) {
+        visit.field("layer", goal.layer.layer, optional("Id of the layer that it engages."));
+        visit.field("engage", goal.layer.engage, optional("While it is held, or by each press."));
+    }
+    if (visit.wants(isOneOf(GoalWord::Craft))) {
+        visit.field("choose", goal.craft.choose, optional("Which craft it chooses."));
+        visit.field("craft", goal.craft.craft, optional("Id of the craft, when it is this one."));
+    }
+    if (visit.wants(
+            !isOneOf(GoalWord::Nothing, GoalWord::StandDown, GoalWord::Layer, GoalWord::Craft)))
         visit.field("device", goal.target.device, optional("Id of a virtual device."));
     if (visit.wants(!goal.word || isOneOf(GoalWord::Recentre, GoalWord::Reverse)))
         visit.field("control", goal.target.control,
@@ -66,7 +76,8 @@ void describe(Visitor& visit, End& e)
     }
     e.goal = goalOf(goal);
     auto part = e.part == Part::Whole ? std::nullopt : std::optional(e.part);
-    visit.field("half", part, optional("The half of a virtual axis that it moves; else all of it."));
+    visit.field("half", part,
+                optional("The half of a virtual axis that it moves; else all of it."));
     e.part = part.value_or(Part::Whole);
     auto how = e.how == How::Held ? std::nullopt : std::optional(e.how);
     visit.field("how", how, optional("How it presses a button: held, or a pulse."));
@@ -85,6 +96,8 @@ void describe(Visitor& visit, Strand& s)
     visit.field("function", s.function, optional("What it does in the sim."));
     visit.field("layer", s.layer, optional("Id of its layer."));
     visit.field("craft", s.craft, optional("Id of its craft."));
+    visit.field("insteadOf", s.insteadOf,
+                optional("Id of an inherited strand in whose place it stands."));
     visit.field("shape", s.shape,
                 optional("Strands with the same word here share the stages that are their feel."));
     visit.field("on", s.isOn, optional("Whether it is switched on."));

@@ -65,7 +65,7 @@ class Flight
     [[nodiscard]] std::string wrong() const
     {
         for (std::uint32_t i = 0; i < m_presses.size(); ++i) {
-            const auto value = m_machine->outputValue(i);
+            const auto value = m_machine->meetings().value(i);
             const auto name = toText(m_machine->plan().outputs[i].layout.control);
             if (value.x != 0.0 || value.y != 0.0) return name + " is not at rest";
             if (m_presses[i] != 0) return name + " was pressed and not let go, or twice";
@@ -236,7 +236,7 @@ class Flight
     {
         const bool isButton =
             m_machine->plan().outputs[output].layout.control.kind == ControlKind::Button;
-        if (isButton) m_presses[output] = m_machine->outputRaw(output).x;
+        if (isButton) m_presses[output] = m_machine->meetings().raw(output).x;
         m_machine->dropChanges();
     }
 

@@ -91,7 +91,8 @@ TEST_F(ChainTest, FindsTheWayBackThroughAnyPartOfIt)
 TEST_F(ChainTest, AStageWorksWhileItsControlSaysSo)
 {
     start({{.parameters = Invert{}, .when = When{{"stick", kToggle}}},
-           {.parameters = Scale{0.5, 0.0}, .when = When{{"stick", kToggle}, {}, true}}});
+           {.parameters = Scale{0.5, 0.0},
+            .when = When{.control = {"stick", kToggle}, .isOff = true}}});
     move(kX, 800);
     EXPECT_DOUBLE_EQ(out(), 0.4);
     move(kToggle, 1);

@@ -45,7 +45,7 @@ class MachineStory : public testing::Test
     {
         for (std::uint32_t i = 0; i < machine->plan().outputs.size(); ++i) {
             if (machine->plan().outputs[i].layout.control == control)
-                return machine->outputRaw(i).x;
+                return machine->meetings().raw(i).x;
         }
         return -1;
     }

@@ -187,7 +187,7 @@ TEST_F(Meaning, APushThatIsHeldAtGoLiveAddsNoTrim)
     prime(kThumb, 1);
     prime(kX, 500);
     EXPECT_DOUBLE_EQ(out(), 0.5);
-    EXPECT_DOUBLE_EQ(machine->inputValue(input(kThumb)).x, 1.0) << "it is shown as it is";
+    EXPECT_DOUBLE_EQ(machine->inputs().shown(input(kThumb)).x, 1.0) << "it is shown as it is";
     release(kThumb);
     press(kThumb);
     EXPECT_DOUBLE_EQ(out(), 0.6);

@@ -59,8 +59,9 @@ class Flight
         m_machine->takeChanges([&](const Change& change) { areTold[change.output] = true; });
         for (std::uint32_t i = 0; i < areTold.size(); ++i) {
             const auto& place = m_machine->plan().outputs[i].place;
-            const auto is = m_machine->outputValue(i);
-            const auto raw = m_machine->outputRaw(i);
+            if (m_machine->plan().outputs[i].device == kNoDevice) continue;  // a layer
+            const auto is = m_machine->meetings().value(i);
+            const auto raw = m_machine->meetings().raw(i);
             const auto should = m_slow.at(place);
             const auto name = m_said + ": " + toText(place.control);
             if (std::abs(is.x - should.x) > 1e-9 || is.y != should.y)
@@ -205,8 +206,11 @@ class Flight
     /// What a machine begins with.
     void tellAll(const Machine& machine)
     {
-        for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i)
-            m_told[machine.plan().outputs[i].layout.control] = machine.outputRaw(i);
+        for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i) {
+            const auto& output = machine.plan().outputs[i];
+            if (output.device != kNoDevice)
+                m_told[output.layout.control] = machine.meetings().raw(i);
+        }
     }
 
     Chance m_chance;

@@ -80,7 +80,7 @@ TEST_F(WeaveTest, NamesTwins)
     EXPECT_THAT(only(), HasSubstr("/rig/1 Two controllers are called \"stick\""));
 }
 
-TEST_F(WeaveTest, NamesMeetingsAndSleepersAsWarningsOnly)
+TEST_F(WeaveTest, NamesMeetingsAndIdleLayersAsWarningsOnly)
 {
     addStrand(tangle, kX, axis(1));
     addStrand(tangle, kY, axis(1));
@@ -88,7 +88,7 @@ TEST_F(WeaveTest, NamesMeetingsAndSleepersAsWarningsOnly)
     tangle.strands.pop_back();
     tangle.layers.push_back({"water", "On water", {}});
     addStrand(tangle, kY, axis(2)).layer = "water";
-    EXPECT_THAT(only(), HasSubstr("sleeps"));
+    EXPECT_THAT(only(), HasSubstr("Nothing engages the layer \"On water\""));
     EXPECT_FALSE(hasErrors(findProblems(tangle)));
 }
 

@@ -31,7 +31,7 @@ Tangle crowded()
     addStrand(tangle, kTrigger, button(3)).isOn = false;
     auto& timed = addStrand(tangle, kY, axis(2), {{Steady{}}, {Softness{0.4}}});
     timed.shape = "stick";
-    timed.stages[0].when = When{{"stick", kToggle}, {}, true};
+    timed.stages[0].when = When{.control = {"stick", kToggle}, .isOff = true};
     timed.stages[1].when = When{{}, Target{"jolly", button(2)}};
     tangle.feels = {{"gentle", {{DeadZone{}}, {Curve{}}}, {}}};
     tangle.rig[0].controls[0].degrees = 900.0;

@@ -26,7 +26,7 @@ void fly(const Tangle& tangle)
         }
     }
     for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i) {
-        const auto value = machine.outputValue(i);
+        const auto value = machine.meetings().value(i);
         fuzz::expect(std::abs(value.x) <= 1.0 && std::abs(value.y) <= 1.0, "values are within");
     }
 }

@@ -52,6 +52,7 @@ Tangle rehearsed(const Tangle& tangle, const std::string& id)
         strand->isOn = true;
         strand->layer = kBase;
         strand->craft = kEverywhere;
+        strand->insteadOf.clear();
     }
     return kept;
 }
@@ -77,7 +78,7 @@ Sides Rehearsal::outSides() const
 TraceSample Rehearsal::now(Time time) const
 {
     const auto input = m_machine.plan().strands[*m_strand].input;
-    return {time, m_machine.inputValue(input).x, outlets().front().x};
+    return {time, m_machine.inputs().shown(input).x, outlets().front().x};
 }
 
 void Rehearsal::runUntil(Time time, std::deque<TraceSample>& samples)

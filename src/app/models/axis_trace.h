@@ -43,7 +43,7 @@ class Rehearsal
 
     /// What comes in, what came out of the strand's stages that are switched on, one after the
     /// other, and what came out at each outlet.
-    [[nodiscard]] Value in() const { return m_machine.inputValue(strand().input); }
+    [[nodiscard]] Value in() const { return m_machine.inputs().shown(strand().input); }
     [[nodiscard]] Value behind(std::size_t stage) const
     {
         return m_machine.stageValue(strand().stages.first + static_cast<std::uint32_t>(stage));

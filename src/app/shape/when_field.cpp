@@ -45,7 +45,7 @@ WhenField::WhenField(Studio& studio, QPushButton& button, QWidget* parent)
     connect(m_listen, &ListenField::chosen, this, [this](const ControlRef& ref) {
         const bool isOff = m_when && m_when->isOff;
         m_listen->hide();
-        Q_EMIT changed(When{{ref.controller, ref.code}, {}, isOff});
+        Q_EMIT changed(When{.control = {ref.controller, ref.code}, .isOff = isOff});
     });
     show(std::nullopt);
 }

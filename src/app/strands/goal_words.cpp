@@ -31,6 +31,31 @@ QString placeText(const Tangle& tangle, const Target& place)
     return QString::fromStdString(placeName(tangle, place));
 }
 
+QString layerText(const Tangle& tangle, const LayerGoal& goal)
+{
+    const auto* layer = findBy(tangle.layers, &Layer::id, goal.layer);
+    const auto name = QString::fromStdString(layer ? layer->name : goal.layer);
+    switch (goal.engage) {
+        case Engage::Hold:
+            return QObject::tr("layer %1, held").arg(name);
+        case Engage::Flip:
+            return QObject::tr("layer %1, flipped").arg(name);
+        case Engage::Next:
+            return QObject::tr("next layer of the group of %1").arg(name);
+        case Engage::Previous:
+            return QObject::tr("layer before, of the group of %1").arg(name);
+    }
+    return {};
+}
+
+QString craftText(const Tangle& tangle, const CraftGoal& goal)
+{
+    if (goal.choose == Choose::Next) return QObject::tr("the next craft");
+    if (goal.choose == Choose::Previous) return QObject::tr("the craft before");
+    const auto* craft = findBy(tangle.craft, &Craft::id, goal.craft);
+    return QObject::tr("craft %1").arg(QString::fromStdString(craft ? craft->name : goal.craft));
+}
+
 }  // namespace
 
 QString goalText(const Tangle& tangle, const Goal& goal)
@@ -39,6 +64,8 @@ QString goalText(const Tangle& tangle, const Goal& goal)
     if (const auto* chord = std::get_if<Chord>(&goal))
         return std::ranges::all_of(chord->keys, hasKey) ? chordText(*chord)
                                                         : notOnLayout(chordText(*chord));
+    if (const auto* layer = std::get_if<LayerGoal>(&goal)) return layerText(tangle, *layer);
+    if (const auto* craft = std::get_if<CraftGoal>(&goal)) return craftText(tangle, *craft);
     if (const auto* command = std::get_if<Command>(&goal)) {
         const auto axis = placeText(tangle, command->axis);
         switch (command->order) {

@@ -16,7 +16,7 @@ constexpr double kAlike = 1e-9;  ///< two misses that are no different
 }  // namespace
 
 Chain::Chain(const Machine& machine, std::uint32_t strand)
-    : m_inputs(machine.inputValues().begin(), machine.inputValues().end())
+    : m_inputs(machine.inputs().values().begin(), machine.inputs().values().end())
 {
     const auto& plan = machine.plan();
     const auto& run = plan.strands[strand].stages;

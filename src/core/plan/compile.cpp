@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/plan/plan.h"
+#include "core/layers/family.h"
+#include "core/plan/compile_layers.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 #include "core/weave/weave.h"
@@ -27,8 +28,10 @@ class Compiler
     Plan run()
     {
         addOutputs();
+        addLayers(m_plan, m_tangle);
         addInputs();
         addStrands();
+        addViews(m_plan, m_tangle, m_strands);
         addWatchers();
         orderById();
         return std::move(m_plan);
@@ -61,8 +64,10 @@ class Compiler
             for (const auto& control : m_tangle.rig[c].controls) {
                 const bool isBent = std::ranges::any_of(
                     control.notches, [](const Notch& notch) { return notch.value.has_value(); });
-                m_plan.inputs.push_back(
-                    {static_cast<std::uint16_t>(c), m_tangle.rig[c].id, control, isBent, {}, {}});
+                m_plan.inputs.push_back({.rig = static_cast<std::uint16_t>(c),
+                                         .controller = m_tangle.rig[c].id,
+                                         .control = control,
+                                         .isBent = isBent});
             }
         }
     }
@@ -87,6 +92,7 @@ class Compiler
         const auto outlets = outletsOf(strand);
         PlanStrand flat{.id = strand.id,
                         .input = input,
+                        .layer = static_cast<std::uint8_t>(placeOfLayer(m_tangle, strand.layer)),
                         .stages = {sizeOf(m_plan.stages), 0},
                         .outlets = {m_plan.outlets, sizeOf(outlets)},
                         .links = {sizeOf(m_plan.links), 0},
@@ -114,6 +120,7 @@ class Compiler
         flat.links.count = sizeOf(m_plan.links) - flat.links.first;
         flat.orders.count = sizeOf(m_plan.orders) - flat.orders.first;
         m_plan.strands.push_back(std::move(flat));
+        m_strands.push_back(&strand);
     }
 
     /// The outlets from which ends lead, of all of a strand's stages: only the last one has
@@ -129,10 +136,10 @@ class Compiler
     /// An end of the strand that is being added.
     void addEnd(const End& end, std::uint16_t outlet, Signal signal, PlanStrand& flat)
     {
-        if (const auto* command = std::get_if<Command>(&end.goal)) {
-            const bool isAbout = isAboutAxis(command->order);
-            m_plan.orders.push_back(
-                {outlet, command->order, isAbout ? outputOf(command->axis) : 0});
+        if (addOrder(end, outlet)) return;
+        if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
+            addButton(m_plan.layers[placeOfLayer(m_tangle, layer->layer)].output, outlet, end,
+                      flat);
             return;
         }
         flat.hasChord = flat.hasChord || std::holds_alternative<Chord>(end.goal);
@@ -150,9 +157,50 @@ class Compiler
         }
     }
 
+    /// What an end has the program do, if it does. @return whether it does.
+    bool addOrder(const End& end, std::uint16_t outlet)
+    {
+        const auto add = [&](Deed deed, std::size_t what) {
+            m_plan.orders.push_back({outlet, deed, static_cast<std::uint32_t>(what)});
+            return true;
+        };
+        if (const auto* command = std::get_if<Command>(&end.goal)) {
+            static constexpr Deed kDeeds[] = {Deed::StandDown, Deed::Recentre, Deed::Reverse};
+            return add(kDeeds[static_cast<std::size_t>(command->order)],
+                       isAboutAxis(command->order) ? outputOf(command->axis) : 0);
+        }
+        if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
+            static constexpr Deed kDeeds[] = {
+                {}, Deed::FlipLayer, Deed::NextLayer, Deed::PreviousLayer};
+            return layer->engage != Engage::Hold &&
+                   add(kDeeds[static_cast<std::size_t>(layer->engage)],
+                       placeOfLayer(m_tangle, layer->layer));
+        }
+        if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) {
+            static constexpr Deed kDeeds[] = {Deed::ThisCraft, Deed::NextCraft,
+                                              Deed::PreviousCraft};
+            return add(kDeeds[static_cast<std::size_t>(craft->choose)],
+                       placeOfCraft(m_tangle, craft->craft));
+        }
+        return false;
+    }
+
+    /// A layer that an end holds engaged.
+    void addButton(std::uint32_t output, std::uint16_t outlet, const End& end, PlanStrand& flat)
+    {
+        auto& link = addLinkTo(output, outlet);
+        link.how = end.how;
+        link.pulse = milliseconds(end.pulse);
+        flat.canMove = flat.canMove || link.how != How::Held;
+    }
+
     PlanLink& addLink(const Target& target, std::uint16_t outlet)
     {
-        const auto output = outputOf(target);
+        return addLinkTo(outputOf(target), outlet);
+    }
+
+    PlanLink& addLinkTo(std::uint32_t output, std::uint16_t outlet)
+    {
         const auto& layout = m_plan.outputs[output].layout;
         m_plan.outputs[output].links.push_back(sizeOf(m_plan.links));
         return m_plan.links.emplace_back(
@@ -189,14 +237,19 @@ class Compiler
     /// Its control is there, since the strand has no errors.
     PlanWhen whenOf(const When& when)
     {
+        if (!when.layer.empty()) {
+            const auto layer = static_cast<std::uint32_t>(placeOfLayer(m_tangle, when.layer));
+            m_layerWatchers.insert({layer, sizeOf(m_plan.strands)});
+            return {layer, Waits::Layer, when.isOff};
+        }
         if (!when.output) {
             const auto input = inputOf(when.control);
             watch(input);
-            return {input, false, when.isOff};
+            return {input, Waits::Input, when.isOff};
         }
         const auto output = outputOf(*when.output);
         m_outputWatchers.insert({output, sizeOf(m_plan.strands)});
-        return {output, true, when.isOff};
+        return {output, Waits::Output, when.isOff};
     }
 
     /// The strand that is being added is run again when the other control moves.
@@ -210,6 +263,8 @@ class Compiler
         }
         for (const auto& [output, strand] : m_outputWatchers)
             addWatcher(m_plan.outputs[output].watchers, strand);
+        for (const auto& [layer, strand] : m_layerWatchers)
+            addWatcher(m_plan.layers[layer].watchers, strand);
     }
 
     void addWatcher(Run& run, std::uint32_t strand)
@@ -259,6 +314,8 @@ class Compiler
     Plan m_plan;
     std::set<std::pair<std::uint32_t, std::uint32_t>> m_inputWatchers;   ///< input and strand
     std::set<std::pair<std::uint32_t, std::uint32_t>> m_outputWatchers;  ///< output and strand
+    std::set<std::pair<std::uint32_t, std::uint32_t>> m_layerWatchers;   ///< layer and strand
+    std::vector<const Strand*> m_strands;  ///< of the tangle, in the plan's order
 };
 
 }  // namespace

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/machine.h"
 
+#include <algorithm>
+
 namespace jolly
 {
 
@@ -14,6 +16,7 @@ class Handover
 
     void run() noexcept
     {
+        takeOverLayers();
         takeOverInputs();
         takeOverStrands();
         takeOverReversed();
@@ -21,7 +24,8 @@ class Handover
 
  private:
     void takeOverInputs() noexcept;
-    void takeOverInput(std::uint32_t input, std::uint32_t old) noexcept;
+    void takeOverLayers() noexcept;
+    void takeOverPress(std::uint32_t input, std::uint32_t old) noexcept;
     void takeOverStrands() noexcept;
     void takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept;
     void takeOverStages(const PlanStrand& mine, const PlanStrand& theirs) noexcept;
@@ -38,6 +42,46 @@ void Machine::takeOver(const Machine& previous, Time now) noexcept
     Handover(*this, previous).run();
     m_meetings.goOn();
     begin(now);
+}
+
+/// Layers stay engaged and the craft is flown on where the tangle still has them.
+void Handover::takeOverLayers() noexcept
+{
+    const auto& mine = m_mine.m_plan->layers;
+    const auto& old = m_previous.m_plan->layers;
+    for (std::uint32_t layer = 1; layer < mine.size(); ++layer) {
+        for (std::uint32_t o = 1; o < old.size(); ++o) {
+            if (old[o].id == mine[layer].id) m_mine.m_layers.keep(layer, m_previous.m_layers, o);
+        }
+    }
+    const auto& views = m_mine.m_plan->views;
+    const auto& before = m_previous.m_plan->views;
+    if (m_previous.m_routing.craft() < before.size()) {
+        const auto& craft = before[m_previous.m_routing.craft()].craft;
+        const auto found = std::ranges::find(views, craft, &PlanView::craft);
+        const auto place = static_cast<std::uint32_t>(found - views.begin());
+        m_mine.m_wantedCraft = place < views.size() ? place : 0;
+        m_mine.m_routing.setCraft(m_mine.m_wantedCraft);
+    }
+    m_mine.m_routing.begin(m_mine.m_layers.engaged());
+}
+
+/// A press that is under way stays with the strands of the layer that took it.
+void Handover::takeOverPress(std::uint32_t input, std::uint32_t old) noexcept
+{
+    const auto taken = m_previous.m_routing.taken(old);
+    if (taken == Routing::kNone) return;
+    const auto& layer = m_previous.m_plan->layers[m_previous.m_plan->routes[taken].layer].id;
+    auto& routing = m_mine.m_routing;
+    const auto& run = m_mine.m_plan->views[routing.craft()].routes[input];
+    for (auto route = run.first; route < run.first + run.count; ++route) {
+        if (m_mine.m_plan->layers[m_mine.m_plan->routes[route].layer].id != layer) continue;
+        for (const auto strand : routing.strandsOf(routing.route(input)))
+            routing.setCounts(strand, false);
+        for (const auto strand : routing.strandsOf(route)) routing.setCounts(strand, true);
+        routing.setTaken(input, route);
+        return;
+    }
 }
 
 void Handover::takeOverStrands() noexcept
@@ -77,30 +121,19 @@ bool Handover::isSame(std::uint32_t input, std::uint32_t old) const noexcept
 /// that was found before it.
 void Handover::takeOverInputs() noexcept
 {
-    const auto count = static_cast<std::uint32_t>(m_previous.m_inputs.size());
+    const auto count = static_cast<std::uint32_t>(m_previous.m_plan->inputs.size());
     std::uint32_t next = 0;
-    for (std::uint32_t input = 0; input < m_mine.m_inputs.size(); ++input) {
-        if (!m_mine.m_inputs[input].isPrimed) continue;
+    for (std::uint32_t input = 0; input < m_mine.m_plan->inputs.size(); ++input) {
+        if (!m_mine.m_inputs.isPrimed(input)) continue;
         for (std::uint32_t i = 0; i < count; ++i) {
             const auto old = next + i < count ? next + i : next + i - count;
             if (!isSame(input, old)) continue;
-            takeOverInput(input, old);
+            m_mine.m_inputs.goOn(input, m_previous.m_inputs, old);
+            takeOverPress(input, old);
             next = old + 1;
             break;
         }
     }
-}
-
-/// A push that is held was seen before, or was not.
-void Handover::takeOverInput(std::uint32_t input, std::uint32_t old) noexcept
-{
-    const auto& before = m_previous.m_inputs[old];
-    if (!before.isThere) return;
-    auto& state = m_mine.m_inputs[input];
-    state.raw = before.raw;
-    const auto value = Machine::valueOf(m_mine.m_plan->inputs[input], state.raw);
-    state.isMasked = before.isMasked && value.isPressed();
-    m_mine.m_values[input] = state.isMasked ? Value{} : value;
 }
 
 void Handover::takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept
@@ -108,8 +141,9 @@ void Handover::takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept
     const auto& mine = m_mine.m_plan->strands[strand];
     const auto& theirs = m_previous.m_plan->strands[old];
     if (!isSame(mine.input, theirs.input)) return;
-    if (m_previous.m_inputs[theirs.input].isThere)
+    if (m_previous.m_inputs.isThere(theirs.input))
         m_mine.m_areMasked[strand] = m_mine.m_areMasked[strand] && m_previous.m_areMasked[old];
+    m_mine.m_pickUps[strand] = m_previous.m_pickUps[old];
     takeOverStages(mine, theirs);
     takeOverEnds(strand, old);
 }
@@ -138,9 +172,9 @@ void Handover::takeOverStages(const PlanStrand& mine, const PlanStrand& theirs) 
     }
 }
 
-/// StrandEnds that lead where they led say what they said: so whoever waits for a virtual control finds
-/// it as it was, an axis stays with the one that moved it last, and one that is kept without its
-/// controller is kept on.
+/// StrandEnds that lead where they led say what they said: so whoever waits for a virtual control
+/// finds it as it was, an axis stays with the one that moved it last, and one that is kept without
+/// its controller is kept on.
 void Handover::takeOverEnds(std::uint32_t strand, std::uint32_t old) noexcept
 {
     const auto& mine = m_mine.m_plan->strands[strand];
@@ -148,7 +182,7 @@ void Handover::takeOverEnds(std::uint32_t strand, std::uint32_t old) noexcept
     for (auto m = mine.links.first; m < mine.links.first + mine.links.count; ++m) {
         const auto& end = m_mine.m_plan->links[m];
         const bool isKept = end.isAxis && mine.whenAway == WhenAway::Keep;
-        if (!m_mine.m_inputs[mine.input].isThere && !isKept) continue;
+        if (!m_mine.m_inputs.isThere(mine.input) && !isKept) continue;
         for (auto t = theirs.first; t < theirs.first + theirs.count; ++t) {
             const auto& before = m_previous.m_plan->links[t];
             if (end.outlet != before.outlet || m_mine.m_plan->outputs[end.output].place !=

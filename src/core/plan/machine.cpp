@@ -9,8 +9,7 @@ namespace jolly
 
 Machine::Machine(Plan plan)
     : m_plan(std::make_unique<const Plan>(std::move(plan))),
-      m_inputs(m_plan->inputs.size()),
-      m_values(m_plan->inputs.size()),
+      m_inputs(*m_plan),
       m_areAsleep(m_plan->stages.size()),
       m_areMasked(m_plan->strands.size()),
       m_stageValues(m_plan->stages.size()),
@@ -18,7 +17,10 @@ Machine::Machine(Plan plan)
       m_areGiven(m_plan->orders.size()),
       m_ends(*m_plan),
       m_meetings(*m_plan),
-      m_motion(m_plan->strands.size())
+      m_motion(m_plan->strands.size()),
+      m_layers(*m_plan),
+      m_routing(*m_plan),
+      m_pickUps(m_plan->strands.size())
 {
     m_runners.reserve(m_plan->stages.size());
     for (const auto& stage : m_plan->stages) m_runners.push_back(stage.runner);
@@ -26,8 +28,10 @@ Machine::Machine(Plan plan)
 
 void Machine::reset() noexcept
 {
-    std::ranges::fill(m_inputs, InputState{});
-    std::ranges::fill(m_values, Value{});
+    m_inputs.reset();
+    m_layers.reset();
+    m_routing.begin(m_layers.engaged());
+    std::ranges::fill(m_pickUps, std::int8_t{0});
     for (auto& runner : m_runners) jolly::reset(runner);
     std::fill(m_areAsleep.begin(), m_areAsleep.end(), false);
     std::fill(m_areMasked.begin(), m_areMasked.end(), false);
@@ -42,76 +46,65 @@ void Machine::reset() noexcept
 
 Moment Machine::momentOf(Time now, Cause cause) const noexcept
 {
-    return {now, m_values, cause != Cause::Priming};
-}
-
-Value Machine::valueOf(const PlanInput& input, Counts raw) noexcept
-{
-    const auto& control = input.control;
-    if (control.kind != ControlKind::Axis) return valueOfCounts(control.kind, raw);
-    if (!input.isBent) return {control.calibration.valueOf(raw.x, control.sides), 0.0};
-    return {valueWithNotches(control.calibration, control.notches, raw.x, control.sides), 0.0};
+    return {now, m_inputs.values(), cause != Cause::Priming};
 }
 
 bool Machine::doesWork(const PlanStage& stage) const noexcept
 {
     if (!stage.when) return true;
     const auto& when = *stage.when;
-    const auto value = when.isOutput ? m_meetings.value(when.place) : m_values[when.place];
-    return value.isPressed() != when.isOff;
+    switch (when.waits) {
+        case Waits::Input:
+            return m_inputs.value(when.place).isPressed() != when.isOff;
+        case Waits::Output:
+            return m_meetings.value(when.place).isPressed() != when.isOff;
+        case Waits::Layer:
+            return m_layers.isEngaged(when.place) != when.isOff;
+    }
+    return true;
 }
 
 void Machine::prime(std::uint32_t input, Counts raw) noexcept
 {
-    const auto& flat = m_plan->inputs[input];
-    const auto value = valueOf(flat, raw);
-    const bool isHeldPush = flat.control.kind == ControlKind::Button &&
-                            springsBack(flat.control.buttonKind) && value.isPressed();
-    m_inputs[input] = {raw, true, isHeldPush, true};
-    m_values[input] = isHeldPush ? Value{} : value;
-    for (std::uint32_t i = 0; i < flat.strands.count; ++i)
-        m_areMasked[flat.strands.first + i] = isHeldPush;
+    const bool isHeldPush = m_inputs.prime(input, raw);
+    const auto& strands = m_plan->inputs[input].strands;
+    for (std::uint32_t i = 0; i < strands.count; ++i) m_areMasked[strands.first + i] = isHeldPush;
 }
 
 void Machine::begin(Time now) noexcept
 {
-    for (const auto& flat : m_plan->inputs) {
-        const auto input = static_cast<std::uint32_t>(&flat - m_plan->inputs.data());
-        if (!m_inputs[input].isPrimed) continue;
-        for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
-            lookAround(flat.strands.first + i, now, Cause::Priming);
-            runAgain(flat.strands.first + i, now, Cause::Priming);
-        }
-        for (std::uint32_t i = 0; i < flat.watchers.count; ++i) {
-            const auto strand = m_plan->watchers[flat.watchers.first + i];
-            if (m_inputs[m_plan->strands[strand].input].isPrimed) continue;
+    m_now = now;
+    for (std::uint32_t input = 0; input < m_plan->inputs.size(); ++input) {
+        if (!m_inputs.isPrimed(input)) continue;
+        for (const auto strand : m_routing.strandsNow(input)) {
             lookAround(strand, now, Cause::Priming);
             runAgain(strand, now, Cause::Priming);
         }
+        const auto& watchers = m_plan->inputs[input].watchers;
+        for (std::uint32_t i = 0; i < watchers.count; ++i) {
+            const auto strand = m_plan->watchers[watchers.first + i];
+            if (m_inputs.isPrimed(m_plan->strands[strand].input)) continue;
+            lookAround(strand, now, Cause::Priming);
+            runAgain(strand, now, Cause::Priming);
+        }
+        notePress(input, now);
     }
-    for (auto& state : m_inputs) state.isPrimed = false;
+    m_inputs.endPriming();
     tellFlips(now, Cause::Priming);
+    settle(now);
 }
 
 void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now) noexcept
 {
-    const auto& flat = m_plan->inputs[input];
-    auto& state = m_inputs[input];
-    auto& part = isHatY ? state.raw.y : state.raw.x;
-    const auto noise = flat.control.kind == ControlKind::Axis ? flat.control.calibration.noise : 0;
-    if (state.isThere && std::abs(static_cast<std::int64_t>(raw) - part) <= noise) return;
-    part = raw;
-    state.isThere = true;
-    const auto value = valueOf(flat, state.raw);
-    state.isMasked = state.isMasked && value.isPressed();
-    if (state.isMasked) return;
-    m_values[input] = value;
-    for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
-        const auto strand = flat.strands.first + i;
+    m_now = now;
+    if (!m_inputs.move(input, isHatY, raw)) return;
+    const auto value = m_inputs.value(input);
+    for (const auto strand : m_routing.strandsNow(input)) {
         m_areMasked[strand] = m_areMasked[strand] && value.isPressed();
         if (!m_areMasked[strand]) run(strand, value, now, Cause::Move);
     }
-    if (flat.watchers.count > 0) tellLookers(input, now, Cause::Move);
+    notePress(input, now);
+    if (m_plan->inputs[input].watchers.count > 0) tellLookers(input, now, Cause::Move);
     if (!m_meetings.flips().empty()) tellFlips(now, Cause::Move);
 }
 
@@ -124,6 +117,7 @@ void Machine::run(std::uint32_t strand, Value in, Time now, Cause cause) noexcep
     } else {
         runStages(flat, in, now, cause, {outlets, flat.outlets.count});
     }
+    if (m_pickUps[strand] != 0 && !hasMet(strand, {outlets, flat.outlets.count})) return;
     m_ends.say(flat, {outlets, flat.outlets.count}, now, cause, m_meetings);
     if (flat.orders.count > 0) giveOrders(flat, {outlets, flat.outlets.count}, now, cause);
     if (flat.canMove) noteMotion(strand, now);
@@ -158,9 +152,41 @@ void Machine::giveOrders(const PlanStrand& strand, std::span<const Value> outlet
         const bool isGiven = isPressed && !m_areGiven[o] && cause != Cause::Priming;
         m_areGiven[o] = isPressed;
         if (!isGiven) continue;
-        if (order.order == Order::StandDown) m_wantsStandDown = true;
-        if (order.order == Order::Recentre) recentre(order.output, now);
-        if (order.order == Order::Reverse) m_meetings.reverse(order.output);
+        carryOut(order, now);
+    }
+}
+
+void Machine::carryOut(const PlanOrder& order, Time now) noexcept
+{
+    const auto crafts = static_cast<std::uint32_t>(m_plan->views.size());
+    switch (order.deed) {
+        case Deed::StandDown:
+            m_wantsStandDown = true;
+            break;
+        case Deed::Recentre:
+            recentre(order.what, now);
+            break;
+        case Deed::Reverse:
+            m_meetings.reverse(order.what);
+            break;
+        case Deed::FlipLayer:
+            m_layers.flip(order.what);
+            break;
+        case Deed::NextLayer:
+            m_layers.step(order.what, 1);
+            break;
+        case Deed::PreviousLayer:
+            m_layers.step(order.what, -1);
+            break;
+        case Deed::ThisCraft:
+            m_wantedCraft = order.what;
+            break;
+        case Deed::NextCraft:
+            m_wantedCraft = (m_wantedCraft + 1) % crafts;
+            break;
+        case Deed::PreviousCraft:
+            m_wantedCraft = (m_wantedCraft + crafts - 1) % crafts;
+            break;
     }
 }
 
@@ -189,7 +215,8 @@ int Machine::dropped(std::uint32_t strand) const noexcept
 void Machine::runAgain(std::uint32_t strand, Time now, Cause cause) noexcept
 {
     const auto input = m_plan->strands[strand].input;
-    if (m_inputs[input].isThere && !m_areMasked[strand]) run(strand, m_values[input], now, cause);
+    if (m_inputs.isThere(input) && !m_areMasked[strand] && m_routing.counts(strand))
+        run(strand, m_inputs.value(input), now, cause);
 }
 
 /// Finds out whether a stage works now, and wakes it if it did not.
@@ -210,12 +237,13 @@ void Machine::lookAround(std::uint32_t strand, Time now, Cause cause) noexcept
 {
     const auto& flat = m_plan->strands[strand];
     const auto& stages = flat.stages;
+    if (!m_routing.counts(strand)) return;
     for (auto i = stages.first; i < stages.first + stages.count; ++i) {
         if (!doesWork(m_plan->stages[i])) {
             m_areAsleep[i] = true;
         } else if (!m_areAsleep[i]) {
             look(m_runners[i], momentOf(now, cause));
-        } else if (!m_inputs[flat.input].isThere) {
+        } else if (!m_inputs.isThere(flat.input)) {
             static_cast<void>(rouse(i, {}, now));
         }
     }
@@ -259,6 +287,7 @@ void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
 
 void Machine::tick(Time now) noexcept
 {
+    m_now = now;
     while (m_motion.next() <= now) {
         runAgain(m_motion.pop(), now, Cause::Motion);
         if (!m_meetings.flips().empty()) tellFlips(now, Cause::Motion);
@@ -267,20 +296,17 @@ void Machine::tick(Time now) noexcept
 
 void Machine::lose(std::uint32_t input, Time now) noexcept
 {
-    const auto& flat = m_plan->inputs[input];
-    m_inputs[input] = {};
-    m_values[input] = {};
-    for (std::uint32_t i = 0; i < flat.strands.count; ++i) {
-        const auto s = flat.strands.first + i;
-        const auto& strand = m_plan->strands[s];
+    m_now = now;
+    m_inputs.lose(input);
+    m_routing.setTaken(input, Routing::kNone);
+    const auto& strands = m_plan->inputs[input].strands;
+    for (auto s = strands.first; s < strands.first + strands.count; ++s) {
         m_areMasked[s] = false;
-        m_motion.set(s, Time::max());
-        for (auto stage = strand.stages.first; stage < strand.stages.first + strand.stages.count;
-             ++stage)
+        const auto& stages = m_plan->strands[s].stages;
+        for (auto stage = stages.first; stage < stages.first + stages.count; ++stage)
             jolly::reset(m_runners[stage]);
-        m_ends.lose(strand, m_meetings);
-        for (auto o = strand.orders.first; o < strand.orders.first + strand.orders.count; ++o)
-            m_areGiven[o] = false;
+        if (m_routing.counts(s)) endStrand(s);
+        m_routing.setCounts(s, m_routing.has(m_routing.route(input), s));
     }
     tellLookers(input, now, Cause::Aside);
     tellFlips(now, Cause::Aside);

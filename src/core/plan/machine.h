@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/plan/strand_ends.h"
+#include "core/plan/inputs.h"
+#include "core/plan/layer_stack.h"
 #include "core/plan/meetings.h"
 #include "core/plan/motion.h"
 #include "core/plan/plan.h"
+#include "core/plan/routing.h"
+#include "core/plan/strand_ends.h"
 #include "core/value/time.h"
 
 #include <cstdint>
@@ -17,8 +20,7 @@ namespace jolly
 {
 
 /// Runs a plan: raw moves in, changes of virtual controls out. Holds what the plan's stages
-/// remember; StrandEnds, Meetings and Motion hold the rest. Built on the control thread; run by one
-/// thread. After construction nothing allocates.
+/// remember. Built on the control thread; run by one thread. After construction nothing allocates.
 class Machine
 {
  public:
@@ -60,14 +62,15 @@ class Machine
     /// Whether a strand said to stand down since the last call. RT-safe.
     [[nodiscard]] bool takeStandDown() noexcept { return std::exchange(m_wantsStandDown, false); }
 
-    /// How many pulses of a strand were dropped because too many waited.
+    /// How many pulses of a strand were dropped.
     [[nodiscard]] int dropped(std::uint32_t strand) const noexcept;
 
-    /// Calls `take(change)` once for each virtual control that is not what it was at the last call,
-    /// in the order in which they changed first. RT-safe.
+    /// The frame is over: layers that were pressed in it count now. Calls `take(change)` once for
+    /// each virtual control that is not what it was, in the order of the first change. RT-safe.
     template <class Take>
     void takeChanges(Take&& take) noexcept
     {
+        settle(m_now);
         m_meetings.takeChanges(take);
     }
     /// Nobody wants to know what changed. RT-safe.
@@ -76,13 +79,14 @@ class Machine
         takeChanges([](const Change&) {});
     }
 
-    /// What a control stands at, of a turner the sum of its turns.
-    [[nodiscard]] Value inputValue(std::uint32_t input) const noexcept
-    {
-        return m_inputs[input].isMasked ? Value{1.0, 0.0} : m_values[input];
-    }
-    /// What stages see of all controls: a push that was held before is not yet pressed.
-    [[nodiscard]] std::span<const Value> inputValues() const noexcept { return m_values; }
+    [[nodiscard]] const Inputs& inputs() const noexcept { return m_inputs; }
+    [[nodiscard]] const LayerStack& layers() const noexcept { return m_layers; }
+    [[nodiscard]] const Routing& routing() const noexcept { return m_routing; }
+
+    /// Engages a layer by hand until the next flip, or lets it go; flies another craft. Both count
+    /// with the end of the frame. RT-safe.
+    void flipLayer(std::uint32_t layer) noexcept { m_layers.flip(layer); }
+    void chooseCraft(std::uint32_t craft) noexcept { m_wantedCraft = craft; }
 
     /// What last came out of a strand's stages, at each of its outlets.
     [[nodiscard]] std::span<const Value> strandOutlets(std::uint32_t strand) const noexcept
@@ -96,26 +100,10 @@ class Machine
     /// Whether a stage works now, as its "when" says. RT-safe.
     [[nodiscard]] bool doesWork(const PlanStage& stage) const noexcept;
 
-    [[nodiscard]] Value outputValue(std::uint32_t output) const noexcept
-    {
-        return m_meetings.value(output);
-    }
-    [[nodiscard]] Counts outputRaw(std::uint32_t output) const noexcept
-    {
-        return m_meetings.raw(output);
-    }
+    [[nodiscard]] const Meetings& meetings() const noexcept { return m_meetings; }
 
  private:
     friend class Handover;
-
-    struct InputState {
-        Counts raw;
-        bool isThere = false;   ///< it was heard of
-        bool isMasked = false;  ///< a push that was held before: not pressed for whoever looks
-        bool isPrimed = false;  ///< waits for begin()
-    };
-
-    [[nodiscard]] static Value valueOf(const PlanInput& input, Counts raw) noexcept;
 
     [[nodiscard]] Moment momentOf(Time now, Cause cause) const noexcept;
     void run(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
@@ -123,6 +111,7 @@ class Machine
                    std::span<Value> outlets) noexcept;
     void giveOrders(const PlanStrand& strand, std::span<const Value> outlets, Time now,
                     Cause cause) noexcept;
+    void carryOut(const PlanOrder& order, Time now) noexcept;
     void recentre(std::uint32_t output, Time now) noexcept;
     void runAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
     void lookAround(std::uint32_t strand, Time now, Cause cause) noexcept;
@@ -130,10 +119,17 @@ class Machine
     void tellLookers(std::uint32_t input, Time now, Cause cause) noexcept;
     void tellFlips(Time now, Cause cause) noexcept;
     void noteMotion(std::uint32_t strand, Time now) noexcept;
+    void settle(Time now) noexcept;
+    void notePress(std::uint32_t input, Time now) noexcept;
+    void reroute(std::uint64_t layers, Time now) noexcept;
+    void changeRoute(std::uint32_t input, std::uint32_t from, std::uint32_t to, Time now) noexcept;
+    void bringIn(std::uint32_t strand, bool picksUp, Time now) noexcept;
+    void takeOut(std::uint32_t strand) noexcept;
+    void endStrand(std::uint32_t strand) noexcept;
+    [[nodiscard]] bool hasMet(std::uint32_t strand, std::span<const Value> outlets) noexcept;
 
     std::unique_ptr<const Plan> m_plan;  ///< stays where it is when the machine is moved
-    std::vector<InputState> m_inputs;
-    std::vector<Value> m_values;  ///< by input
+    Inputs m_inputs;
     std::vector<StageRunner> m_runners;
     std::vector<bool> m_areAsleep;     ///< stages whose "when" is off
     std::vector<bool> m_areMasked;     ///< strands that wait for the release of a push held before
@@ -143,6 +139,11 @@ class Machine
     StrandEnds m_ends;
     Meetings m_meetings;
     Motion m_motion;
+    LayerStack m_layers;
+    Routing m_routing;
+    std::vector<std::int8_t> m_pickUps;  ///< strands that wait for the hand: 0 none, else how
+    std::uint32_t m_wantedCraft = 0;
+    Time m_now{};  ///< of the present frame
     bool m_wantsStandDown = false;
 };
 

@@ -196,6 +196,7 @@ void Meetings::put(std::uint32_t output, const PlanOutput& flat, OutputState& st
     } else {
         state.raw = rawOf(flat, value);
     }
+    if (flat.device == kNoDevice) m_hasLayerNews = true;
     if (state.isTouched || state.raw == state.taken) return;
     state.isTouched = true;
     m_touched.push_back(output);

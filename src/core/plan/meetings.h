@@ -5,6 +5,7 @@
 
 #include <cstdint>
 #include <span>
+#include <utility>
 #include <vector>
 
 namespace jolly
@@ -85,6 +86,7 @@ class Meetings
             state.isTouched = false;
             if (state.raw == state.taken) continue;
             state.taken = state.raw;
+            if (m_plan.outputs[output].device == kNoDevice) continue;  // a layer is told otherwise
             take(Change{output, state.raw, state.value});
         }
         m_touched.clear();
@@ -93,6 +95,9 @@ class Meetings
     /// Watched virtual controls that were pressed or let go since clearFlips().
     [[nodiscard]] const std::vector<std::uint32_t>& flips() const noexcept { return m_flips; }
     void clearFlips() noexcept;
+
+    /// Whether a layer was pressed or let go since the last call.
+    [[nodiscard]] bool takeLayerNews() noexcept { return std::exchange(m_hasLayerNews, false); }
 
     static constexpr std::uint32_t kNone = 0xffffffff;
 
@@ -137,6 +142,7 @@ class Meetings
     std::vector<OutputState> m_outputs;
     std::vector<std::uint32_t> m_touched;
     std::vector<std::uint32_t> m_flips;
+    bool m_hasLayerNews = false;
 };
 
 }  // namespace jolly

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/plan/plan_layers.h"
 #include "core/tangle/problem.h"
 #include "core/tangle/stage_run.h"
 #include "core/tangle/tangle.h"
@@ -14,29 +15,27 @@
 namespace jolly
 {
 
-/// A run of places in one of the plan's lists.
-struct Run {
-    std::uint32_t first = 0;
-    std::uint32_t count = 0;
-};
-
 /// One control of the rig.
 struct PlanInput {
     std::uint16_t rig = 0;   ///< place of its controller in the rig
     std::string controller;  ///< id of its controller
     RigControl control;
-    bool isBent = false;  ///< a notch of it has a value of its own
-    Run strands;
-    Run watchers;  ///< strands of other inputs with stages that look at this one
+    bool isBent = false;       ///< a notch of it has a value of its own
+    Run strands{};             ///< all of it, of any layer and craft
+    std::uint64_t layers = 0;  ///< that have strands for it, for any craft: bits by their places
+    Run watchers{};            ///< strands of other inputs with stages that look at this one
 
     /// Whether anything depends on it. Then its controller is held, and the desk does not get it.
     [[nodiscard]] bool isUsed() const noexcept { return strands.count > 0 || watchers.count > 0; }
 };
 
-/// When a stage works: while a control is pressed, or while it is not.
+/// What a stage waits for.
+enum class Waits : std::uint8_t { Input, Output, Layer };
+
+/// When a stage works: while a control is pressed or a layer engaged, or while it is not.
 struct PlanWhen {
-    std::uint32_t place = 0;  ///< among the inputs, or the outputs
-    bool isOutput = false;
+    std::uint32_t place = 0;  ///< among the inputs, the outputs or the layers
+    Waits waits = Waits::Input;
     bool isOff = false;
 };
 
@@ -52,6 +51,7 @@ struct PlanStage {
 struct PlanStrand {
     std::string id;
     std::uint32_t input = 0;
+    std::uint8_t layer = 0;  ///< place in the stack
     Run stages;
     Run outlets;  ///< of the last stage; one where there is no stage
     Run links;
@@ -77,23 +77,19 @@ struct PlanLink {
     double offset = 0.0;
 };
 
-/// What an outlet of a strand has the program do when it is pressed.
-struct PlanOrder {
-    std::uint16_t outlet = 0;  ///< place among the strand's outlets
-    Order order = Order::StandDown;
-    std::uint32_t output = 0;  ///< of orders about an axis
-};
+/// Of outputs that are no controls of a device: layers, where strands press them.
+inline constexpr std::uint16_t kNoDevice = 0xffff;
 
-/// One control of a virtual device.
+/// One control of a virtual device, or a layer.
 struct PlanOutput {
-    Target place;              ///< in the tangle
-    std::uint16_t device = 0;  ///< place among the tangle's virtual devices
+    Target place;              ///< in the tangle; of a layer "layer ID", button 1
+    std::uint16_t device = 0;  ///< place among the tangle's virtual devices, or kNoDevice
     std::uint16_t slot = 0;    ///< place in the device's layout
-    VirtualSlot layout;
-    Calibration range;  ///< of its counts
+    VirtualSlot layout{};
+    Calibration range{};  ///< of its counts
     Meeting meeting = Meeting::MovedLast;
-    std::vector<std::uint32_t> links;
-    Run watchers;  ///< strands with stages that look at this one
+    std::vector<std::uint32_t> links{};
+    Run watchers{};  ///< strands with stages that look at this one
 
     /// Whether it is what the end says that moved last.
     [[nodiscard]] bool isFollowed() const noexcept
@@ -115,6 +111,10 @@ struct Plan {
     std::uint32_t outlets = 0;        ///< of all strands
     std::vector<PlanOutput> outputs;  ///< ordered by device, then as in its layout
     std::vector<Run> outputsOfDevice;
+    std::vector<PlanLayer> layers;  ///< from the bottom up
+    std::vector<PlanView> views;    ///< by craft
+    std::vector<PlanRoute> routes;
+    std::vector<std::uint32_t> routeStrands;
     std::vector<std::uint32_t> strandsById;  ///< places in `strands`, ordered by id
 
     /// The place of a control in `inputs`. Control thread only.

@@ -4,6 +4,7 @@
 #include "core/digital/pulses.h"
 #include "core/tangle/chord.h"
 #include "core/tangle/command.h"
+#include "core/tangle/layer_goal.h"
 #include "core/tangle/virtual_control.h"
 
 #include <algorithm>
@@ -24,7 +25,7 @@ struct Nothing {
 };
 
 /// Where an end of a strand leads.
-using Goal = std::variant<Target, Chord, Command, Nothing>;
+using Goal = std::variant<Target, Chord, LayerGoal, CraftGoal, Command, Nothing>;
 
 /// How an end presses its goal, when it leads from an outlet of buttons.
 enum class How : std::uint8_t {

@@ -16,6 +16,7 @@ namespace jolly
 struct When {
     Source control{};  ///< a button or switch that is pressed, or an axis beyond its half
     std::optional<Target> output{};  ///< a virtual control instead, likewise
+    std::string layer{};             ///< a layer instead, while it is engaged; "" for none
     bool isOff = false;              ///< while it is not
 
     friend bool operator==(const When&, const When&) = default;

@@ -27,10 +27,23 @@ struct Craft {
     friend bool operator==(const Craft&, const Craft&) = default;
 };
 
-/// A set of strands that counts while it is engaged.
+/// How an axis goes from the strands of one layer to those of another.
+enum class Crossing : std::uint8_t {
+    Jump,    ///< it is where the hand is at once
+    PickUp,  ///< it stays until the hand meets it
+};
+
+/// A set of strands that counts while it is engaged. Strands that lead to it engage it; without any
+/// it is engaged while all the layers that it needs are.
 struct Layer {
     std::string id{};
     std::string name{};
+    std::vector<std::string> needs{};  ///< ids of layers that must be engaged, too
+    std::string group{};               ///< of the layers of a group no more than one is engaged
+    Crossing crossing = Crossing::Jump;
+    bool tellsSwitches =
+        true;               ///< switches say where they stand to strands that it brings or takes
+    bool remembers = true;  ///< what its stages keep outlives the time in which it does not count
     Extra extra{};
 
     friend bool operator==(const Layer&, const Layer&) = default;
@@ -51,7 +64,8 @@ struct Strand {
     std::string function{};
     std::string layer{kBase};
     std::string craft{kEverywhere};
-    std::string shape{};  ///< strands with the same name here have one feel; see feel.h
+    std::string insteadOf{};  ///< id of an inherited strand in whose place it stands; "" for all
+    std::string shape{};      ///< strands with the same name here have one feel; see feel.h
     bool isOn = true;
     WhenAway whenAway = WhenAway::Rest;
     Source source{};
@@ -81,7 +95,7 @@ struct Tangle {
     std::vector<VirtualDevice> devices{};
     std::vector<Craft> craft{{std::string(kEverywhere), "Everywhere", "", {}}};
     std::vector<Layer> layers{
-        {std::string(kBase), "Base", {}}};  ///< from the bottom of the stack up
+        {.id = std::string(kBase), .name = "Base"}};  ///< from the bottom of the stack up
     std::vector<Strand> strands{};
     std::vector<Feel> feels{};
     std::optional<SimSheet> sheet{};  ///< what the sim takes that it is made for; none: no limit

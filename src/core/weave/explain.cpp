@@ -78,6 +78,32 @@ std::string explainOrder(const Tangle& tangle, const Command& command)
     return {};
 }
 
+std::string explainLayer(const Tangle& tangle, const LayerGoal& goal)
+{
+    const auto* layer = findBy(tangle.layers, &Layer::id, goal.layer);
+    const auto name = "\"" + (layer ? layer->name : goal.layer) + "\"";
+    switch (goal.engage) {
+        case Engage::Hold:
+            return "engages the layer " + name + " while it is pressed";
+        case Engage::Flip:
+            return "engages the layer " + name +
+                   " when it is pressed, and lets it go with the next";
+        case Engage::Next:
+            return "engages the next layer of the group of " + name + " when it is pressed";
+        case Engage::Previous:
+            return "engages the layer before of the group of " + name + " when it is pressed";
+    }
+    return {};
+}
+
+std::string explainCraft(const Tangle& tangle, const CraftGoal& goal)
+{
+    if (goal.choose == Choose::Next) return "chooses the next craft when it is pressed";
+    if (goal.choose == Choose::Previous) return "chooses the craft before when it is pressed";
+    const auto* craft = findBy(tangle.craft, &Craft::id, goal.craft);
+    return "chooses the craft " + (craft ? craft->name : goal.craft) + " when it is pressed";
+}
+
 /// What an end that leads from no button does.
 std::string explainMoves(const Tangle& tangle, const End& end)
 {
@@ -91,6 +117,8 @@ std::string explainMoves(const Tangle& tangle, const End& end)
 
 std::string explainEnd(const Tangle& tangle, const Strand& strand, const End& end)
 {
+    if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) return explainLayer(tangle, *layer);
+    if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) return explainCraft(tangle, *craft);
     if (const auto* command = std::get_if<Command>(&end.goal))
         return explainOrder(tangle, *command);
     if (placesOf(end).empty()) return "does nothing: it is silent";

@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/layers/family.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 #include "core/tangle/stage_complaint.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
+#include "core/weave/goal_check.h"
 #include "core/weave/weave.h"
 
 #include <variant>
@@ -14,21 +16,6 @@ namespace jolly
 
 namespace
 {
-
-const char* wordFor(ControlKind kind)
-{
-    switch (kind) {
-        case ControlKind::Axis:
-            return "an axis";
-        case ControlKind::Button:
-            return "a button";
-        case ControlKind::Hat:
-            return "a hat";
-        case ControlKind::Turner:
-            return "a turner";
-    }
-    return "";
-}
 
 /// The controls of each device of a tangle.
 using Layouts = std::vector<std::vector<VirtualSlot>>;
@@ -173,7 +160,12 @@ class StrandCheck
         const auto complainAbout = [&](const std::string& what, const std::string& cure) {
             error(path + "/when", " has the stage \"" + name + "\" work by " + what, cure);
         };
-        if (when.output) {
+        if (!when.layer.empty()) {
+            const auto place = placeOfLayer(m_tangle, when.layer);
+            if (place >= std::min(m_tangle.layers.size(), kMostLayers))
+                complainAbout("the layer \"" + when.layer + "\", which the tangle does not have",
+                              "Name a layer that is there, or let the stage work always.");
+        } else if (when.output) {
             const auto* device = findDevice(m_tangle, when.output->device);
             if (!device || !has(*device, when.output->control))
                 complainAbout(toText(when.output->control) + " of the virtual device \"" +
@@ -210,65 +202,13 @@ class StrandCheck
                           : "Name one of: " + listed(m_outlets, std::identity()) + ".");
         }
         if (const auto* target = targetOf(end)) checkTarget(*target, end.part, path);
-        if (const auto* chord = std::get_if<Chord>(&end.goal)) checkChord(*chord, path);
-        if (const auto* command = std::get_if<Command>(&end.goal)) checkCommand(*command, path);
-    }
-
-    /// Whether what leaves the stages can be pressed; says so when it cannot.
-    void checkIsPress(const std::string& path, const std::string& goal)
-    {
-        if (!m_control || m_signals.back().kind == ControlKind::Button) return;
-        error(path, " leads from " + std::string(wordFor(m_signals.back().kind)) + " to " + goal,
-              "Make a button of it with a stage, or lead it to something else.");
-    }
-
-    void checkChord(const Chord& chord, const std::string& path)
-    {
-        const auto* device = findDevice(m_tangle, chord.device);
-        checkIsPress(path, "keys");
-        if (!device || device->kind != VirtualKind::Keyboard) {
-            error(path + "/device",
-                  " presses keys of \"" + chord.device + "\", which is no virtual keyboard",
-                  "Add a virtual keyboard, and record the keys anew.");
-            return;
-        }
-        if (chord.keys.empty() || chord.keys.size() > Chord::kMost)
-            error(path + "/keys",
-                  chord.keys.empty() ? std::string(" presses no keys")
-                                     : " presses " + std::to_string(chord.keys.size()) +
-                                           " keys at once; 8 are the most",
-                  "Record them: press them together.");
-        for (const auto& key : keysOf(chord)) {
-            if (!has(*device, key.control))
-                error(path + "/keys",
-                      " presses " + nameOf(*device, key.control) +
-                          ", which no virtual keyboard of ours has",
-                      "Record other keys.");
-            if (std::ranges::count(chord.keys, key.control.number) > 1) {
-                error(path + "/keys", " presses " + nameOf(*device, key.control) + " twice at once",
-                      "Name it once.");
-                break;
-            }
-        }
-        const auto danger = dangerOf(chord);
-        if (danger.empty() || chord.isMeant) return;
-        error(path, " presses " + toText(chord) + ", which " + danger,
-              "Choose other keys, or say that it is meant.");
-        m_problems.back().remedy = "mean-it";
-    }
-
-    void checkCommand(const Command& command, const std::string& path)
-    {
-        checkIsPress(path, "an order");
-        if (!isAboutAxis(command.order)) return;
-        const auto* device = findDevice(m_tangle, command.axis.device);
-        if (command.axis.control.kind == ControlKind::Axis && device &&
-            has(*device, command.axis.control))
-            return;
-        error(path,
-              " gives an order about " + toText(command.axis.control) + " of \"" +
-                  command.axis.device + "\", which is no virtual axis",
-              "Name an axis of a virtual device.");
+        checkGoal(m_tangle, end.goal,
+                  m_control ? std::optional(m_signals.back().kind) : std::nullopt,
+                  [&](const std::string& where, const std::string& what, const std::string& cure,
+                      const char* remedy) {
+                      error(path + where, what, cure);
+                      m_problems.back().remedy = remedy;
+                  });
     }
 
     void checkTarget(const Target& target, Part part, const std::string& path)

@@ -6,6 +6,7 @@
 #include "core/tangle/stage_effect.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
+#include "core/weave/layer_check.h"
 #include "core/weave/reach_check.h"
 #include "core/weave/shape_check.h"
 
@@ -77,29 +78,15 @@ void findLostCraft(const Tangle& tangle, Problems& problems)
     }
 }
 
-void findSleepers(const Tangle& tangle, Problems& problems)
-{
-    for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
-        const auto& strand = tangle.strands[i];
-        if (!strand.isOn || doesCount(strand)) continue;
-        problems.push_back(
-            {.severity = Severity::Warning,
-             .path = "/strands/" + std::to_string(i),
-             .sentence = "Strand \"" + strand.name +
-                         "\" sleeps: only the layer Base and the craft Everywhere run in this "
-                         "version.",
-             .cure = "Move it to Base and Everywhere to use it now; it is kept as it is.",
-             .meaning = "It does nothing in flight."});
-    }
-}
-
 void findMeetings(const Tangle& tangle, Problems& problems)
 {
-    std::map<std::tuple<std::string, VirtualControl>, std::vector<std::size_t>> meetings;
+    using Where = std::tuple<std::string, VirtualControl, std::string, std::string>;
+    std::map<Where, std::vector<std::size_t>> meetings;  // of one layer and craft
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         if (!doesCount(tangle.strands[i])) continue;
         for (const auto& target : targetsOf(tangle.strands[i])) {
-            meetings[{target.device, target.control}].push_back(i);
+            const auto& strand = tangle.strands[i];
+            meetings[{target.device, target.control, strand.layer, strand.craft}].push_back(i);
         }
     }
     for (const auto& [place, strands] : meetings) {
@@ -155,7 +142,7 @@ void findSwitchesInUse(const Tangle& tangle, Problems& problems)
 
 bool doesCount(const Strand& strand) noexcept
 {
-    return strand.isOn && strand.layer == kBase && strand.craft == kEverywhere;
+    return strand.isOn;
 }
 
 Problems findProblems(const Tangle& tangle)
@@ -179,7 +166,7 @@ Problems findProblems(const Tangle& tangle)
     take(findSidesProblems(strands));
     take(findHalfReaches(strands));
     take(findUnfed(tangle));
-    findSleepers(tangle, problems);
+    findLayerProblems(tangle, problems);
     findMeetings(tangle, problems);
     findSwitchesInUse(tangle, problems);
     return problems;

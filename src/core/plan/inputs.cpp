@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/inputs.h"
+
+#include <algorithm>
+#include <cstdlib>
+
+namespace jolly
+{
+
+void Inputs::reset() noexcept
+{
+    std::ranges::fill(m_states, State{});
+    std::ranges::fill(m_values, Value{});
+}
+
+Value Inputs::valueOf(const PlanInput& input, Counts raw) noexcept
+{
+    const auto& control = input.control;
+    if (control.kind != ControlKind::Axis) return valueOfCounts(control.kind, raw);
+    if (!input.isBent) return {control.calibration.valueOf(raw.x, control.sides), 0.0};
+    return {valueWithNotches(control.calibration, control.notches, raw.x, control.sides), 0.0};
+}
+
+bool Inputs::prime(std::uint32_t input, Counts raw) noexcept
+{
+    const auto& flat = m_plan.inputs[input];
+    const auto value = valueOf(flat, raw);
+    const bool isHeldPush = flat.control.kind == ControlKind::Button &&
+                            springsBack(flat.control.buttonKind) && value.isPressed();
+    m_states[input] = {raw, true, isHeldPush, true};
+    m_values[input] = isHeldPush ? Value{} : value;
+    return isHeldPush;
+}
+
+bool Inputs::move(std::uint32_t input, bool isHatY, std::int32_t raw) noexcept
+{
+    const auto& flat = m_plan.inputs[input];
+    auto& state = m_states[input];
+    auto& part = isHatY ? state.raw.y : state.raw.x;
+    const auto noise = flat.control.kind == ControlKind::Axis ? flat.control.calibration.noise : 0;
+    if (state.isThere && std::abs(static_cast<std::int64_t>(raw) - part) <= noise) return false;
+    part = raw;
+    state.isThere = true;
+    const auto value = valueOf(flat, state.raw);
+    state.isMasked = state.isMasked && value.isPressed();
+    if (state.isMasked) return false;
+    m_values[input] = value;
+    return true;
+}
+
+void Inputs::goOn(std::uint32_t input, const Inputs& previous, std::uint32_t old) noexcept
+{
+    const auto& before = previous.m_states[old];
+    if (!before.isThere) return;
+    auto& state = m_states[input];
+    state.raw = before.raw;
+    const auto value = valueOf(m_plan.inputs[input], state.raw);
+    state.isMasked = before.isMasked && value.isPressed();
+    m_values[input] = state.isMasked ? Value{} : value;
+}
+
+void Inputs::lose(std::uint32_t input) noexcept
+{
+    m_states[input] = {};
+    m_values[input] = {};
+}
+
+void Inputs::endPriming() noexcept
+{
+    for (auto& state : m_states) state.isPrimed = false;
+}
+
+bool Inputs::isPressed(std::uint32_t input) const noexcept
+{
+    const auto kind = m_plan.inputs[input].control.kind;
+    const auto value = m_values[input];
+    if (kind == ControlKind::Hat) return value.x != 0.0 || value.y != 0.0;
+    return kind == ControlKind::Button && value.isPressed();
+}
+
+}  // namespace jolly

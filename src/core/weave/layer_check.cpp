@@ -1,0 +1,119 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/weave/layer_check.h"
+
+#include "core/layers/family.h"
+#include "core/tangle/lookup.h"
+
+#include <algorithm>
+#include <set>
+
+namespace jolly
+{
+
+namespace
+{
+
+/// Layers that a layer needs, directly or through others.
+void collectNeeds(const Tangle& tangle, const Layer& layer, std::set<std::string>& needs)
+{
+    for (const auto& id : layer.needs) {
+        if (!needs.insert(id).second) continue;
+        if (const auto* needed = findBy(tangle.layers, &Layer::id, id))
+            collectNeeds(tangle, *needed, needs);
+    }
+}
+
+bool isEngagedBy(const Tangle& tangle, const std::string& layer)
+{
+    return std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
+        return std::ranges::any_of(strand.ends, [&](const End& end) {
+            const auto* goal = std::get_if<LayerGoal>(&end.goal);
+            return goal && (goal->layer == layer || goal->engage == Engage::Next ||
+                            goal->engage == Engage::Previous);
+        });
+    });
+}
+
+void findWrongNeeds(const Tangle& tangle, std::size_t place, Problems& problems)
+{
+    const auto& layer = tangle.layers[place];
+    const auto path = "/layers/" + std::to_string(place) + "/needs";
+    for (const auto& id : layer.needs) {
+        if (findBy(tangle.layers, &Layer::id, id)) continue;
+        problems.push_back({.severity = Severity::Error,
+                            .path = path,
+                            .sentence = "The layer \"" + layer.name + "\" needs \"" + id +
+                                        "\", which the tangle does not have.",
+                            .cure = "Name a layer that is there, or nothing.",
+                            .meaning = "It is never engaged."});
+    }
+    std::set<std::string> needs;
+    collectNeeds(tangle, layer, needs);
+    if (!needs.contains(layer.id)) return;
+    problems.push_back(
+        {.severity = Severity::Error,
+         .path = path,
+         .sentence = "The layer \"" + layer.name + "\" needs itself, through others or directly.",
+         .cure = "Take one of the circle away from what it needs.",
+         .meaning = "None of the circle is ever engaged."});
+}
+
+/// A rule in a layer that engages the same layer lets go of it at once, or never.
+void findOwnRules(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
+        const auto& strand = tangle.strands[s];
+        for (std::size_t e = 0; e < strand.ends.size(); ++e) {
+            const auto* goal = std::get_if<LayerGoal>(&strand.ends[e].goal);
+            if (!goal || goal->layer != strand.layer || strand.layer == kBase) continue;
+            problems.push_back(
+                {.severity = Severity::Warning,
+                 .path = "/strands/" + std::to_string(s) + "/ends/" + std::to_string(e),
+                 .sentence = "Strand \"" + strand.name + "\" engages the layer in which it is.",
+                 .cure = "That is fine to let go of it again; else move the strand to Base.",
+                 .meaning = "It can engage nothing while that layer is not engaged."});
+        }
+    }
+}
+
+void findLostInsteads(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
+        const auto& strand = tangle.strands[s];
+        if (strand.insteadOf.empty() || findStrand(tangle, strand.insteadOf)) continue;
+        problems.push_back({.severity = Severity::Warning,
+                            .path = "/strands/" + std::to_string(s) + "/insteadOf",
+                            .sentence = "Strand \"" + strand.name + "\" stands instead of \"" +
+                                        strand.insteadOf + "\", which is gone.",
+                            .cure = "Nothing has to be done, unless that should still be there.",
+                            .meaning = "It counts beside what is inherited."});
+    }
+}
+
+}  // namespace
+
+void findLayerProblems(const Tangle& tangle, Problems& problems)
+{
+    if (tangle.layers.size() > kMostLayers)
+        problems.push_back({.severity = Severity::Error,
+                            .path = "/layers/" + std::to_string(kMostLayers),
+                            .sentence = "There are " + std::to_string(tangle.layers.size()) +
+                                        " layers; " + std::to_string(kMostLayers) +
+                                        " are the most.",
+                            .cure = "Take some away, or make one of two.",
+                            .meaning = "The upper ones are never engaged."});
+    for (std::size_t place = 0; place < tangle.layers.size(); ++place) {
+        const auto& layer = tangle.layers[place];
+        findWrongNeeds(tangle, place, problems);
+        if (place == 0 || !layer.needs.empty() || isEngagedBy(tangle, layer.id)) continue;
+        problems.push_back({.severity = Severity::Warning,
+                            .path = "/layers/" + std::to_string(place),
+                            .sentence = "Nothing engages the layer \"" + layer.name + "\".",
+                            .cure = "Lead a control to it, or engage it by hand.",
+                            .meaning = "Its strands wait."});
+    }
+    findOwnRules(tangle, problems);
+    findLostInsteads(tangle, problems);
+}
+
+}  // namespace jolly

@@ -28,6 +28,8 @@ void addRun(CLI::App& app, ExitCode& code);
 void addStatus(CLI::App& app, ExitCode& code);
 void addLive(CLI::App& app, ExitCode& code);
 void addDown(CLI::App& app, ExitCode& code);
+void addLayer(CLI::App& app, ExitCode& code);
+void addCraft(CLI::App& app, ExitCode& code);
 void addReplay(CLI::App& app, ExitCode& code);
 void addMeasure(CLI::App& app, ExitCode& code);
 void addMap(CLI::App& app, ExitCode& code);
@@ -40,10 +42,10 @@ void addPreflight(CLI::App& app, ExitCode& code);
 void addPermit(CLI::App& app, ExitCode& code);
 void addKeepRoom(CLI::App& app, ExitCode& code);  ///< for "launch" alone
 
-inline constexpr auto kCommands = {addDevices,   addWatch,  addCheck,   addRun,     addStatus,
-                                   addLive,      addDown,   addReplay,  addMeasure, addMap,
-                                   addExplain,   addPlan,   addSheets,  addLaunch,  addGames,
-                                   addPreflight, addPermit, addKeepRoom};
+inline constexpr auto kCommands = {addDevices, addWatch, addCheck,     addRun,    addStatus,
+                                   addLive,    addDown,  addLayer,     addCraft,  addReplay,
+                                   addMeasure, addMap,   addExplain,   addPlan,   addSheets,
+                                   addLaunch,  addGames, addPreflight, addPermit, addKeepRoom};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

@@ -41,6 +41,14 @@ class RunningEngine : public EngineHost
     [[nodiscard]] Problems load(const std::string& tangle, bool& accepted) override;
     [[nodiscard]] Fallible goLive() override { return m_door.goLive(); }
     [[nodiscard]] Fallible standDown() override { return m_door.standDown(); }
+    [[nodiscard]] Fallible flipLayer(const std::string& layer) override
+    {
+        return m_door.flipLayer(layer);
+    }
+    [[nodiscard]] Fallible chooseCraft(const std::string& craft) override
+    {
+        return m_door.chooseCraft(craft);
+    }
     [[nodiscard]] Fallible quit() override { return m_door.quit(); }
     [[nodiscard]] std::shared_ptr<const EngineStatus> status() const override
     {

@@ -134,6 +134,16 @@ Fallible EngineClient::standDown()
     return guarded([this] { m_proxy->StandDown(); });
 }
 
+Fallible EngineClient::flipLayer(const std::string& layer)
+{
+    return guarded([&] { m_proxy->FlipLayer(layer); });
+}
+
+Fallible EngineClient::chooseCraft(const std::string& craft)
+{
+    return guarded([&] { m_proxy->ChooseCraft(craft); });
+}
+
 Fallible EngineClient::quit()
 {
     return guarded([this] { m_proxy->Quit(); });

@@ -28,6 +28,8 @@ class EngineLink
     [[nodiscard]] virtual Result<LoadResult> load(const std::string& tangle) = 0;
     [[nodiscard]] virtual Fallible goLive() = 0;
     [[nodiscard]] virtual Fallible standDown() = 0;
+    [[nodiscard]] virtual Fallible flipLayer(const std::string& layer) = 0;
+    [[nodiscard]] virtual Fallible chooseCraft(const std::string& craft) = 0;
     [[nodiscard]] virtual Fallible quit() = 0;
     [[nodiscard]] virtual Result<EngineStatus> status() = 0;
     [[nodiscard]] virtual Result<Problems> problems() = 0;
@@ -56,6 +58,8 @@ class EngineClient : public EngineLink
     [[nodiscard]] Result<LoadResult> load(const std::string& tangle) override;
     [[nodiscard]] Fallible goLive() override;
     [[nodiscard]] Fallible standDown() override;
+    [[nodiscard]] Fallible flipLayer(const std::string& layer) override;
+    [[nodiscard]] Fallible chooseCraft(const std::string& craft) override;
     [[nodiscard]] Fallible quit() override;
     [[nodiscard]] Result<EngineStatus> status() override;
     [[nodiscard]] Result<Problems> problems() override;

@@ -73,6 +73,8 @@ class EngineService::Object : private ServiceConnection,
     }
     void GoLive() override { orThrow(m_host.goLive()); }
     void StandDown() override { orThrow(m_host.standDown()); }
+    void FlipLayer(const std::string& layer) override { orThrow(m_host.flipLayer(layer)); }
+    void ChooseCraft(const std::string& craft) override { orThrow(m_host.chooseCraft(craft)); }
     void Quit() override
     {
         orThrow(m_host.quit());

@@ -25,6 +25,8 @@ class EngineHost
     [[nodiscard]] virtual Problems load(const std::string& tangle, bool& accepted) = 0;
     [[nodiscard]] virtual Fallible goLive() = 0;
     [[nodiscard]] virtual Fallible standDown() = 0;
+    [[nodiscard]] virtual Fallible flipLayer(const std::string& layer) = 0;
+    [[nodiscard]] virtual Fallible chooseCraft(const std::string& craft) = 0;
     [[nodiscard]] virtual Fallible quit() = 0;
     [[nodiscard]] virtual std::shared_ptr<const EngineStatus> status() const = 0;
     [[nodiscard]] virtual Problems problems() const = 0;

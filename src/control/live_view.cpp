@@ -87,6 +87,8 @@ bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const
         copy.generation = header.generation.load(std::memory_order_relaxed);
         copy.edition = header.edition.load(std::memory_order_relaxed);
         copy.events = header.events.load(std::memory_order_relaxed);
+        copy.layers = header.layers.load(std::memory_order_relaxed);
+        copy.craft = header.craft.load(std::memory_order_relaxed);
         copy.delay = Time(header.delayNs.load(std::memory_order_relaxed));
         std::atomic_thread_fence(std::memory_order_acquire);
         if (header.sequence.load(std::memory_order_relaxed) != before) continue;

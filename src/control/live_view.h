@@ -25,7 +25,9 @@ struct LiveSnapshot {
     std::uint64_t generation = 0;  ///< of the slots
     std::uint64_t edition = 0;     ///< of the status
     std::uint64_t events = 0;
-    Time delay{};  ///< of the last written frame
+    Time delay{};              ///< of the last written frame
+    std::uint64_t layers = 1;  ///< that are engaged: bits by their places in the stack
+    std::uint64_t craft = 0;   ///< place of the craft that is flown
     std::vector<LiveValue> slots;
 };
 

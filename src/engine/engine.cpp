@@ -58,14 +58,6 @@ void Engine::runMotion() noexcept
     m_live.end();
 }
 
-void Engine::tellDropped()
-{
-    std::erase_if(m_troubles,
-                  [](const auto& t) { return t.first.starts_with(DroppedPulses::kPath); });
-    for (const auto& problem : DroppedPulses::of(m_woven->machine)) trouble(problem);
-    m_isStale = true;
-}
-
 void Engine::keepHouse(Time now)
 {
     if (now >= m_holdAgain) holdWhatIsFree();
@@ -202,21 +194,9 @@ void Engine::flush(Time time) noexcept
         m_live.move(change.output, change.raw, change.value.x);
         m_fleet.put(machine.plan().outputs[change.output], change.raw);
     });
+    m_live.setLayers(machine.layers().engaged(), machine.routing().craft());
     const auto frames = m_fleet.send();
     if (frames > 0 && m_live.countFrames(frames)) m_live.noteDelay(m_world.now() - time);
-}
-
-void Engine::trouble(const Problem& problem)
-{
-    const auto known = m_troubles.find(problem.path);
-    const bool isKnown = known != m_troubles.end();
-    if (isKnown ? known->second == problem : problem.sentence.empty()) return;
-    if (problem.sentence.empty()) {
-        m_troubles.erase(known);
-    } else {
-        m_troubles[problem.path] = problem;
-    }
-    m_isStale = true;
 }
 
 /// Lets the machine take the controls as they stand.

@@ -43,6 +43,12 @@ class Engine : private WorldListener
     /// Releases everything and gives everything back. Devices end within Fleet::kFarewell.
     void standDown();
 
+    /// Engages a layer by hand until the next time, or lets it go. By its id, or its name.
+    [[nodiscard]] Fallible flipLayer(const std::string& layer);
+
+    /// Flies another craft of the tangle from now on. By its id, or its name.
+    [[nodiscard]] Fallible chooseCraft(const std::string& craft);
+
     /// Lets clients know that the end that comes is wanted, and no death.
     void sayEnding() noexcept { m_live.sayEnding(); }
 
@@ -70,6 +76,7 @@ class Engine : private WorldListener
     [[nodiscard]] bool isMoment(DeckController& controller);
     void holdOne(DeckController& controller);
     void runMotion() noexcept;
+    void followLayers() noexcept;
     void tellDropped();
     void keepHouse(Time now);
     void letAllGo();

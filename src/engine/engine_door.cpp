@@ -32,17 +32,28 @@ Fallible EngineDoor::standDown()
     return ask(Wish::StandDown);
 }
 
+Fallible EngineDoor::flipLayer(const std::string& layer)
+{
+    return ask(Wish::FlipLayer, {}, layer);
+}
+
+Fallible EngineDoor::chooseCraft(const std::string& craft)
+{
+    return ask(Wish::ChooseCraft, {}, craft);
+}
+
 Fallible EngineDoor::quit()
 {
     return ask(Wish::Quit);
 }
 
-Fallible EngineDoor::ask(Wish wish, std::unique_ptr<WovenTangle> woven)
+Fallible EngineDoor::ask(Wish wish, std::unique_ptr<WovenTangle> woven, std::string name)
 {
     const std::lock_guard lock(m_asking);
     auto order = std::make_unique<Order>();
     order->wish = wish;
     order->woven = std::move(woven);
+    order->name = std::move(name);
     auto answer = order->answer.get_future();
     const bool isSent = !m_isClosed && m_orders.push(std::move(order));
     m_world.wake();
@@ -80,6 +91,12 @@ EngineDoor::Answer EngineDoor::carryOut(Order& order, Engine& engine)
             break;
         case Wish::StandDown:
             engine.standDown();
+            break;
+        case Wish::FlipLayer:
+            answer.outcome = engine.flipLayer(order.name);
+            break;
+        case Wish::ChooseCraft:
+            answer.outcome = engine.chooseCraft(order.name);
             break;
         case Wish::Quit:
             engine.standDown();

@@ -24,6 +24,8 @@ class EngineDoor
     Fallible take(std::unique_ptr<WovenTangle> woven);
     Fallible goLive();
     Fallible standDown();
+    Fallible flipLayer(const std::string& layer);
+    Fallible chooseCraft(const std::string& craft);
 
     /// Stands down and ends the loop. Control threads only.
     Fallible quit();
@@ -38,7 +40,7 @@ class EngineDoor
     [[nodiscard]] bool hasQuit() const noexcept { return m_hasQuit; }
 
  private:
-    enum class Wish : std::uint8_t { Take, GoLive, StandDown, Quit };
+    enum class Wish : std::uint8_t { Take, GoLive, StandDown, FlipLayer, ChooseCraft, Quit };
 
     struct Answer {
         Fallible outcome;
@@ -48,10 +50,11 @@ class EngineDoor
     struct Order {
         Wish wish = Wish::Quit;
         std::unique_ptr<WovenTangle> woven;
+        std::string name;  ///< of a layer or a craft
         std::promise<Answer> answer;
     };
 
-    Fallible ask(Wish wish, std::unique_ptr<WovenTangle> woven = {});
+    Fallible ask(Wish wish, std::unique_ptr<WovenTangle> woven = {}, std::string name = {});
     Answer carryOut(Order& order, Engine& engine);
 
     World& m_world;

@@ -41,10 +41,12 @@ struct LiveHeader {
     std::atomic<std::int64_t>
         delayNs;  ///< of a written frame, measured now and then: from the kernel's time stamp
     std::atomic<std::int64_t> lastMove;  ///< time of the last raw move, monotonic ns
+    std::atomic<std::uint64_t> layers;   ///< that are engaged: bits by their places in the stack
+    std::atomic<std::uint64_t> craft;    ///< place of the craft that is flown
 };
 
 inline constexpr std::uint32_t kLiveMagic = 0x4a544c56;  // "JTLV"
-inline constexpr std::uint32_t kLiveVersion = 3;
+inline constexpr std::uint32_t kLiveVersion = 4;
 inline constexpr std::uint32_t kLiveSlots = 16384;
 inline constexpr std::uint32_t kLiveMoves = 32768;
 inline constexpr std::uint32_t kLiveHatY = 0x80000000;
@@ -55,7 +57,7 @@ struct LiveBlock {
     LiveMove moves[kLiveMoves];
 };
 
-static_assert(sizeof(LiveHeader) == 72 && sizeof(LiveSlot) == 24 && sizeof(LiveMove) == 16,
+static_assert(sizeof(LiveHeader) == 88 && sizeof(LiveSlot) == 24 && sizeof(LiveMove) == 16,
               "docs/formats/engine.md says so");
 static_assert(std::atomic<double>::is_always_lock_free &&
               std::atomic<std::uint64_t>::is_always_lock_free);

@@ -70,6 +70,13 @@ class LiveWriter
         m_block.header.delayNs.store(delay.count(), std::memory_order_relaxed);
     }
 
+    /// Which layers are engaged, and which craft is flown.
+    void setLayers(std::uint64_t layers, std::uint64_t craft) noexcept
+    {
+        m_block.header.layers.store(layers, std::memory_order_relaxed);
+        m_block.header.craft.store(craft, std::memory_order_relaxed);
+    }
+
     void sayEnding() noexcept { m_block.header.isEnding = 1; }
     void newGeneration() noexcept { add(m_block.header.generation, 1); }
     [[nodiscard]] std::uint64_t generation() const noexcept { return m_block.header.generation; }

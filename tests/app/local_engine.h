@@ -39,6 +39,14 @@ class LocalLink : public EngineLink
         m_local.engine.standDown();
         return {};
     }
+    Fallible flipLayer(const std::string& layer) override
+    {
+        return m_local.engine.flipLayer(layer);
+    }
+    Fallible chooseCraft(const std::string& craft) override
+    {
+        return m_local.engine.chooseCraft(craft);
+    }
     Fallible quit() override { return standDown(); }
     Result<EngineStatus> status() override { return *m_local.board.get(); }
     Result<Problems> problems() override { return Problems{}; }

@@ -274,11 +274,16 @@ TEST(Cli, AFlightIsTalkedToFromOutside)
     Program engine({kTangle, "run", kDemo, "--world", kWorld});
     ASSERT_TRUE(engine.prints("Live.")) << engine.text();
     expect({"status"}, 0, "\"Marrowmere Mail\" is live.");
+    expect({"status"}, 0, "craft: everywhere; engaged: Base alone");
+    expect({"craft", "Everywhere"}, 0, "");
+    expect({"craft", "Nowhere"}, 3, "has no craft \"Nowhere\". Name one of: everywhere");
+    expect({"layer", "base"}, 3, "Base always is engaged.");
     expect({"run", kDemo}, 3, "An engine is running already.");
     expect({"down"}, 0, "");
     expect({"status"}, 0, "\"Marrowmere Mail\" is idle.");
     expect({"live"}, 0, "");
     expect({"status", "--json"}, 0, "\"live\": true");
+    expect({"status", "--json"}, 0, "\"engaged\": []");
     expect({"down", "--quit"}, 0, "");
     EXPECT_EQ(engine.end(), 0);
 }

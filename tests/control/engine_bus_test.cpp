@@ -32,6 +32,11 @@ class Host : public EngineHost
         return fail(Failure::Code::NotAllowed, "You may not.", "Ask.", 13);
     }
     Fallible standDown() override { return {}; }
+    Fallible flipLayer(const std::string& layer) override
+    {
+        return layer == "water" ? Fallible() : fail(Failure::Code::NotThere, "No such layer.", "");
+    }
+    Fallible chooseCraft(const std::string&) override { return {}; }
     Fallible quit() override
     {
         hasQuit = true;

@@ -27,6 +27,16 @@ void* operator new[](std::size_t size)
 {
     return allocate(size);
 }
+void* operator new(std::size_t size, const std::nothrow_t&) noexcept
+{
+    ++t_allocations;
+    return std::malloc(size == 0 ? 1 : size);
+}
+void* operator new[](std::size_t size, const std::nothrow_t&) noexcept
+{
+    ++t_allocations;
+    return std::malloc(size == 0 ? 1 : size);
+}
 void operator delete(void* place) noexcept
 {
     std::free(place);

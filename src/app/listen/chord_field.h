@@ -41,10 +41,10 @@ class ChordField : public QWidget
     void showState();
 
     Studio& m_studio;
+    bool m_isListening = false;  ///< before its children, whose making is an event
     QLabel* m_words;
     std::vector<std::uint16_t> m_keys;  ///< that were pressed
     std::vector<std::uint16_t> m_down;  ///< that still are
-    bool m_isListening = false;
 };
 
 /// "Ctrl + G": keys by the names of the present layout, in the order in which they are pressed.

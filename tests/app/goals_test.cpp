@@ -175,6 +175,27 @@ TEST_F(GoalsInWindow, OrdersNothingOneMoreAndOneLess)
     EXPECT_EQ(strands().back().ends.size(), 3U) << "at one touch";
 }
 
+TEST_F(GoalsInWindow, AnOutletEngagesALayerOrChoosesACraft)
+{
+    document.edit("layers", [](Tangle& tangle) {
+        tangle.layers.push_back({.id = "water", .name = "On water"});
+        tangle.craft.push_back({.id = "gannet", .name = "Gannet 12", .parent = "everywhere"});
+    });
+    weave("add both ends");
+    chooseGoal("goal on", "On water while it is held");
+    EXPECT_EQ(end(0).goal, Goal(LayerGoal{"water", Engage::Hold}));
+    EXPECT_EQ(find<QPushButton>("goal on")->text(), "layer On water, held");
+    chooseGoal("goal off", "Gannet 12");
+    EXPECT_EQ(end(1).goal, Goal(CraftGoal{"gannet", Choose::This}));
+    EXPECT_THAT(said(), HasSubstr("chooses the craft Gannet 12"));
+    document.edit("elsewhere", [](Tangle& tangle) {
+        tangle.strands.back().layer = "water";
+        tangle.strands.back().craft = "gannet";
+    });
+    settle();
+    EXPECT_EQ(textOf("layer and craft"), "On water · Gannet 12");
+}
+
 TEST_F(GoalsInWindow, AnOrderAboutAnAxisNamesIt)
 {
     move(kX, 900);

@@ -27,6 +27,8 @@ GoalMenu::GoalMenu(Studio& studio, RowChoice& choice, OutletPlace row,
     if (signalsOf(studio.tangle(), *strand).back().kind == ControlKind::Button) {
         addAction(tr("Keys: press them together…"), this, std::move(askForKeys));
         addOrders(*addMenu(tr("An order")));
+        if (studio.tangle().layers.size() > 1) addLayers(*addMenu(tr("A layer")));
+        if (studio.tangle().craft.size() > 1) addCraft(*addMenu(tr("A craft")));
     }
     addAction(tr("Nothing: it is silent"), this, [this] { m_choice.lead(m_row, Nothing{}); });
     if (!end) return;
@@ -43,6 +45,39 @@ void GoalMenu::addOrders(QMenu& menu)
     addAxes(*menu.addMenu(tr("Recentre")), tr("Let all that is kept for %1 begin anew"),
             Order::Recentre);
     addAxes(*menu.addMenu(tr("Reverse")), tr("Turn %1 round, and back"), Order::Reverse);
+}
+
+void GoalMenu::addLayers(QMenu& menu)
+{
+    for (const auto& layer : m_studio.tangle().layers) {
+        if (layer.id == kBase) continue;
+        const auto name = QString::fromStdString(layer.name);
+        const auto add = [&](const QString& words, Engage engage) {
+            menu.addAction(words.arg(name), this, [this, id = layer.id, engage] {
+                m_choice.lead(m_row, LayerGoal{id, engage});
+            });
+        };
+        add(tr("%1 while it is held"), Engage::Hold);
+        add(tr("%1 until the next press"), Engage::Flip);
+        if (layer.group.empty()) continue;
+        add(tr("The next of the group of %1"), Engage::Next);
+        add(tr("The one before of the group of %1"), Engage::Previous);
+    }
+}
+
+void GoalMenu::addCraft(QMenu& menu)
+{
+    for (const auto& craft : m_studio.tangle().craft) {
+        menu.addAction(QString::fromStdString(craft.name), this, [this, id = craft.id] {
+            m_choice.lead(m_row, CraftGoal{id, Choose::This});
+        });
+    }
+    menu.addAction(tr("The next craft"), this, [this] {
+        m_choice.lead(m_row, CraftGoal{{}, Choose::Next});
+    });
+    menu.addAction(tr("The craft before"), this, [this] {
+        m_choice.lead(m_row, CraftGoal{{}, Choose::Previous});
+    });
 }
 
 /// All axes to which something leads.

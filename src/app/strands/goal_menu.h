@@ -10,7 +10,7 @@ namespace jolly::app
 {
 
 /// Where the outlet of a row may lead: the next free control, one from the list, keys, nothing, an
-/// order; or one goal more, or less.
+/// order, a layer, a craft; or one goal more, or less.
 class GoalMenu : public QMenu
 {
  public:
@@ -20,6 +20,8 @@ class GoalMenu : public QMenu
 
  private:
     void addOrders(QMenu& menu);
+    void addLayers(QMenu& menu);
+    void addCraft(QMenu& menu);
     void addAxes(QMenu& menu, const QString& words, Order order);
     void addOne();
     void removeIt();

@@ -35,6 +35,16 @@ const RigControl* sourceOf(const Studio& studio, const Strand& strand)
     return controller ? findControl(controller->rig, strand.source.control) : nullptr;
 }
 
+/// The layer and the craft in which a strand counts.
+QString whereText(const Tangle& tangle, const Strand& strand)
+{
+    const auto* layer = findBy(tangle.layers, &Layer::id, strand.layer);
+    const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
+    return toQt(layer ? layer->name : strand.layer) + QStringLiteral(" · ") +
+           (strand.craft == kEverywhere ? QObject::tr("everywhere")
+                                        : toQt(craft ? craft->name : strand.craft));
+}
+
 /// Whether a strand shows where a switch stands, whatever its own button says.
 bool isSwitch(const Strand& strand)
 {
@@ -59,7 +69,8 @@ bool StrandCard::fits(const Strand& strand) const
     const auto isSameKind = [](const Stage& a, const Stage& b) {
         return a.parameters.index() == b.parameters.index();
     };
-    return strand.id == m_id && strand.source == m_shown.source &&
+    return strand.id == m_id && strand.source == m_shown.source && strand.layer == m_shown.layer &&
+           strand.craft == m_shown.craft &&
            std::ranges::equal(strand.stages, m_shown.stages, isSameKind) && m_outlets->fits(strand);
 }
 
@@ -83,7 +94,7 @@ void StrandCard::build(const Strand& strand)
     column->addWidget(m_editorPlace);
 }
 
-void StrandCard::buildHead(const Strand&, QVBoxLayout& column)
+void StrandCard::buildHead(const Strand& strand, QVBoxLayout& column)
 {
     auto* row = new QHBoxLayout;
     m_name = new ElidedLabel(this);
@@ -91,7 +102,8 @@ void StrandCard::buildHead(const Strand&, QVBoxLayout& column)
     setTone(*m_name, "title");
     m_target = new ElidedLabel(this);
     setTone(*m_target, "dim");
-    auto* where = new QLabel(tr("Base · everywhere"), this);
+    auto* where = new QLabel(whereText(m_studio.tangle(), strand), this);
+    where->setObjectName(QStringLiteral("layer and craft"));
     where->setFont(textFont(TextSize::Small, true));
     setTone(*where, "straw");
     row->addWidget(m_name);

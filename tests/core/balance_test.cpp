@@ -10,8 +10,8 @@
 #include <memory>
 #include <random>
 
-/// Whatever happens, what is pressed is let go: random strands, events, edits, controllers that go
-/// and come, flights that end and begin. Again and again everything physical is let go; then
+/// Whatever happens, what is pressed is let go: random strands, layers, events, edits, controllers
+/// that go and come, flights that end and begin. Again and again everything physical is let go; then
 /// nothing virtual may be pressed or away from rest, and of each button as many presses as releases
 /// were sent.
 namespace jolly::test
@@ -41,8 +41,10 @@ class Flight
         m_tangle.devices.front().axes = 4;
         m_tangle.devices.push_back(
             {.id = "keys", .name = "Keys", .kind = VirtualKind::Keyboard, .number = 2});
+        addRandomLayers();
         for (int i = 0; i < 12; ++i) addRandomStrand();
-        EXPECT_FALSE(hasErrors(findProblems(m_tangle)));
+        for (const auto& problem : findProblems(m_tangle))
+            EXPECT_NE(problem.severity, Severity::Error) << problem.sentence;
         m_machine = std::make_unique<Machine>(compile(m_tangle));
         m_presses.resize(m_machine->plan().outputs.size());
     }
@@ -55,6 +57,7 @@ class Flight
             if (deed == 0) edit();
             if (deed == 1) loseAll();
             if (deed == 2) endAndBegin();
+            if (deed >= 3 && deed < 9) flipALayerByHand();
             if (deed < 20) wait(below(2000));
             if (deed >= 20) move(m_inputs[below(m_inputs.size())], below(2) != 0);
         }
@@ -117,6 +120,31 @@ class Flight
         return {.device = "keys", .keys = {one, other}};
     }
 
+    /// Every other tangle has layers: two of a group, of which one may need a third.
+    void addRandomLayers()
+    {
+        m_hasLayers = below(2) == 0;
+        if (!m_hasLayers) return;
+        for (const std::string id : {"first", "second", "third"}) {
+            m_tangle.layers.push_back({.id = id,
+                                       .name = id,
+                                       .group = id == "third" ? "" : "either",
+                                       .crossing = static_cast<Crossing>(below(2)),
+                                       .tellsSwitches = below(2) == 0,
+                                       .remembers = below(2) == 0});
+        }
+        if (below(2) == 0) std::prev(m_tangle.layers.end(), 2)->needs = {"third"};
+    }
+
+    const Layer& randomLayer() { return *std::prev(m_tangle.layers.end(), 1 + below(3)); }
+
+    /// Only a layer of a group can be stepped from.
+    LayerGoal randomEngagement()
+    {
+        const auto& layer = randomLayer();
+        return {layer.id, static_cast<Engage>(below(layer.group.empty() ? 2 : 4))};
+    }
+
     void addRandomStrand()
     {
         static const std::vector<ControlCode> kSources = {kTrigger, kThumb, kToggle, kHat};
@@ -124,6 +152,7 @@ class Flight
         const auto kind = from == kHat ? ControlKind::Hat : ControlKind::Button;
         auto& strand = addStrand(m_tangle, from, button(1));
         strand.ends.clear();
+        if (m_hasLayers && below(2) == 0) strand.layer = randomLayer().id;
         if (kind == ControlKind::Hat || below(3) != 0) strand.stages = {{randomStage(kind)}};
         const auto gives = strand.stages.empty()
                                ? ControlKind::Button
@@ -136,6 +165,8 @@ class Flight
             if (gives == ControlKind::Button) end.how = static_cast<How>(below(4));
             end.pulse = 10.0 + static_cast<double>(below(30));
             if (gives == ControlKind::Button && below(4) == 0) end.goal = randomChord();
+            if (gives == ControlKind::Button && m_hasLayers && below(4) == 0)
+                end.goal = randomEngagement();
             strand.ends.push_back(end);
         }
     }
@@ -171,6 +202,13 @@ class Flight
         runUntilNow();
     }
 
+    void flipALayerByHand()
+    {
+        const auto layers = m_machine->plan().layers.size();
+        if (layers > 1) m_machine->flipLayer(static_cast<std::uint32_t>(1 + below(layers - 1)));
+        take();
+    }
+
     void runUntilNow()
     {
         while (m_machine->nextTick() <= m_now) {
@@ -193,7 +231,7 @@ class Flight
         for (const auto input : m_inputs) next->prime(input, m_raws[input]);
         next->takeOver(*m_machine, m_now);
         m_machine = std::move(next);
-        for (std::uint32_t i = 0; i < m_presses.size(); ++i) tell(i);
+        tellAll();
     }
 
     void loseAll()
@@ -207,7 +245,7 @@ class Flight
     void endAndBegin()
     {
         m_machine->reset();
-        for (std::uint32_t i = 0; i < m_presses.size(); ++i) tell(i);
+        tellAll();
         begin();
     }
 
@@ -231,17 +269,24 @@ class Flight
         });
     }
 
+    void tellAll()
+    {
+        m_machine->dropChanges();
+        for (std::uint32_t i = 0; i < m_presses.size(); ++i) tell(i);
+    }
+
     /// A device is told what a virtual control is, once something else may have changed it.
     void tell(std::uint32_t output)
     {
-        const bool isButton =
-            m_machine->plan().outputs[output].layout.control.kind == ControlKind::Button;
-        if (isButton) m_presses[output] = m_machine->meetings().raw(output).x;
-        m_machine->dropChanges();
+        const auto& told = m_machine->plan().outputs[output];
+        const bool isLayer = told.device == kNoDevice;
+        if (!isLayer && told.layout.control.kind == ControlKind::Button)
+            m_presses[output] = m_machine->meetings().raw(output).x;
     }
 
     std::mt19937 m_random;
     Tangle m_tangle = smallTangle();
+    bool m_hasLayers = false;
     std::unique_ptr<Machine> m_machine;
     std::vector<std::uint32_t> m_inputs;
     std::map<std::uint32_t, Counts> m_raws;

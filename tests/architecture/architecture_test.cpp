@@ -131,6 +131,24 @@ Words findKindQuestions(const fs::path& source, const std::string& list)
     return found;
 }
 
+/// Lines of docs that are longer than 100 columns. A table's row is as long as it is.
+Words findLongLines(const fs::path& folder)
+{
+    Words found;
+    for (const auto& entry : fs::directory_iterator(folder)) {
+        if (entry.path().extension() != ".md") continue;
+        std::istringstream in(textOf(entry.path()));
+        int number = 0;
+        for (std::string line; std::getline(in, line);) {
+            ++number;
+            const auto isLetter = [](char c) { return (c & 0xc0) != 0x80; };  // in UTF-8
+            if (!line.starts_with('|') && std::ranges::count_if(line, isLetter) > 100)
+                found.push_back(entry.path().filename().string() + " " + std::to_string(number));
+        }
+    }
+    return found;
+}
+
 const fs::path kSource = fs::path(JOLLY_SOURCE_DIR) / "src";
 const fs::path kPlanted = testData() / "planted";
 
@@ -156,6 +174,17 @@ TEST(Architecture, FilesStaySmall)
 TEST(Architecture, APlantedLongHeaderIsFound)
 {
     EXPECT_THAT(findLongFiles(kPlanted), ElementsAre("long.h 151"));
+}
+
+TEST(Architecture, LinesOfDocsAreNotLong)
+{
+    EXPECT_THAT(findLongLines(JOLLY_SOURCE_DIR), IsEmpty());
+    EXPECT_THAT(findLongLines(fs::path(JOLLY_SOURCE_DIR) / "docs"), IsEmpty());
+}
+
+TEST(Architecture, APlantedLongLineIsFound)
+{
+    EXPECT_THAT(findLongLines(kPlanted), ElementsAre("wide.md 4"));
 }
 
 TEST(Architecture, NobodyAsksForAKindOfStage)

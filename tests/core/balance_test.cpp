@@ -11,9 +11,9 @@
 #include <random>
 
 /// Whatever happens, what is pressed is let go: random strands, layers, events, edits, controllers
-/// that go and come, flights that end and begin. Again and again everything physical is let go; then
-/// nothing virtual may be pressed or away from rest, and of each button as many presses as releases
-/// were sent.
+/// that go and come, flights that end and begin. Again and again everything physical is let go;
+/// then nothing virtual may be pressed or away from rest, and of each button as many presses as
+/// releases were sent.
 namespace jolly::test
 {
 namespace

@@ -70,7 +70,7 @@ void Handover::takeOverLayers() noexcept
 void Handover::takeOverPress(std::uint32_t input, std::uint32_t old) noexcept
 {
     const auto taken = m_previous.m_routing.taken(old);
-    if (taken == Routing::kNone) return;
+    if (!m_previous.m_routing.isTaken(old) || taken == Routing::kNone) return;
     const auto& layer = m_previous.m_plan->layers[m_previous.m_plan->routes[taken].layer].id;
     auto& routing = m_mine.m_routing;
     const auto& run = m_mine.m_plan->views[routing.craft()].routes[input];
@@ -79,7 +79,7 @@ void Handover::takeOverPress(std::uint32_t input, std::uint32_t old) noexcept
         for (const auto strand : routing.strandsOf(routing.route(input)))
             routing.setCounts(strand, false);
         for (const auto strand : routing.strandsOf(route)) routing.setCounts(strand, true);
-        routing.setTaken(input, route);
+        routing.take(input, route);
         return;
     }
 }

@@ -23,7 +23,7 @@ LayerStack::LayerStack(const Plan& plan) : m_plan(plan), m_latest(plan.layers.si
 void LayerStack::reset() noexcept
 {
     m_engaged = m_wanted = kBaseBit;
-    m_flipped = 0;
+    m_flipped = m_pressed = 0;
     std::ranges::fill(m_latest, 0U);
     m_count = 0;
     m_hasNews = true;
@@ -32,10 +32,16 @@ void LayerStack::reset() noexcept
 void LayerStack::flip(std::uint32_t layer) noexcept
 {
     if (layer == 0 || layer >= m_plan.layers.size()) return;
-    const bool isOn = (m_flipped & bitOf(layer)) != 0;
-    m_flipped &= ~m_plan.layers[layer].group;
-    m_flipped = isOn ? m_flipped & ~bitOf(layer) : m_flipped | bitOf(layer);
-    m_wanted &= ~bitOf(layer);  // it counts as the latest of its group
+    setFlipped(layer, (m_flipped & bitOf(layer)) == 0);
+}
+
+void LayerStack::setFlipped(std::uint32_t layer, bool isOn) noexcept
+{
+    m_flipped &= ~(m_plan.layers[layer].group | bitOf(layer));
+    if (isOn) {
+        m_flipped |= bitOf(layer);
+        m_wanted &= ~bitOf(layer);  // it counts as the latest of its group
+    }
     m_hasNews = true;
 }
 
@@ -55,8 +61,7 @@ void LayerStack::step(std::uint32_t layer, int by) noexcept
         at = (at + by + count) % count;
         if ((group & bitOf(static_cast<std::size_t>(at))) != 0) break;
     }
-    if ((m_flipped & bitOf(static_cast<std::size_t>(at))) == 0)
-        flip(static_cast<std::uint32_t>(at));
+    if (at > 0) setFlipped(static_cast<std::uint32_t>(at), true);
 }
 
 /// Those of which all that they need is there, too; what needs itself in a circle is not.
@@ -91,24 +96,29 @@ std::uint64_t LayerStack::oneOfEachGroup(std::uint64_t wanted) const noexcept
     return one;
 }
 
-void LayerStack::noteNew(std::uint64_t wanted) noexcept
+/// A layer that is pressed is the latest of its group, also where it was flipped already.
+void LayerStack::noteNew(std::uint64_t pressed, std::uint64_t wanted) noexcept
 {
+    const auto isNew = (pressed & ~m_pressed) | (wanted & ~m_wanted);
     for (std::size_t layer = 1; layer < m_plan.layers.size(); ++layer) {
-        if ((wanted & ~m_wanted & bitOf(layer)) != 0) m_latest[layer] = ++m_count;
+        if ((isNew & bitOf(layer)) != 0) m_latest[layer] = ++m_count;
     }
+    m_pressed = pressed;
     m_wanted = wanted;
 }
 
 std::uint64_t LayerStack::settle(const Meetings& meetings) noexcept
 {
     m_hasNews = false;
+    std::uint64_t pressed = 0;
     auto wanted = m_flipped | kBaseBit;
     for (std::size_t layer = 1; layer < m_plan.layers.size(); ++layer) {
         const auto& flat = m_plan.layers[layer];
-        if (flat.isByItself || meetings.value(flat.output).isPressed()) wanted |= bitOf(layer);
+        if (meetings.value(flat.output).isPressed()) pressed |= bitOf(layer);
+        if (flat.isByItself) wanted |= bitOf(layer);
     }
-    noteNew(wanted);
-    const auto engaged = withNeeds(oneOfEachGroup(withNeeds(wanted)));
+    noteNew(pressed, wanted | pressed);
+    const auto engaged = withNeeds(oneOfEachGroup(withNeeds(m_wanted)));
     const auto changed = engaged ^ m_engaged;
     m_engaged = engaged;
     return changed;
@@ -121,6 +131,7 @@ void LayerStack::keep(std::uint32_t layer, const LayerStack& previous, std::uint
     };
     take(m_flipped, previous.m_flipped);
     take(m_engaged, previous.m_engaged);
+    take(m_pressed, previous.m_pressed);
     take(m_wanted, previous.m_wanted);
     m_latest[layer] = previous.m_latest[old];
     m_count = std::max(m_count, m_latest[layer]);

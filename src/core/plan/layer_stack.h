@@ -45,11 +45,13 @@ class LayerStack
  private:
     [[nodiscard]] std::uint64_t withNeeds(std::uint64_t wanted) const noexcept;
     [[nodiscard]] std::uint64_t oneOfEachGroup(std::uint64_t wanted) const noexcept;
-    void noteNew(std::uint64_t wanted) noexcept;
+    void setFlipped(std::uint32_t layer, bool isOn) noexcept;
+    void noteNew(std::uint64_t pressed, std::uint64_t wanted) noexcept;
 
     const Plan& m_plan;
     std::uint64_t m_engaged = 1;
     std::uint64_t m_flipped = 0;
+    std::uint64_t m_pressed = 0;
     std::uint64_t m_wanted = 1;           ///< of what is pressed, flipped or by itself
     std::vector<std::uint32_t> m_latest;  ///< by layer: the higher, the later it was wanted
     std::uint32_t m_count = 0;

@@ -298,7 +298,7 @@ void Machine::lose(std::uint32_t input, Time now) noexcept
 {
     m_now = now;
     m_inputs.lose(input);
-    m_routing.setTaken(input, Routing::kNone);
+    m_routing.letGo(input);
     const auto& strands = m_plan->inputs[input].strands;
     for (auto s = strands.first; s < strands.first + strands.count; ++s) {
         m_areMasked[s] = false;

@@ -20,18 +20,18 @@ constexpr std::int8_t kBegins = 1, kIsBelow = 2, kIsAbove = 3;
 
 }  // namespace
 
-/// A press stays with the strands that took it until its release; then the control goes the way
-/// that it should have gone meanwhile.
+/// A press stays with the strands that took it until its release, also where there are none; then
+/// the control goes the way that it should have gone meanwhile.
 void Machine::notePress(std::uint32_t input, Time now) noexcept
 {
-    const auto taken = m_routing.taken(input);
     const auto route = m_routing.route(input);
     if (m_inputs.isPressed(input)) {
-        if (taken == Routing::kNone && !m_inputs.isSwitch(input)) m_routing.setTaken(input, route);
+        if (!m_routing.isTaken(input) && !m_inputs.isSwitch(input)) m_routing.take(input, route);
         return;
     }
-    if (taken == Routing::kNone) return;
-    m_routing.setTaken(input, Routing::kNone);
+    if (!m_routing.isTaken(input)) return;
+    m_routing.letGo(input);
+    const auto taken = m_routing.taken(input);
     if (taken != route) changeRoute(input, taken, route, now);
 }
 
@@ -61,10 +61,10 @@ void Machine::reroute(std::uint64_t layers, Time now) noexcept
         const auto to = m_routing.wanted(input, m_layers.engaged());
         if (from == to) continue;
         m_routing.setRoute(input, to);
-        const bool isTaken = m_routing.taken(input) != Routing::kNone;
+        const bool isTaken = m_routing.isTaken(input);
         const bool staysPressed = !isTaken && from != Routing::kNone && m_inputs.isPressed(input) &&
                                   !m_routing.layerBetween(from, to).tellsSwitches;
-        if (staysPressed) m_routing.setTaken(input, from);
+        if (staysPressed) m_routing.take(input, from);
         if (!isTaken && !staysPressed) changeRoute(input, from, to, now);
     }
     for (std::uint32_t layer = 0; layer < m_plan->layers.size(); ++layer) {

@@ -36,14 +36,20 @@ class Routing
     }
     void setRoute(std::uint32_t input, std::uint32_t route) noexcept { m_routes[input] = route; }
 
-    /// The route that took the press which is under way; kNone when none is.
+    /// Whether a press is under way that a route took, or nobody did: kNone.
+    [[nodiscard]] bool isTaken(std::uint32_t input) const noexcept { return m_areTaken[input]; }
     [[nodiscard]] std::uint32_t taken(std::uint32_t input) const noexcept { return m_taken[input]; }
-    void setTaken(std::uint32_t input, std::uint32_t route) noexcept { m_taken[input] = route; }
+    void take(std::uint32_t input, std::uint32_t route) noexcept
+    {
+        m_taken[input] = route;
+        m_areTaken[input] = true;
+    }
+    void letGo(std::uint32_t input) noexcept { m_areTaken[input] = false; }
 
     /// The strands that get what the control says now.
     [[nodiscard]] std::span<const std::uint32_t> strandsNow(std::uint32_t input) const noexcept
     {
-        return strandsOf(m_taken[input] != kNone ? m_taken[input] : m_routes[input]);
+        return strandsOf(m_areTaken[input] ? m_taken[input] : m_routes[input]);
     }
     [[nodiscard]] std::span<const std::uint32_t> strandsOf(std::uint32_t route) const noexcept
     {
@@ -66,6 +72,7 @@ class Routing
     std::uint32_t m_craft = 0;
     std::vector<std::uint32_t> m_routes;  ///< by input
     std::vector<std::uint32_t> m_taken;   ///< by input
+    std::vector<bool> m_areTaken;         ///< by input
     std::vector<bool> m_counts;           ///< by strand
 };
 

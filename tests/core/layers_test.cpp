@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layers/views.h"
 #include "core/weave/weave.h"
-#include "machine_story.h"
+#include "layer_story.h"
 
-/// Layers and craft, by tables, against docs/model.md.
+/// Layers, by tables, against docs/model.md.
 namespace jolly
 {
 namespace
@@ -13,71 +13,6 @@ using namespace test;
 using testing::ElementsAre;
 using testing::HasSubstr;
 using testing::IsEmpty;
-
-class Layers : public MachineStory
-{
- protected:
-    Layers()
-    {
-        tangle.rig[0].controls.push_back({.code = kFourth, .kind = ControlKind::Button});
-        tangle.rig[0].controls.push_back({.code = kFifth, .kind = ControlKind::Button});
-        tangle.layers.push_back({.id = "water", .name = "On water"});
-        tangle.layers.push_back({.id = "trim", .name = "Trim held"});
-    }
-
-    static constexpr ControlCode kFourth{EventType::Key, 0x123};
-    static constexpr ControlCode kFifth{EventType::Key, 0x124};
-
-    Strand& weave(const std::string& layer, ControlCode from, VirtualControl to,
-                  std::vector<Stage> stages = {})
-    {
-        auto& strand = addStrand(tangle, from, to, std::move(stages));
-        strand.layer = layer;
-        return strand;
-    }
-    void engageBy(ControlCode from, const std::string& layer, Engage engage = Engage::Hold,
-                  std::vector<Stage> stages = {})
-    {
-        addStrand(tangle, from, button(1), std::move(stages)).ends[0].goal =
-            LayerGoal{layer, engage};
-    }
-    Layer& layer(std::size_t place) { return tangle.layers[place]; }
-
-    void pressAndSee(ControlCode code)
-    {
-        press(code);
-        static_cast<void>(seen());
-    }
-    void releaseAndSee(ControlCode code)
-    {
-        release(code);
-        static_cast<void>(seen());
-    }
-
-    /// Which of the first eight buttons are pressed.
-    std::string pressed()
-    {
-        static_cast<void>(seen());
-        std::string numbers;
-        for (std::uint16_t n = 1; n <= 8; ++n)
-            numbers += at(button(n)) == 1 ? std::to_string(n) : "";
-        return numbers;
-    }
-    std::string tap(ControlCode code)
-    {
-        press(code);
-        auto numbers = pressed();
-        release(code);
-        return numbers;
-    }
-    std::string engaged() const
-    {
-        std::string text;
-        for (std::uint32_t l = 1; l < machine->plan().layers.size(); ++l)
-            text += machine->layers().isEngaged(l) ? machine->plan().layers[l].id + " " : "";
-        return text;
-    }
-};
 
 TEST_F(Layers, AHeldControlEngagesALayerWhoseStrandsCountInstead)
 {
@@ -432,146 +367,6 @@ TEST_F(Layers, AnEditLeavesEngagedWhatIsEngaged)
     releaseAndSee(kTrigger);
     EXPECT_EQ(pressed(), "");
     EXPECT_EQ(tap(kTrigger), "1");
-}
-
-class Crafts : public Layers
-{
- protected:
-    Crafts()
-    {
-        tangle.craft.push_back({.id = "boats", .name = "Floatplanes", .parent = "everywhere"});
-        tangle.craft.push_back({.id = "gannet", .name = "Gannet 12", .parent = "boats"});
-        tangle.craft.push_back({.id = "rally", .name = "Bramble Rally 4", .parent = "everywhere"});
-    }
-
-    Strand& weaveFor(const std::string& craft, ControlCode from, VirtualControl to)
-    {
-        auto& strand = addStrand(tangle, from, to);
-        strand.craft = craft;
-        return strand;
-    }
-    void fly(const std::string& craft)
-    {
-        machine->chooseCraft(static_cast<std::uint32_t>(placeOfCraft(tangle, craft)));
-        static_cast<void>(seen());
-    }
-};
-
-TEST_F(Crafts, TheNearestOfTheFamilyCounts)
-{
-    weaveFor("everywhere", kTrigger, button(1));
-    weaveFor("boats", kTrigger, button(2));
-    weaveFor("gannet", kThumb, button(3));
-    start();
-    EXPECT_EQ(tap(kTrigger), "1");
-    fly("gannet");
-    EXPECT_EQ(tap(kTrigger), "2") << "what its family changed";
-    EXPECT_EQ(tap(kThumb), "3");
-    fly("rally");
-    EXPECT_EQ(tap(kTrigger), "1");
-    EXPECT_EQ(tap(kThumb), "");
-}
-
-TEST_F(Crafts, AStrandStandsInsteadOfOneThatIsInherited)
-{
-    const auto first = weaveFor("everywhere", kTrigger, button(1)).id;
-    weaveFor("everywhere", kTrigger, button(2));
-    weaveFor("gannet", kTrigger, button(3)).insteadOf = first;
-    start();
-    EXPECT_EQ(tap(kTrigger), "12");
-    fly("gannet");
-    EXPECT_EQ(tap(kTrigger), "23");
-}
-
-TEST_F(Crafts, InheritedStrandsDoNotEvenNoticeASwitchOfCraft)
-{
-    weaveFor("everywhere", kTrigger, button(1));
-    weaveFor("everywhere", kThumb, button(4)).stages = {{Latch{}}};
-    weaveFor("gannet", kFourth, button(5));
-    start();
-    tap(kThumb);
-    pressAndSee(kTrigger);
-    machine->chooseCraft(2);
-    EXPECT_THAT(seen(), IsEmpty());
-    EXPECT_EQ(pressed(), "14");
-    releaseAndSee(kTrigger);
-    EXPECT_EQ(pressed(), "4");
-}
-
-TEST_F(Crafts, APressOfACraftThatIsLeftEndsWhereItBegan)
-{
-    weaveFor("gannet", kTrigger, button(1));
-    weaveFor("rally", kTrigger, button(2));
-    start();
-    fly("gannet");
-    pressAndSee(kTrigger);
-    fly("rally");
-    EXPECT_EQ(pressed(), "1");
-    releaseAndSee(kTrigger);
-    EXPECT_EQ(pressed(), "");
-    EXPECT_EQ(tap(kTrigger), "2");
-}
-
-TEST_F(Crafts, AControlChoosesTheNextCraft)
-{
-    addStrand(tangle, kFifth, button(1)).ends[0].goal = CraftGoal{{}, Choose::Next};
-    addStrand(tangle, kFourth, button(1)).ends[0].goal = CraftGoal{"rally", Choose::This};
-    start();
-    tap(kFifth);
-    EXPECT_EQ(machine->routing().craft(), 1U);
-    tap(kFourth);
-    EXPECT_EQ(machine->routing().craft(), 3U);
-    tap(kFifth);
-    EXPECT_EQ(machine->routing().craft(), 0U) << "round and round";
-}
-
-TEST_F(Crafts, TheCraftIsFlownOnAfterAnEditAndLeftWhenItIsGone)
-{
-    weaveFor("everywhere", kTrigger, button(1));
-    weaveFor("gannet", kTrigger, button(2));
-    start();
-    fly("gannet");
-    tangle.craft.erase(tangle.craft.begin() + 3);
-    edit();
-    EXPECT_EQ(tap(kTrigger), "2");
-    tangle.craft.pop_back();
-    std::erase_if(tangle.strands, [](const Strand& strand) { return strand.craft == "gannet"; });
-    edit();
-    EXPECT_EQ(tap(kTrigger), "1");
-}
-
-TEST_F(Crafts, ARingOfFamiliesComesToAnEnd)
-{
-    tangle.craft[1].parent = "gannet";
-    EXPECT_THAT(familyOf(tangle, 2), ElementsAre(2U, 1U));
-    start();
-    fly("gannet");
-    EXPECT_EQ(tap(kTrigger), "");
-}
-
-TEST_F(Crafts, WhatIsWrongIsSaid)
-{
-    const auto problem = [&] {
-        for (const auto& found : findProblems(tangle)) {
-            if (found.severity == Severity::Error) return found.sentence;
-        }
-        return std::string();
-    };
-    addStrand(tangle, kTrigger, button(1)).ends[0].goal = LayerGoal{"gone"};
-    EXPECT_THAT(problem(), HasSubstr("engages the layer \"gone\""));
-    tangle.strands[0].ends[0].goal = LayerGoal{"base"};
-    EXPECT_THAT(problem(), HasSubstr("Base, which always is"));
-    tangle.strands[0].ends[0].goal = LayerGoal{"water", Engage::Next};
-    EXPECT_THAT(problem(), HasSubstr("which is of none"));
-    tangle.strands[0].ends[0].goal = CraftGoal{"gone"};
-    EXPECT_THAT(problem(), HasSubstr("craft \"gone\""));
-    tangle.strands[0].ends[0].goal = LayerGoal{"water"};
-    EXPECT_EQ(problem(), "");
-    for (int i = 0; i < 62; ++i)
-        tangle.layers.push_back({.id = "l" + std::to_string(i), .name = std::to_string(i)});
-    EXPECT_THAT(problem(), HasSubstr("65 layers; 64 are the most"));
-    start();
-    EXPECT_EQ(tap(kTrigger), "") << "and nothing hangs";
 }
 
 }  // namespace

@@ -4,6 +4,9 @@
 #include "core/tangle/told.h"
 #include "engine/engine.h"
 
+#include <functional>
+#include <span>
+
 /// Layers and craft that are chosen by hand.
 namespace jolly
 {
@@ -21,13 +24,22 @@ std::optional<std::uint32_t> placeOf(const Items& items, const std::string& name
     return static_cast<std::uint32_t>(found - items.data());
 }
 
-template <class Items>
-tl::unexpected<Failure> notThere(const std::string& what, const std::string& name,
-                                 const Items& items)
+template <class Item>
+std::string nameOneOf(std::span<const Item> items)
+{
+    return "Name one of: " + listed(items, std::mem_fn(&Item::id)) + ".";
+}
+
+/// Base is not flipped.
+std::string nameALayer(std::span<const Layer> layers)
+{
+    return layers.size() > 1 ? nameOneOf(layers.subspan(1)) : "It has no layer besides Base.";
+}
+
+tl::unexpected<Failure> notThere(const std::string& what, const std::string& name, std::string cure)
 {
     return fail(Failure::Code::NotThere,
-                "The tangle that runs has no " + what + " \"" + name + "\".",
-                "Name one of: " + listed(items, [](const auto& each) { return each.id; }) + ".");
+                "The tangle that runs has no " + what + " \"" + name + "\".", std::move(cure));
 }
 
 }  // namespace
@@ -36,9 +48,9 @@ Fallible Engine::flipLayer(const std::string& layer)
 {
     const auto& layers = m_woven->tangle.layers;
     const auto place = placeOf(layers, layer);
-    if (!place || *place >= kMostLayers) return notThere("layer", layer, layers);
+    if (!place || *place >= kMostLayers) return notThere("layer", layer, nameALayer(layers));
     if (*place == 0)
-        return fail(Failure::Code::Unreadable, "Base always is engaged.", "Name another layer.");
+        return fail(Failure::Code::Unreadable, "Base always is engaged.", nameALayer(layers));
     m_woven->machine.flipLayer(*place);
     followLayers();
     return {};
@@ -46,8 +58,9 @@ Fallible Engine::flipLayer(const std::string& layer)
 
 Fallible Engine::chooseCraft(const std::string& craft)
 {
-    const auto place = placeOf(m_woven->tangle.craft, craft);
-    if (!place) return notThere("craft", craft, m_woven->tangle.craft);
+    const auto& all = m_woven->tangle.craft;
+    const auto place = placeOf(all, craft);
+    if (!place) return notThere("craft", craft, nameOneOf(std::span(all)));
     m_woven->machine.chooseCraft(*place);
     followLayers();
     return {};

@@ -277,7 +277,7 @@ TEST(Cli, AFlightIsTalkedToFromOutside)
     expect({"status"}, 0, "craft: everywhere; engaged: Base alone");
     expect({"craft", "Everywhere"}, 0, "");
     expect({"craft", "Nowhere"}, 3, "has no craft \"Nowhere\". Name one of: everywhere");
-    expect({"layer", "base"}, 3, "Base always is engaged.");
+    expect({"layer", "base"}, 3, "Base always is engaged. It has no layer besides Base.");
     expect({"run", kDemo}, 3, "An engine is running already.");
     expect({"down"}, 0, "");
     expect({"status"}, 0, "\"Marrowmere Mail\" is idle.");

@@ -51,8 +51,10 @@ TEST_F(LayersInFlight, ALayerIsFlippedByHandById)
     release(kTrigger);
     ASSERT_TRUE(engine.flipLayer("water"));
     EXPECT_EQ(engaged(), 1U);
-    EXPECT_THAT(engine.flipLayer("sky").error().text(), HasSubstr("no layer \"sky\""));
-    EXPECT_THAT(engine.flipLayer("base").error().text(), HasSubstr("always is engaged"));
+    EXPECT_THAT(engine.flipLayer("sky").error().text(),
+                HasSubstr("no layer \"sky\". Name one of: water"));
+    EXPECT_THAT(engine.flipLayer("base").error().text(),
+                HasSubstr("always is engaged. Name one of: water"));
 }
 
 TEST_F(LayersInFlight, ACraftIsChosenInFlightAndNoDeviceVanishes)

@@ -56,9 +56,10 @@ class GoalCheck
                          "Add a virtual keyboard, and record the keys anew.");
         if (chord.keys.empty() || chord.keys.size() > Chord::kMost)
             error("/keys",
-                  chord.keys.empty() ? std::string(" presses no keys")
-                                     : " presses " + std::to_string(chord.keys.size()) +
-                                           " keys at once; 8 are the most",
+                  chord.keys.empty()
+                      ? std::string(" presses no keys")
+                      : " presses " + std::to_string(chord.keys.size()) + " keys at once; " +
+                            std::to_string(Chord::kMost) + " are the most",
                   "Record them: press them together.");
         checkKeys(chord, *device);
         const auto danger = dangerOf(chord);

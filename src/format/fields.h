@@ -67,6 +67,11 @@ void describe(Visitor& visit, Craft& c)
                 optional("Id of the craft it belongs to; empty for Everywhere."));
     visit.field("straight", c.wantsStraight,
                 optional("Whether its sim expects axes without a curve."));
+    visit.field("note", c.note, optional("A note."));
+    visit.field("picture", c.picture, optional("A file with a picture of it."));
+    visit.field("functions", c.functions,
+                {"What it shall be able to do.", false, 0, kMostSettings});
+    visit.field("sheet", c.sheet, optional("What its sim takes, where that is its own."));
 }
 
 template <class Visitor>

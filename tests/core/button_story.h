@@ -7,8 +7,6 @@
 namespace jolly::test
 {
 
-inline constexpr Time kMs = std::chrono::milliseconds(1);
-
 /// A small stick whose buttons, hat and dial lead through one stage, or straight to a button.
 class ButtonStory : public MachineStory
 {

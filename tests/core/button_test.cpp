@@ -238,7 +238,7 @@ TEST_F(Buttons, OnlyStagesThatFitAreUseful)
         return text;
     };
     EXPECT_EQ(names(kTrigger, {}, button(1)),
-              "invert, latch, set and clear, press kinds, both ends, debounce, delay, repeat, "
+              "invert, latch, set and clear, press kinds, tap, both ends, debounce, delay, repeat, "
               "switch, switch steps, ");
     EXPECT_EQ(names(kHat, {}, hat(1)), "hat turn, ");
     EXPECT_EQ(names(kHat, {{HatSplit{}}}, button(1)), "hat split, hat turn, ");

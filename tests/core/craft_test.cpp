@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/layers/views.h"
 #include "core/weave/weave.h"
-#include "layer_story.h"
+#include "craft_story.h"
 
 /// Craft, by tables, against docs/model.md.
 namespace jolly
@@ -13,29 +12,6 @@ using namespace test;
 using testing::ElementsAre;
 using testing::HasSubstr;
 using testing::IsEmpty;
-
-class Crafts : public Layers
-{
- protected:
-    Crafts()
-    {
-        tangle.craft.push_back({.id = "boats", .name = "Floatplanes", .parent = "everywhere"});
-        tangle.craft.push_back({.id = "gannet", .name = "Gannet 12", .parent = "boats"});
-        tangle.craft.push_back({.id = "rally", .name = "Bramble Rally 4", .parent = "everywhere"});
-    }
-
-    Strand& weaveFor(const std::string& craft, ControlCode from, VirtualControl to)
-    {
-        auto& strand = addStrand(tangle, from, to);
-        strand.craft = craft;
-        return strand;
-    }
-    void fly(const std::string& craft)
-    {
-        machine->chooseCraft(static_cast<std::uint32_t>(placeOfCraft(tangle, craft)));
-        static_cast<void>(seen());
-    }
-};
 
 TEST_F(Crafts, TheNearestOfTheFamilyCounts)
 {

@@ -369,5 +369,17 @@ TEST_F(Layers, AnEditLeavesEngagedWhatIsEngaged)
     EXPECT_EQ(tap(kTrigger), "1");
 }
 
+TEST_F(Layers, APushThatWasHeldAtTheStartCountsInEveryLayerOnceItIsLetGo)
+{
+    weave("base", kTrigger, button(1));
+    weave("water", kTrigger, button(2));
+    engageBy(kThumb, "water");
+    start();
+    prime(kTrigger, 1);
+    releaseAndSee(kTrigger);
+    pressAndSee(kThumb);
+    EXPECT_EQ(tap(kTrigger), "2");
+}
+
 }  // namespace
 }  // namespace jolly

@@ -12,6 +12,8 @@
 namespace jolly::test
 {
 
+inline constexpr Time kMs = std::chrono::milliseconds(1);
+
 /// A running tangle as a story: move, press, and see what came out since the last look.
 class MachineStory : public testing::Test
 {
@@ -26,6 +28,11 @@ class MachineStory : public testing::Test
     }
     void move(ControlCode code, std::int32_t raw) { machine->move(input(code), false, raw, ++now); }
     void moveHatY(std::int32_t raw) { machine->move(input(kHat), true, raw, ++now); }
+    void wait(int ms)
+    {
+        now += ms * kMs;
+        machine->tick(now);
+    }
     void press(ControlCode code) { move(code, 1); }
     void release(ControlCode code) { move(code, 0); }
 

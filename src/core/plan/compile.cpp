@@ -91,6 +91,7 @@ class Compiler
         const auto signals = signalsOf(m_tangle, strand);
         const auto outlets = outletsOf(strand);
         PlanStrand flat{.id = strand.id,
+                        .insteadOf = strand.insteadOf,
                         .input = input,
                         .layer = static_cast<std::uint8_t>(placeOfLayer(m_tangle, strand.layer)),
                         .stages = {sizeOf(m_plan.stages), 0},

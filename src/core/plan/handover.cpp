@@ -2,6 +2,7 @@
 #include "core/plan/machine.h"
 
 #include <algorithm>
+#include <optional>
 
 namespace jolly
 {
@@ -16,6 +17,7 @@ class Handover
 
     void run() noexcept
     {
+        m_mine.m_inputs.goOnCounting(m_previous.m_inputs);
         takeOverLayers();
         takeOverInputs();
         takeOverStrands();
@@ -28,6 +30,8 @@ class Handover
     void takeOverPress(std::uint32_t input, std::uint32_t old) noexcept;
     void takeOverStrands() noexcept;
     void takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept;
+    void takeOverMask(std::uint32_t strand, std::uint32_t old) noexcept;
+    [[nodiscard]] std::optional<std::uint32_t> oldOf(const std::string& id) const noexcept;
     void takeOverStages(const PlanStrand& mine, const PlanStrand& theirs) noexcept;
     void takeOverEnds(std::uint32_t strand, std::uint32_t old) noexcept;
     void takeOverReversed() noexcept;
@@ -86,15 +90,23 @@ void Handover::takeOverPress(std::uint32_t input, std::uint32_t old) noexcept
 
 void Handover::takeOverStrands() noexcept
 {
-    const auto& mine = m_mine.m_plan->strandsById;
-    const auto& old = m_previous.m_plan->strandsById;
-    std::size_t o = 0;
-    for (const auto strand : mine) {
-        const auto& id = m_mine.m_plan->strands[strand].id;
-        while (o < old.size() && m_previous.m_plan->strands[old[o]].id < id) ++o;
-        if (o == old.size()) break;
-        if (m_previous.m_plan->strands[old[o]].id == id) takeOverStrand(strand, old[o]);
+    for (const auto strand : m_mine.m_plan->strandsById) {
+        const auto& mine = m_mine.m_plan->strands[strand];
+        auto old = oldOf(mine.id);
+        if (!old && !mine.insteadOf.empty()) old = oldOf(mine.insteadOf);
+        if (old) takeOverStrand(strand, *old);
     }
+}
+
+/// The place of a strand in the plan before.
+std::optional<std::uint32_t> Handover::oldOf(const std::string& id) const noexcept
+{
+    const auto& strands = m_previous.m_plan->strands;
+    const auto& byId = m_previous.m_plan->strandsById;
+    const auto found = std::ranges::lower_bound(
+        byId, id, {}, [&](std::uint32_t s) -> const std::string& { return strands[s].id; });
+    if (found == byId.end() || strands[*found].id != id) return std::nullopt;
+    return *found;
 }
 
 /// Axes that were turned round for this flight stay so.
@@ -136,16 +148,26 @@ void Handover::takeOverInputs() noexcept
     }
 }
 
+/// A push that is held does not run a strand that did not count when it was pressed.
+void Handover::takeOverMask(std::uint32_t strand, std::uint32_t old) noexcept
+{
+    const auto input = m_previous.m_plan->strands[old].input;
+    const bool isHeld = m_previous.m_inputs.isPressed(input) && m_previous.m_routing.isTaken(input);
+    const bool missedIt = isHeld && !m_previous.m_routing.counts(old);
+    const bool isMasked = m_mine.m_areMasked[strand] && m_previous.m_areMasked[old];
+    m_mine.m_areMasked[strand] = isMasked || missedIt;
+    if (missedIt) m_mine.m_haveMasked[m_mine.m_plan->strands[strand].input] = true;
+}
+
 void Handover::takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept
 {
     const auto& mine = m_mine.m_plan->strands[strand];
     const auto& theirs = m_previous.m_plan->strands[old];
     if (!isSame(mine.input, theirs.input)) return;
-    if (m_previous.m_inputs.isThere(theirs.input))
-        m_mine.m_areMasked[strand] = m_mine.m_areMasked[strand] && m_previous.m_areMasked[old];
+    if (m_previous.m_inputs.isThere(theirs.input)) takeOverMask(strand, old);
     m_mine.m_pickUps[strand] = m_previous.m_pickUps[old];
     takeOverStages(mine, theirs);
-    takeOverEnds(strand, old);
+    if (m_mine.m_routing.counts(strand)) takeOverEnds(strand, old);  // else it lets go
 }
 
 /// The first stage of a kind goes on from the first of that kind, the second from the second: so an

@@ -44,7 +44,10 @@ bool Inputs::move(std::uint32_t input, bool isHatY, std::int32_t raw) noexcept
     const auto value = valueOf(flat, state.raw);
     state.isMasked = state.isMasked && value.isPressed();
     if (state.isMasked) return false;
+    const bool wasPressed = isPressed(input);
     m_values[input] = value;
+    const bool isTurn = flat.control.kind == ControlKind::Turner;
+    if (isTurn || (!wasPressed && isPressed(input))) ++m_uses;
     return true;
 }
 

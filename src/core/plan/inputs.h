@@ -46,6 +46,10 @@ class Inputs
     }
     void endPriming() noexcept;
 
+    /// How often a button was pressed, a hat left its middle or a turner turned.
+    [[nodiscard]] std::uint64_t uses() const noexcept { return m_uses; }
+    void goOnCounting(const Inputs& previous) noexcept { m_uses = previous.m_uses; }
+
     /// What stages see of it: a push that was held before is not yet pressed.
     [[nodiscard]] Value value(std::uint32_t input) const noexcept { return m_values[input]; }
     [[nodiscard]] std::span<const Value> values() const noexcept { return m_values; }
@@ -79,6 +83,7 @@ class Inputs
     const Plan& m_plan;
     std::vector<State> m_states;
     std::vector<Value> m_values;
+    std::uint64_t m_uses = 0;
 };
 
 }  // namespace jolly

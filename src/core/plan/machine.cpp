@@ -12,6 +12,7 @@ Machine::Machine(Plan plan)
       m_inputs(*m_plan),
       m_areAsleep(m_plan->stages.size()),
       m_areMasked(m_plan->strands.size()),
+      m_haveMasked(m_plan->inputs.size()),
       m_stageValues(m_plan->stages.size()),
       m_outs(m_plan->outlets),
       m_areGiven(m_plan->orders.size()),
@@ -35,6 +36,7 @@ void Machine::reset() noexcept
     for (auto& runner : m_runners) jolly::reset(runner);
     std::fill(m_areAsleep.begin(), m_areAsleep.end(), false);
     std::fill(m_areMasked.begin(), m_areMasked.end(), false);
+    std::fill(m_haveMasked.begin(), m_haveMasked.end(), false);
     std::ranges::fill(m_stageValues, Value{});
     std::ranges::fill(m_outs, Value{});
     std::fill(m_areGiven.begin(), m_areGiven.end(), false);
@@ -46,7 +48,7 @@ void Machine::reset() noexcept
 
 Moment Machine::momentOf(Time now, Cause cause) const noexcept
 {
-    return {now, m_inputs.values(), cause != Cause::Priming};
+    return {now, m_inputs.values(), cause != Cause::Priming, m_inputs.uses()};
 }
 
 bool Machine::doesWork(const PlanStage& stage) const noexcept
@@ -67,8 +69,15 @@ bool Machine::doesWork(const PlanStage& stage) const noexcept
 void Machine::prime(std::uint32_t input, Counts raw) noexcept
 {
     const bool isHeldPush = m_inputs.prime(input, raw);
+    maskAll(input, isHeldPush);
+}
+
+/// Its strands wait for its release, of whatever layer, or wait no longer.
+void Machine::maskAll(std::uint32_t input, bool areMasked) noexcept
+{
     const auto& strands = m_plan->inputs[input].strands;
-    for (std::uint32_t i = 0; i < strands.count; ++i) m_areMasked[strands.first + i] = isHeldPush;
+    for (std::uint32_t i = 0; i < strands.count; ++i) m_areMasked[strands.first + i] = areMasked;
+    m_haveMasked[input] = areMasked;
 }
 
 void Machine::begin(Time now) noexcept
@@ -99,8 +108,8 @@ void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now)
     m_now = now;
     if (!m_inputs.move(input, isHatY, raw)) return;
     const auto value = m_inputs.value(input);
+    if (m_haveMasked[input] && !value.isPressed()) maskAll(input, false);
     for (const auto strand : m_routing.strandsNow(input)) {
-        m_areMasked[strand] = m_areMasked[strand] && value.isPressed();
         if (!m_areMasked[strand]) run(strand, value, now, Cause::Move);
     }
     notePress(input, now);
@@ -300,8 +309,8 @@ void Machine::lose(std::uint32_t input, Time now) noexcept
     m_inputs.lose(input);
     m_routing.letGo(input);
     const auto& strands = m_plan->inputs[input].strands;
+    maskAll(input, false);
     for (auto s = strands.first; s < strands.first + strands.count; ++s) {
-        m_areMasked[s] = false;
         const auto& stages = m_plan->strands[s].stages;
         for (auto stage = stages.first; stage < stages.first + stages.count; ++stage)
             jolly::reset(m_runners[stage]);

@@ -99,12 +99,10 @@ class Machine
 
     /// Whether a stage works now, as its "when" says. RT-safe.
     [[nodiscard]] bool doesWork(const PlanStage& stage) const noexcept;
-
     [[nodiscard]] const Meetings& meetings() const noexcept { return m_meetings; }
 
  private:
     friend class Handover;
-
     [[nodiscard]] Moment momentOf(Time now, Cause cause) const noexcept;
     void run(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
     void runStages(const PlanStrand& strand, Value in, Time now, Cause cause,
@@ -116,6 +114,7 @@ class Machine
     void runAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
     void lookAround(std::uint32_t strand, Time now, Cause cause) noexcept;
     [[nodiscard]] bool rouse(std::uint32_t stage, Value in, Time now) noexcept;
+    void maskAll(std::uint32_t input, bool areMasked) noexcept;
     void tellLookers(std::uint32_t input, Time now, Cause cause) noexcept;
     void tellFlips(Time now, Cause cause) noexcept;
     void noteMotion(std::uint32_t strand, Time now) noexcept;
@@ -133,6 +132,7 @@ class Machine
     std::vector<StageRunner> m_runners;
     std::vector<bool> m_areAsleep;     ///< stages whose "when" is off
     std::vector<bool> m_areMasked;     ///< strands that wait for the release of a push held before
+    std::vector<bool> m_haveMasked;    ///< inputs with such strands
     std::vector<Value> m_stageValues;  ///< what came out of each stage
     std::vector<Value> m_outs;         ///< by outlet
     std::vector<bool> m_areGiven;      ///< orders whose outlet is pressed

@@ -50,6 +50,7 @@ struct PlanStage {
 /// One strand that counts.
 struct PlanStrand {
     std::string id;
+    std::string insteadOf{};  ///< id of the one that an edit may have made it of
     std::uint32_t input = 0;
     std::uint8_t layer = 0;  ///< place in the stack
     Run stages;

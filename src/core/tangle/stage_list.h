@@ -17,6 +17,7 @@
 #include "core/digital/slice.h"
 #include "core/digital/switch.h"
 #include "core/digital/switch_steps.h"
+#include "core/digital/tap.h"
 #include "core/hats/hat_join.h"
 #include "core/hats/hat_of_axes.h"
 #include "core/hats/hat_split.h"
@@ -103,6 +104,7 @@ using StageList = StageListOf<  //
     Latch,                      //
     SetAndClear,                //
     PressKinds,                 //
+    Tap,                        //
     BothEnds,                   //
     Debounce,                   //
     Delay,                      //

@@ -22,6 +22,10 @@ struct Craft {
     std::string name{};
     std::string parent{};        ///< id; empty for Everywhere alone
     bool wantsStraight = false;  ///< its sim expects axes without a curve
+    std::string note{};
+    std::string picture{};                 ///< a file; "" for none
+    std::vector<std::string> functions{};  ///< that it plans to have
+    std::optional<SimSheet> sheet{};       ///< of its own sim; none: as its family has it
     Extra extra{};
 
     friend bool operator==(const Craft&, const Craft&) = default;

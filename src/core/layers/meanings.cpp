@@ -1,0 +1,146 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/layers/meanings.h"
+
+#include "core/layers/family.h"
+#include "core/layers/views.h"
+#include "core/tangle/device_edit.h"
+#include "core/tangle/lookup.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+namespace jolly
+{
+
+namespace
+{
+
+/// Where a strand begins, as far as layers ask: what stands for one control.
+using SourceKey = std::pair<std::string_view, ControlCode>;
+
+std::string namesOf(const Tangle& tangle, const End& end)
+{
+    if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
+        const auto* found = findBy(tangle.layers, &Layer::id, layer->layer);
+        return found ? found->name : layer->layer;
+    }
+    if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) {
+        if (craft->choose == Choose::Next) return "next craft";
+        if (craft->choose == Choose::Previous) return "craft before";
+        const auto* found = findBy(tangle.craft, &Craft::id, craft->craft);
+        return found ? found->name : craft->craft;
+    }
+    if (const auto* chord = std::get_if<Chord>(&end.goal)) return toText(*chord);
+    if (const auto* target = targetOf(end)) {
+        const auto* device = findDevice(tangle, target->device);
+        const auto label = device ? settingsOf(*device, target->control).label : std::string();
+        return label.empty() ? placeName(tangle, *target) : label;
+    }
+    if (const auto* command = std::get_if<Command>(&end.goal)) {
+        static constexpr const char* kWords[] = {"stand down", "recentre", "reverse"};
+        return kWords[static_cast<std::size_t>(command->order)];
+    }
+    return "nothing";
+}
+
+bool isNamed(const Tangle& tangle, const Strand& strand, const std::string& function)
+{
+    return strand.function == function || std::ranges::any_of(strand.ends, [&](const End& end) {
+               const auto* target = targetOf(end);
+               const auto* device = target ? findDevice(tangle, target->device) : nullptr;
+               return device && settingsOf(*device, target->control).label == function;
+           });
+}
+
+}  // namespace
+
+std::vector<Meaning> meaningsOf(const Tangle& tangle, const std::vector<const Strand*>& strands,
+                                std::string_view craft)
+{
+    std::vector<const Strand*> on;
+    std::ranges::copy_if(strands, std::back_inserter(on),
+                         [](const Strand* strand) { return strand->isOn; });
+    std::vector<Meaning> meanings;
+    for (const auto& found : viewOf(tangle, on, familyOf(tangle, placeOfCraft(tangle, craft)))) {
+        meanings.push_back({found.layer, {}});
+        for (const auto place : found.strands) meanings.back().strands.push_back(on[place]);
+    }
+    return meanings;
+}
+
+const Meaning* actingOf(std::span<const Meaning> meanings, std::uint64_t engaged)
+{
+    const auto found = std::ranges::find_if(meanings, [&](const Meaning& meaning) {
+        return meaning.layer == 0 || ((engaged >> meaning.layer) & 1U) != 0;
+    });
+    return found == meanings.end() ? nullptr : &*found;
+}
+
+std::vector<const Strand*> strandsOf(const Tangle& tangle, std::string_view craft)
+{
+    std::map<SourceKey, std::vector<const Strand*>> bySource;
+    for (const auto& strand : tangle.strands)
+        bySource[{strand.source.controller, strand.source.control}].push_back(&strand);
+    const auto family = familyOf(tangle, placeOfCraft(tangle, craft));
+    std::set<const Strand*> counts;
+    for (const auto& [source, strands] : bySource) {
+        for (const auto& found : viewOf(tangle, strands, family)) {
+            for (const auto place : found.strands) counts.insert(strands[place]);
+        }
+    }
+    std::vector<const Strand*> list;
+    for (const auto& strand : tangle.strands) {
+        if (counts.contains(&strand)) list.push_back(&strand);
+    }
+    return list;
+}
+
+Tangle tangleOf(const Tangle& tangle, std::string_view craft)
+{
+    auto part = withoutStrands(tangle);
+    for (const auto* strand : strandsOf(tangle, craft)) part.strands.push_back(*strand);
+    return part;
+}
+
+std::vector<std::string> functionsOf(const Tangle& tangle, std::string_view craft)
+{
+    std::vector<std::string> functions;
+    for (const auto place : familyOf(tangle, placeOfCraft(tangle, craft))) {
+        for (const auto& function : tangle.craft[place].functions) {
+            if (std::ranges::find(functions, function) == functions.end())
+                functions.push_back(function);
+        }
+    }
+    return functions;
+}
+
+std::vector<std::string> gapsOf(const Tangle& tangle, std::string_view craft)
+{
+    const auto strands = strandsOf(tangle, craft);
+    auto gaps = functionsOf(tangle, craft);
+    std::erase_if(gaps, [&](const std::string& function) {
+        return std::ranges::any_of(strands, [&](const Strand* strand) {
+            return strand->isOn && isNamed(tangle, *strand, function);
+        });
+    });
+    return gaps;
+}
+
+const SimSheet* sheetOf(const Tangle& tangle, std::string_view craft)
+{
+    for (const auto place : familyOf(tangle, placeOfCraft(tangle, craft))) {
+        if (const auto& sheet = tangle.craft[place].sheet) return &*sheet;
+    }
+    return tangle.sheet ? &*tangle.sheet : nullptr;
+}
+
+std::string deedOf(const Tangle& tangle, const Strand& strand)
+{
+    if (!strand.function.empty()) return strand.function;
+    std::string names;
+    for (const auto& end : strand.ends) names += (names.empty() ? "" : ", ") + namesOf(tangle, end);
+    return names;
+}
+
+}  // namespace jolly

@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/tangle.h"
+
+#include <string>
+#include <vector>
+
+namespace jolly
+{
+
+/// One way in which a layer comes to be engaged.
+struct EngageRule {
+    const Strand* strand = nullptr;
+    Engage engage = Engage::Hold;
+    std::string words{};  ///< "while button 6 of Skerry Stick is held", "flips with Bell"
+};
+
+/// The strands of a craft that engage a layer, or step to it in its group.
+[[nodiscard]] std::vector<EngageRule> rulesOf(const Tangle& tangle, const Layer& layer,
+                                              std::string_view craft);
+
+/// When a layer is engaged for a craft, in one line: "always", "while both On water and Trim held
+/// are", or its rules.
+[[nodiscard]] std::string whenEngaged(const Tangle& tangle, const Layer& layer,
+                                      std::string_view craft);
+
+/// The layers that have to be engaged for one to be, itself among them when it has rules of its
+/// own, those that they need included: how many modifiers it takes.
+[[nodiscard]] std::size_t modifiersOf(const Tangle& tangle, const Layer& layer);
+
+}  // namespace jolly

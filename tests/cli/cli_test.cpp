@@ -70,7 +70,7 @@ TEST(Cli, ATangleWithProblemsEndsWith1AndIsNotRun)
     expect({"run", broken, "--world", kWorld, "--for", "1"}, 1,
            "was not run because of these errors");
     expect({"replay", broken, "--moves", "/dev/null"}, 1, "ABS_RZ");
-    expect({"check", kDemo, broken}, 1, "fine: 6 controllers, 5 virtual devices, 66 strands");
+    expect({"check", kDemo, broken}, 1, "fine: 6 controllers, 5 virtual devices, 125 strands");
 }
 
 TEST(Cli, WhatTheWorldRefusesEndsWith3)
@@ -290,7 +290,7 @@ TEST(Cli, AFlightIsTalkedToFromOutside)
     expect({"status"}, 0, "craft: everywhere; engaged: Base alone");
     expect({"craft", "Everywhere"}, 0, "");
     expect({"craft", "Nowhere"}, 3, "has no craft \"Nowhere\". Name one of: everywhere");
-    expect({"layer", "base"}, 3, "Base always is engaged. It has no layer besides Base.");
+    expect({"layer", "base"}, 3, "Base always is engaged. Name one of: pilot, observer, on-water");
     expect({"run", kDemo}, 3, "An engine is running already.");
     expect({"down"}, 0, "");
     expect({"status"}, 0, "\"Marrowmere Mail\" is idle.");
@@ -435,7 +435,8 @@ TEST(Cli, MapShowsWhatIsTakenByWhatAndTheGamesNumbers)
     EXPECT_EQ(second["control"], "button 2");
     EXPECT_EQ(second["sdl"], 1);
     EXPECT_EQ(second["windowsLayer"], 2);
-    EXPECT_EQ(second["strands"], nlohmann::json::array({"Mail hatch"}));
+    EXPECT_EQ(second["strands"], nlohmann::json::array({"Mail hatch", "Tow release", "Stage timer",
+                                                        "Fog horn", "Outriggers"}));
     expect({"map", kDemo}, 0, "BTN_THUMB               1    1    2    Mail hatch");
     EXPECT_TRUE(devices[0]["notes"].empty());
     EXPECT_THAT(devices[2]["notes"].dump(), testing::HasSubstr("GLFW"));

@@ -130,6 +130,7 @@ int main(int argc, char** argv)
         applyTheme(application);
     });
     if (options.page == QLatin1String("weave")) window.showPage(Rail::Weave);
+    if (options.page == QLatin1String("layers")) window.showPage(Rail::Layers);
     if (options.page == QLatin1String("shape")) window.showPage(Rail::Shape);
     if (options.goesLive) {
         QObject::connect(

@@ -193,6 +193,10 @@ TEST_F(GoalsInWindow, AnOutletEngagesALayerOrChoosesACraft)
         tangle.strands.back().craft = "gannet";
     });
     settle();
+    EXPECT_EQ(window.weavePage().findChild<QWidget*>("layer and craft"), nullptr)
+        << "Everywhere does not have it";
+    studio.stance().chooseCraft("gannet");
+    settle();
     EXPECT_EQ(textOf("layer and craft"), "On water · Gannet 12");
 }
 

@@ -174,6 +174,17 @@ class Scene
         settle();
     }
 
+    /// Flies a craft, with some of its layers engaged.
+    void fly(const char* craft, std::initializer_list<const char*> layers = {})
+    {
+        studio.stance().chooseCraft(craft);
+        settle();
+        for (const auto* layer : layers) {
+            studio.stance().flip(layer);
+            settle();
+        }
+    }
+
     void chooseRow(const char* row)
     {
         QTest::mouseClick(window.findChild<QWidget*>(QLatin1String(row)), Qt::LeftButton);
@@ -306,6 +317,22 @@ const Shot kShots[] = {
          s.list("Jolly 2");
          s.select("pebble-pad", "ABS_RZ");
          s.openStage(0);
+     }},
+    {"layers", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Layers);
+         s.goLive();
+         s.fly("gannet-12");
+         s.studio.stance().chooseLayer("trim-held");
+         s.select("skerry-stick", "BTN_THUMB");
+     }},
+    {"layers-light", true, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Layers);
+         s.goLive();
+         s.fly("gannet-12", {"trim-held"});
+         s.studio.stance().chooseLayer("water-trim");
+         s.select("skerry-stick", "BTN_TRIGGER");
      }},
     {"shape", false, false,
      [](Scene& s) {

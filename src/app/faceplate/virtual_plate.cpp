@@ -74,6 +74,9 @@ class Maker
         each.label = text(settings.label);
         if (!takers.empty()) {
             each.from = text(takers.front()->name);
+            const auto& first = *takers.front();  // a craft's own has a function of its own
+            if (first.craft != kEverywhere && !first.function.empty())
+                each.label = text(first.function);
             const bool isNamed =
                 !each.label.isEmpty() || layout.control.kind == ControlKind::Turner;
             if (!isNamed) each.label = functionOf(*takers.front());

@@ -13,8 +13,10 @@ namespace jolly::app
 {
 
 Studio::Studio(Document& document, EngineSession& session, QObject* parent)
-    : QObject(parent), m_document(document), m_session(session)
+    : QObject(parent), m_document(document), m_session(session), m_stance(document, session)
 {
+    connect(&m_stance, &Stance::footingChanged, this, &Studio::deskChanged);
+    connect(&m_stance, &Stance::refused, this, &Studio::refuse);
     connect(&document, &Document::changed, this, &Studio::sendTangle);
     connect(&session, &EngineSession::attached, this, &Studio::meetEngine);
     connect(&session, &EngineSession::statusChanged, this, &Studio::endFlight);
@@ -217,22 +219,23 @@ QString Studio::nameOf(const ControlRef& ref) const
 
 std::vector<const Strand*> Studio::strandsFrom(const ControlRef& ref) const
 {
-    return m_document.strands().from({ref.controller, ref.code});
+    return m_stance.strandsFrom({ref.controller, ref.code});
 }
 
 namespace
 {
 
 /// Leads a control to a virtual one by connect() or connectInstead(), and selects it.
-void leadBy(decltype(&jolly::connect) way, Studio& studio, ControlRef from, const Target& target)
+template <class Way>
+void leadBy(Way&& way, Studio& studio, ControlRef from, const Target& target)
 {
     const auto* controller = studio.controllerOf(from);
     if (!controller) return;
     auto trial = studio.tangle();
     const auto woven = way(trial, controller->rig, from.code, target);
     if (!woven) return studio.refuse(QString::fromStdString(woven.error().text()));
-    studio.document().edit(Studio::tr("weave %1").arg(studio.nameOf(from)),
-                           [&](Tangle& tangle) { tangle = trial; });
+    studio.stance().edit(Studio::tr("weave %1").arg(studio.nameOf(from)),
+                         [&](Tangle& tangle) { tangle = trial; });
     studio.select(from);
     const auto& strand = *findStrand(studio.tangle(), *woven);
     studio.say(QString::fromStdString(explainNow(studio.tangle(), strand, strand.ends.front())));
@@ -251,13 +254,17 @@ void Studio::weave(const std::optional<ControlRef>& from, const Target& target)
 
 void Studio::weaveInstead(const ControlRef& from, const Target& target)
 {
-    leadBy(&connectInstead, *this, from, target);
+    const auto instead = [this](auto&&... of) {
+        return connectInstead(of..., [this](const Strand& s) { return m_stance.isOurs(s); });
+    };
+    leadBy(instead, *this, from, target);
 }
 
 bool Studio::isLed(const ControlRef& from, const Target& target) const
 {
-    return std::ranges::any_of(strandsFrom(from),
-                               [&](const Strand* strand) { return leadsTo(*strand, target); });
+    return std::ranges::any_of(strandsFrom(from), [&](const Strand* strand) {
+        return strand->layer == m_stance.footing().layer && leadsTo(*strand, target);
+    });
 }
 
 bool Studio::mayLead(const ControlRef& from, const Target& target) const
@@ -279,22 +286,39 @@ void Studio::pasteStrand()
     auto copy = *m_copied;
     copy.id = freshId(trial, "strand");
     copy.name = nameOf(*m_selected).toStdString();
+    copy.layer = m_stance.footing().layer;
+    copy.craft = m_stance.footing().craft;
+    copy.insteadOf.clear();
     trial.strands.push_back(copy);
     if (const auto begun = beginAt(trial, copy.id, controller->rig, m_selected->code); !begun)
         return refuse(QString::fromStdString(begun.error().text()));
-    m_document.edit(tr("paste strand"), [&](Tangle& tangle) { tangle = trial; });
+    m_stance.edit(tr("paste strand"), [&](Tangle& tangle) { tangle = trial; });
 }
 
 void Studio::weaveToNextFree()
 {
     const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
     if (!controller) return;
-    const auto target = nextFree(tangle(), findControl(controller->rig, m_selected->code)->kind);
+    const auto target =
+        nextFree(m_stance.view(), findControl(controller->rig, m_selected->code)->kind);
     if (target) {
         weaveTo(*target);
     } else {
         refuse(tr("No virtual device has a free control of that kind."));
     }
+}
+
+void Studio::silence()
+{
+    const auto* controller = m_selected ? controllerOf(*m_selected) : nullptr;
+    if (!controller) return;
+    m_stance.edit(tr("silence %1").arg(nameOf(*m_selected)), [&](Tangle& tangle) {
+        Strand strand{.id = freshId(tangle, "strand"), .name = nameOf(*m_selected).toStdString()};
+        strand.source = {m_selected->controller, m_selected->code};
+        strand.ends = {{{}, Nothing{}}};
+        if (!findController(tangle, controller->rig.id)) tangle.rig.push_back(controller->rig);
+        tangle.strands.push_back(std::move(strand));
+    });
 }
 
 void Studio::moveEnd(const std::string& strand, std::size_t end, const Target& to)
@@ -304,7 +328,7 @@ void Studio::moveEnd(const std::string& strand, std::size_t end, const Target& t
     const auto other = there.empty() ? QString() : QString::fromStdString(there.front()->name);
     if (const auto moved = jolly::moveEnd(trial, strand, end, to); !moved)
         return refuse(QString::fromStdString(moved.error().text()));
-    m_document.edit(tr("move end"), [&](Tangle& tangle) { tangle = trial; });
+    m_stance.edit(tr("move end"), [&](Tangle& tangle) { tangle = trial; });
     const auto place = QString::fromStdString(placeName(tangle(), to));
     say(other.isEmpty() ? tr("It ends at %1 now.").arg(place)
                         : tr("It ends at %1 now; %2 has its old place.").arg(place, other));

@@ -3,6 +3,7 @@
 
 #include "app/models/document.h"
 #include "app/models/notice.h"
+#include "app/models/stance.h"
 #include "app/models/touch_finder.h"
 #include "app/services/engine_session.h"
 
@@ -27,6 +28,8 @@ class Studio : public QObject
     [[nodiscard]] Document& document() { return m_document; }
     [[nodiscard]] EngineSession& session() { return m_session; }
     [[nodiscard]] const Tangle& tangle() const { return m_document.tangle(); }
+    [[nodiscard]] Stance& stance() { return m_stance; }
+    [[nodiscard]] const Stance& stance() const { return m_stance; }
     [[nodiscard]] const Desk& desk() const { return m_desk; }
     [[nodiscard]] const LiveSnapshot& values() const { return m_session.values(); }
     [[nodiscard]] const Problems& problems() const { return m_problems; }
@@ -41,12 +44,11 @@ class Studio : public QObject
     /// The field that listens: a touch fills it and selects nothing. One at a time; null for none.
     [[nodiscard]] const QObject* listener() const { return m_listener; }
     void setListener(const QObject* field);
-
     /// The controller of a reference; null when it is not on the desk.
     [[nodiscard]] const DeskController* controllerOf(const ControlRef& ref) const;
     [[nodiscard]] QString nameOf(const ControlRef& ref) const;
 
-    /// The strands that begin at a control, in the order of the tangle.
+    /// The strands of the craft that begin at a control; see Stance::strandsFrom().
     [[nodiscard]] std::vector<const Strand*> strandsFrom(const ControlRef& ref) const;
 
     /// Weaves a strand from a control, and selects it; a refusal is told by said().
@@ -61,6 +63,8 @@ class Studio : public QObject
     /// weave() from the selected control.
     void weaveTo(const Target& target) { weave(m_selected, target); }
     void weaveToNextFree();
+    /// Gives the selected control a strand that leads to nothing.
+    void silence();
 
     /// Lets an end of a strand be at another place; a taken one is exchanged, and that is said.
     void moveEnd(const std::string& strand, std::size_t end, const Target& to);
@@ -82,19 +86,14 @@ class Studio : public QObject
 
     /// Turns a strand's axis round until one stands down; the document stays as it is.
     void reverseForFlight(const std::string& strand, bool isReversed);
-    [[nodiscard]] bool isReversed(const std::string& strand) const
-    {
-        return m_reversed.contains(strand);
-    }
+    [[nodiscard]] bool isReversed(const std::string& id) const { return m_reversed.contains(id); }
 
     /// The engine's clock, which moves carry; tests and pictures bring their own.
     [[nodiscard]] Time now() const { return m_clock(); }
     void setClock(std::function<Time()> clock) { m_clock = std::move(clock); }
 
-    /// Says a sentence to the pilot: what came of something.
+    /// Says a sentence to the pilot: what came of something, or why it was not done.
     void say(const QString& sentence) { Q_EMIT said(sentence, true); }
-
-    /// Says why something was not done, or went wrong.
     void refuse(const QString& sentence) { Q_EMIT said(sentence, false); }
 
     /// What waits for the pilot's word, in the order in which it came.
@@ -129,6 +128,7 @@ class Studio : public QObject
 
     Document& m_document;
     EngineSession& m_session;
+    Stance m_stance;
     Desk m_desk;
     Problems m_problems;
     TouchFinder m_finder;

@@ -92,7 +92,7 @@ void ControllerPlates::dress(std::size_t place)
 {
     const auto& controller = m_studio.desk().controllers[place];
     for (const auto& control : controller.rig.controls) {
-        m_isUsed[place].push_back(controller.isKnown && m_studio.document().strands().isUsed(
+        m_isUsed[place].push_back(controller.isKnown && m_studio.stance().index().isUsed(
                                                             {controller.rig.id, control.code}));
     }
     const auto used = static_cast<std::size_t>(std::ranges::count(m_isUsed[place], true));
@@ -213,7 +213,8 @@ void DevicePlates::dress(std::size_t place)
     const auto& shown = m_studio.desk().devices[place];
     const auto& device = shown.device;
     const bool isList = m_lists.contains(device.id);
-    const auto made = virtualPlateOf(device, m_studio.tangle(), m_studio.document().strands(),
+    const auto& stance = m_studio.stance();
+    const auto made = virtualPlateOf(device, stance.view(), stance.index(),
                                      isList ? ButtonsAs::List : ButtonsAs::Grid);
     m_slots[place].clear();
     std::size_t used = 0;
@@ -222,7 +223,7 @@ void DevicePlates::dress(std::size_t place)
         state.isUsed = made.plate.controls[i].isKeys;
         for (const auto slot : made.slots[i]) {
             const Target target{device.id, shown.layout[slot].control};
-            for (const auto* strand : m_studio.document().strands().at(target)) {
+            for (const auto* strand : stance.index().at(target)) {
                 state.isUsed = true;
                 const auto& from = strand->source;
                 const bool isHere = std::ranges::any_of(strand->ends, [&](const End& end) {

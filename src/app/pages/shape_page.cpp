@@ -56,7 +56,8 @@ std::vector<CurvePoint> trailOf(const std::deque<TraceSample>& samples)
 const Strand* ShapePage::shown() const
 {
     const auto* strand = findStrand(m_studio.tangle(), m_strand);
-    return strand && isAxisStrand(m_studio.tangle(), *strand) ? strand : nullptr;
+    const bool isOurs = strand && m_studio.stance().isOurs(*strand);
+    return isOurs && isAxisStrand(m_studio.tangle(), *strand) ? strand : nullptr;
 }
 
 const RigControl* ShapePage::axis() const
@@ -99,7 +100,7 @@ void ShapePage::wirePlot()
 void ShapePage::edit(const QString& step, std::size_t stage, const QString& gesture,
                      const std::function<void(Stage&, const StageInput&)>& change)
 {
-    m_studio.document().edit(
+    m_studio.stance().edit(
         step,
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);
@@ -119,8 +120,8 @@ void ShapePage::addCurve(CurvePoint at)
     Curve curve{.points = {{0.0, 0.0}, {1.0, 1.0}}, .isMirrored = isTwoSided};
     if (!addPoint(curve.points, curve.isMirrored, {chain.through(at.in), at.out}))
         return m_studio.refuse(tr("There is no room for a curve point here."));
-    m_studio.document().edit(tr("add curve"),
-                             [&](Tangle& tangle) { addStage(tangle, m_strand, curve); });
+    m_studio.stance().edit(tr("add curve"),
+                           [&](Tangle& tangle) { addStage(tangle, m_strand, curve); });
 }
 
 void ShapePage::choose(const std::string& id)
@@ -157,9 +158,10 @@ void ShapePage::rememberOld()
 /// Much is told that changes nothing here; it is noted what is shown now.
 bool ShapePage::isShownAlready(const Tangle& flown)
 {
-    Shown now{m_studio.tangle(),        flown,
-              m_studio.problems(),      m_strand,
-              slotsOf(m_studio.desk()), m_studio.session().isLive()};
+    Shown now{m_studio.tangle(),          flown,
+              m_studio.problems(),        m_strand,
+              slotsOf(m_studio.desk()),   m_studio.stance().footing(),
+              m_studio.session().isLive()};
     if (m_shown == now) return true;
     m_shown = std::move(now);
     return false;
@@ -167,6 +169,7 @@ bool ShapePage::isShownAlready(const Tangle& flown)
 
 void ShapePage::rebuild()
 {
+    m_strand = m_studio.stance().ownOf(m_strand);
     const auto flown = m_studio.flown();
     if (isShownAlready(flown)) return;
     m_list->rebuild();

@@ -78,6 +78,7 @@ class ShapePage : public QWidget
         Problems problems{};
         std::string strand{};
         DeskSlots slots{};
+        Footing footing{};
         bool isLive = false;
 
         friend bool operator==(const Shown&, const Shown&) = default;

@@ -79,7 +79,7 @@ void WeavePage::wireDevices()
     connect(&m_devices, &DevicePlates::dropped, this, &WeavePage::moveEndTo);
     connect(&m_devices, &DevicePlates::dragMoved, this, [this](const Target& from, QPoint at) {
         const auto* view = m_devices.viewOf(from);
-        if (!view || takersOf(m_studio.tangle(), from).empty()) return;
+        if (!view || m_studio.stance().takersOf(from).empty()) return;
         m_loose = Thread{placeOf(*view, view->anchor(), *m_right), mapFromGlobal(at), false, true};
         placeThreads();
     });

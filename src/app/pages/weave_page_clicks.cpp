@@ -39,7 +39,7 @@ void WeavePage::takeClick(const Target& target, bool byMouse)
 {
     if (m_choice.row()) return m_choice.lead(*m_choice.row(), target);
     const auto from = byMouse ? clicksLead() : m_studio.selected();
-    if (m_studio.document().strands().at(target).empty()) {
+    if (m_studio.stance().takersOf(target).empty()) {
         m_studio.weave(from, target);
         showInMiddle(nullptr);
         return showWhere(target);
@@ -70,7 +70,7 @@ QString WeavePage::whatClickDoes(const Target& target) const
     const auto place = QString::fromStdString(placeName(m_studio.tangle(), target));
     if (m_choice.row())
         return tr("A click leads %1 to %2.").arg(m_choice.nameOf(*m_choice.row()), place);
-    const auto& takers = m_studio.document().strands().at(target);
+    const auto takers = m_studio.stance().takersOf(target);
     if (takers.size() == 1)
         return tr("%1 leads to %2. A click shows it.")
             .arg(QString::fromStdString(takers.front()->name), place);
@@ -93,7 +93,7 @@ void WeavePage::moveEndTo(const Target& from, QPoint at)
     m_loose.reset();
     placeThreads();
     const auto to = m_devices.targetAt(at);
-    const auto takers = takersOf(m_studio.tangle(), from);
+    const auto takers = m_studio.stance().takersOf(from);
     if (!to || takers.empty() || *to == from) return;
     const auto& ends = takers.front()->ends;
     const auto end = std::ranges::find(ends, Goal(from), &End::goal);

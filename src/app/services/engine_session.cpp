@@ -279,9 +279,9 @@ bool EngineSession::fliesAnother() const
            m_status.mark != m_sentMark;
 }
 
-void EngineSession::ask(Fallible (EngineLink::*call)(), const Then& then)
+void EngineSession::ask(std::function<Fallible(EngineLink&)> call, const Then& then)
 {
-    m_calls->ask([link = m_link, call] { return (*link.*call)(); },
+    m_calls->ask([link = m_link, call = std::move(call)] { return call(*link); },
                  [this, link = m_link, then](const Fallible& done) {
                      if (link == m_link) fetchStatus();
                      if (then) then(done);
@@ -290,13 +290,25 @@ void EngineSession::ask(Fallible (EngineLink::*call)(), const Then& then)
 
 void EngineSession::goLive(Then then)
 {
-    if (m_link) return ask(&EngineLink::goLive, then);
+    if (m_link) return ask([](EngineLink& link) { return link.goLive(); }, then);
     if (then) then(noEngine());
 }
 
 void EngineSession::standDown(Then then)
 {
-    if (m_link) return ask(&EngineLink::standDown, then);
+    if (m_link) return ask([](EngineLink& link) { return link.standDown(); }, then);
+    if (then) then({});
+}
+
+void EngineSession::flipLayer(const std::string& layer, Then then)
+{
+    if (m_link) return ask([layer](EngineLink& link) { return link.flipLayer(layer); }, then);
+    if (then) then(noEngine());
+}
+
+void EngineSession::chooseCraft(const std::string& craft, Then then)
+{
+    if (m_link) return ask([craft](EngineLink& link) { return link.chooseCraft(craft); }, then);
     if (then) then({});
 }
 

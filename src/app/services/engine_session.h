@@ -64,6 +64,8 @@ class EngineSession : public QObject
     /// `then` is called with what came of it.
     void goLive(Then then = {});
     void standDown(Then then = {});
+    void flipLayer(const std::string& layer, Then then = {});
+    void chooseCraft(const std::string& craft, Then then = {});
 
     /// Ends the engine, and does not start it again. Waits for it a little, not for long.
     void end();
@@ -107,7 +109,7 @@ class EngineSession : public QObject
     void sendNext();
     void fetchStatus();
     void takeStatus(EngineStatus status);
-    void ask(Fallible (EngineLink::*call)(), const Then& then);
+    void ask(std::function<Fallible(EngineLink&)> call, const Then& then);
     [[nodiscard]] std::uint32_t slotCount() const;
 
     EngineAccess m_access;

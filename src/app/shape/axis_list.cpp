@@ -101,7 +101,8 @@ void AxisList::rebuild()
     const auto& tangle = m_studio.tangle();
     std::vector<const Strand*> strands;
     for (const auto& strand : tangle.strands) {
-        if (isAxisStrand(tangle, strand)) strands.push_back(&strand);
+        if (m_studio.stance().isOurs(strand) && isAxisStrand(tangle, strand))
+            strands.push_back(&strand);
     }
     const bool fits = std::ranges::equal(
         strands, m_rows, [](const Strand* s, const AxisRow* r) { return s->id == r->strand(); });

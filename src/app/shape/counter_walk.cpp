@@ -153,7 +153,7 @@ void CounterWalk::typeInstead()
 void CounterWalk::put(const CurvePoints& points)
 {
     m_studio.setTrial(std::nullopt);
-    m_studio.document().edit(tr("undo a sim's bend"), [&](Tangle& tangle) {
+    m_studio.stance().edit(tr("undo a sim's bend"), [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         std::erase_if(strand->stages,

@@ -91,7 +91,7 @@ std::vector<const Strand*> FeelBar::others() const
 
 void FeelBar::edit(const QString& step, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_studio.document().edit(step, [&](Tangle& tangle) {
+    m_studio.stance().edit(step, [&](Tangle& tangle) {
         if (auto* found = findStrand(tangle, m_strand)) change(tangle, *found);
     });
 }
@@ -142,7 +142,7 @@ void FeelBar::removeFeels(QMenu& menu)
     auto* removing = menu.addMenu(tr("Take one out of the library"));
     for (const auto& feel : m_studio.tangle().feels) {
         removing->addAction(QString::fromStdString(feel.name), this, [this, name = feel.name] {
-            m_studio.document().edit(tr("remove feel"), [&](Tangle& tangle) {
+            m_studio.stance().edit(tr("remove feel"), [&](Tangle& tangle) {
                 std::erase_if(tangle.feels, [&](const Feel& f) { return f.name == name; });
             });
         });
@@ -217,7 +217,7 @@ void FeelBar::addFact(QMenu& menu, const QString& words, bool isSo,
     entry->setCheckable(true);
     entry->setChecked(isSo);
     connect(entry, &QAction::triggered, this, [this, words, change](bool isOn) {
-        m_studio.document().edit(words, [&](Tangle& tangle) { change(tangle, isOn); });
+        m_studio.stance().edit(words, [&](Tangle& tangle) { change(tangle, isOn); });
     });
 }
 

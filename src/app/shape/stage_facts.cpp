@@ -46,7 +46,7 @@ QString driftText(const std::optional<RestCover>& cover, const Drift& drift)
 
 void cover(Studio& studio, const std::string& id, const Drift& drift)
 {
-    studio.document().edit(QObject::tr("cover the drift"), [&](Tangle& tangle) {
+    studio.stance().edit(QObject::tr("cover the drift"), [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, id);
         if (!strand) return;
         auto stage = coverIn(strand->stages);
@@ -74,7 +74,7 @@ StageFact pairFact(Studio& studio, const Strand& strand, const StageParameters& 
     if (hasStage(*partner, wanted)) return {.words = QObject::tr("%1 has the same").arg(name)};
     return {QObject::tr("%1 has not the same yet").arg(name), QObject::tr("The same there"),
             [&studio, wanted, id = partner->id] {
-                studio.document().edit(QObject::tr("pair of axes"), [&](Tangle& tangle) {
+                studio.stance().edit(QObject::tr("pair of axes"), [&](Tangle& tangle) {
                     if (auto* other = findStrand(tangle, id)) giveTwin(*other, wanted);
                 });
             }};

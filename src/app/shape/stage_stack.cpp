@@ -61,15 +61,17 @@ bool StageStack::fits(const Strand& strand) const
 
 void StageStack::show(const std::string& id)
 {
-    const bool isOther = id != m_strand;
-    m_strand = id;
+    const auto before = std::exchange(m_strand, id);
     const auto* now = strand();
+    const bool isItsOwn = now && !before.empty() && now->insteadOf == before;
+    const bool isOther = id != before && !isItsOwn;
     if (isOther || !now || !fits(*now)) return rebuild(now ? *now : Strand{});
     for (std::size_t i = 0; i < m_cards.size(); ++i) {
+        m_cards[i].editor->follow(id);
         m_cards[i].editor->refresh(now->stages[i]);
         m_cards[i].when->show(now->stages[i].when);
     }
-    if (m_wheel) m_wheel->refresh();
+    if (m_wheel) m_wheel->follow(id);
 }
 
 void StageStack::rebuild(const Strand& strand)
@@ -152,8 +154,8 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
                  [&](Strand& s) { s.stages[place].isOn = !s.stages[place].isOn; });
         });
     add(QStringLiteral("×"), tr("remove"), true, [this, place] {
-        m_studio.document().edit(tr("remove stage"),
-                                 [&](Tangle& tangle) { removeStage(tangle, m_strand, place); });
+        m_studio.stance().edit(tr("remove stage"),
+                               [&](Tangle& tangle) { removeStage(tangle, m_strand, place); });
     });
     column.addLayout(row);
 }
@@ -196,7 +198,7 @@ void StageStack::addButton()
             menu->addAction(QStringLiteral("%1: %2").arg(titleOf(stage), sentenceOf(stage)));
         entry->setObjectName(QStringLiteral("add ") + nameOf(stage));
         connect(entry, &QAction::triggered, this, [this, stage] {
-            m_studio.document().edit(tr("add %1").arg(nameOf(stage)), [&](Tangle& tangle) {
+            m_studio.stance().edit(tr("add %1").arg(nameOf(stage)), [&](Tangle& tangle) {
                 jolly::addStage(tangle, m_strand, stage.parameters);
             });
         });
@@ -207,7 +209,7 @@ void StageStack::addButton()
 
 void StageStack::edit(const QString& step, const std::function<void(Strand&)>& change)
 {
-    m_studio.document().edit(step, [&](Tangle& tangle) {
+    m_studio.stance().edit(step, [&](Tangle& tangle) {
         if (auto* found = findStrand(tangle, m_strand)) change(*found);
     });
 }

@@ -86,7 +86,7 @@ void WheelField::refresh()
 /// The hand has to turn as far as before for all of it.
 void WheelField::setTurns(double turns)
 {
-    m_studio.document().edit(tr("degrees of the wheel"), [&](Tangle& tangle) {
+    m_studio.stance().edit(tr("degrees of the wheel"), [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         auto* controller = findController(tangle, strand->source.controller);
@@ -103,7 +103,7 @@ void WheelField::setTurns(double turns)
 void WheelField::setWanted(double wanted)
 {
     const double turns = m_turns->value();
-    m_studio.document().edit(tr("degrees wanted"), [&](Tangle& tangle) {
+    m_studio.stance().edit(tr("degrees wanted"), [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         auto& stages = strand->stages;

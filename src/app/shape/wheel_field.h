@@ -21,6 +21,13 @@ class WheelField : public QWidget
     /// Shows what the tangle has now.
     void refresh();
 
+    /// Goes on with another strand: with the one that is the craft's own now.
+    void follow(const std::string& strand)
+    {
+        m_strand = strand;
+        refresh();
+    }
+
  private:
     [[nodiscard]] QDoubleSpinBox* makeDegrees(const char* name, const QString& words);
     void setTurns(double turns);

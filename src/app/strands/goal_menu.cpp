@@ -105,9 +105,8 @@ void GoalMenu::addOne()
 
 void GoalMenu::removeIt()
 {
-    m_studio.document().edit(
-        tr("take a goal of %1 away").arg(m_choice.nameOf(m_row)),
-        [this](Tangle& tangle) { removeEnd(tangle, m_row.strand, *m_row.end); });
+    m_studio.stance().edit(tr("take a goal of %1 away").arg(m_choice.nameOf(m_row)),
+                           [this](Tangle& tangle) { removeEnd(tangle, m_row.strand, *m_row.end); });
 }
 
 }  // namespace jolly::app

@@ -166,7 +166,7 @@ void OutletRows::alignPicture()
 void OutletRows::dragTime(const QString& key, double value, bool isFirst)
 {
     if (isFirst) ++m_drags;
-    m_studio.document().edit(
+    m_studio.stance().edit(
         tr("drag a time"),
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);
@@ -208,6 +208,7 @@ bool OutletRows::fits(const Strand& strand) const
 
 void OutletRows::show(const Strand& strand)
 {
+    m_strand = strand.id;
     for (const auto& way : m_ways) way.row->show(wordsOf(strand, way));
     const auto* stage = lastOf(strand);
     if (m_picture && stage) m_picture->setStage(*stage);
@@ -252,7 +253,7 @@ int OutletRows::placeOf(const std::string& outlet) const
 
 void OutletRows::press(std::size_t end, How how, double pulse)
 {
-    m_studio.document().edit(
+    m_studio.stance().edit(
         tr("held or pulse"),
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);

@@ -43,6 +43,7 @@ void RowChoice::choose(const std::optional<OutletPlace>& row)
 void RowChoice::follow()
 {
     if (!m_row) return;
+    m_row->strand = m_studio.stance().ownOf(m_row->strand);
     const auto* strand = findStrand(m_studio.tangle(), m_row->strand);
     const auto outlets = strand ? outletsOf(*strand) : std::vector<std::string>{};
     const bool isThere = std::ranges::find(outlets, m_row->outlet) != outlets.end() &&
@@ -62,8 +63,8 @@ void RowChoice::commit(Tangle trial, OutletPlace row, const Goal& goal)
     const auto name = nameOf(row);
     const bool wasChosen = m_row == row;
     if (wasChosen) m_row->end = *end;
-    m_studio.document().edit(tr("lead %1").arg(name), [&](Tangle& tangle) { tangle = trial; });
-    const auto* strand = findStrand(m_studio.tangle(), row.strand);
+    m_studio.stance().edit(tr("lead %1").arg(name), [&](Tangle& tangle) { tangle = trial; });
+    const auto* strand = findStrand(m_studio.tangle(), m_studio.stance().ownOf(row.strand));
     if (strand)
         m_studio.say(
             QString::fromStdString(explainNow(m_studio.tangle(), *strand, strand->ends[*end])));
@@ -75,7 +76,7 @@ void RowChoice::leadToNextFree(const OutletPlace& row)
     const auto* strand = findStrand(m_studio.tangle(), row.strand);
     if (!strand) return;
     const auto kind = signalsOf(m_studio.tangle(), *strand).back().kind;
-    const auto target = nextFree(m_studio.tangle(), kind);
+    const auto target = nextFree(m_studio.stance().view(), kind);
     if (!target) return m_studio.refuse(tr("No virtual device has a free control of that kind."));
     lead(row, *target);
 }

@@ -85,7 +85,7 @@ void StageEditor::build(const Stage& stage, Points points)
 void StageEditor::set(const QString& what, const QString& gesture,
                       const std::function<void(Stage&)>& change)
 {
-    m_studio.document().edit(
+    m_studio.stance().edit(
         what,
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);

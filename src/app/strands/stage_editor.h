@@ -32,6 +32,9 @@ class StageEditor : public QWidget
 
     /// Shows what the tangle has now. The stage must be of the same kind.
     void refresh(const Stage& stage);
+
+    /// Goes on with the same stage of another strand: of the one that is the craft's own now.
+    void follow(const std::string& strand) { m_strand = strand; }
     void setDot(double in, double out);
 
  private:

@@ -2,6 +2,7 @@
 #include "app/strands/strand_card.h"
 
 #include "app/strands/goal_words.h"
+#include "app/strands/origin_bar.h"
 #include "app/strands/outlet_rows.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_plot.h"
@@ -69,8 +70,8 @@ bool StrandCard::fits(const Strand& strand) const
     const auto isSameKind = [](const Stage& a, const Stage& b) {
         return a.parameters.index() == b.parameters.index();
     };
-    return strand.id == m_id && strand.source == m_shown.source && strand.layer == m_shown.layer &&
-           strand.craft == m_shown.craft &&
+    const bool isIt = strand.id == m_id || strand.insteadOf == m_id;
+    return isIt && strand.source == m_shown.source && strand.layer == m_shown.layer &&
            std::ranges::equal(strand.stages, m_shown.stages, isSameKind) && m_outlets->fits(strand);
 }
 
@@ -102,14 +103,15 @@ void StrandCard::buildHead(const Strand& strand, QVBoxLayout& column)
     setTone(*m_name, "title");
     m_target = new ElidedLabel(this);
     setTone(*m_target, "dim");
-    auto* where = new QLabel(whereText(m_studio.tangle(), strand), this);
-    where->setObjectName(QStringLiteral("layer and craft"));
-    where->setFont(textFont(TextSize::Small, true));
-    setTone(*where, "straw");
+    m_where = new QLabel(whereText(m_studio.tangle(), strand), this);
+    m_where->setObjectName(QStringLiteral("layer and craft"));
+    m_where->setFont(textFont(TextSize::Small, true));
     row->addWidget(m_name);
     row->addWidget(m_target, 1);
-    row->addWidget(where);
+    row->addWidget(m_where);
     column.addLayout(row);
+    m_origin = new OriginBar(m_studio, this);
+    column.addWidget(m_origin);
     m_note = new QLabel(this);
     m_note->setWordWrap(true);
     setTone(*m_note, "dim");
@@ -223,7 +225,7 @@ void StrandCard::buildChips(QVBoxLayout& column)
 
 void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_studio.document().edit(name, [&](Tangle& tangle) {
+    m_studio.stance().edit(name, [&](Tangle& tangle) {
         if (auto* strand = findStrand(tangle, m_id)) change(tangle, *strand);
     });
 }
@@ -278,11 +280,24 @@ QString StrandCard::clashText(const Strand& strand) const
     return sentences.join(QLatin1Char('\n'));
 }
 
+/// What is of another layer or inherited is drawn as such.
+void StrandCard::showWhere()
+{
+    const auto& footing = m_studio.stance().footing();
+    const bool isOurs = m_shown.layer == footing.layer && m_shown.craft == footing.craft;
+    m_where->setText(whereText(m_studio.tangle(), m_shown));
+    setTone(*m_where, isOurs ? "straw" : "dim");
+    setMarked(m_shown.isOn && isOurs);
+    m_origin->show(m_shown);
+}
+
 void StrandCard::refresh(const Strand& strand)
 {
     m_shown = strand;
+    m_id = strand.id;
+    setObjectName(QString::fromStdString(m_id));
+    showWhere();
     m_trace.follow(m_studio.tangle(), m_id);
-    setMarked(strand.isOn);
     setDashed(!strand.isOn);
     m_name->setText(toQt(strand.name.empty() ? strand.id : strand.name) +
                     (strand.isOn ? QString() : tr(" (off)")));
@@ -307,6 +322,7 @@ void StrandCard::refresh(const Strand& strand)
     }
     if (m_editor && m_openStage >= 0 &&
         static_cast<std::size_t>(m_openStage) < strand.stages.size()) {
+        m_editor->follow(m_id);
         m_editor->refresh(strand.stages[static_cast<std::size_t>(m_openStage)]);
     }
 }

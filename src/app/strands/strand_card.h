@@ -15,6 +15,7 @@ class QVBoxLayout;
 namespace jolly::app
 {
 
+class OriginBar;
 class OutletRows;
 class RowChoice;
 class StageEditor;
@@ -74,6 +75,7 @@ class StrandCard : public Card
     void addStage(StageParameters parameters);
     void removeStage(std::size_t stage);
     void moveStage(std::size_t stage, int by);
+    void showWhere();
     [[nodiscard]] QString targetText(const Strand& strand) const;
     [[nodiscard]] QString clashText(const Strand& strand) const;
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -88,6 +90,8 @@ class StrandCard : public Card
     std::vector<StageBox> m_boxes;
     QLabel* m_name = nullptr;
     QLabel* m_target = nullptr;
+    QLabel* m_where = nullptr;  ///< the layer and the craft
+    OriginBar* m_origin = nullptr;
     QLabel* m_note = nullptr;
     QLabel* m_clash = nullptr;
     OutletRows* m_outlets = nullptr;

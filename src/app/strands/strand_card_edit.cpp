@@ -98,7 +98,7 @@ void StrandCard::beginAt(const ControlRef& control)
     if (const auto done = jolly::beginAt(trial, m_id, desk->rig, control.code); !done)
         return m_studio.refuse(QString::fromStdString(done.error().text()));
     auto& studio = m_studio;  // the card goes with the selection
-    studio.document().edit(tr("begin strand elsewhere"), [&](Tangle& tangle) { tangle = trial; });
+    studio.stance().edit(tr("begin strand elsewhere"), [&](Tangle& tangle) { tangle = trial; });
     studio.select(control);
 }
 

@@ -23,7 +23,7 @@ TakenCard::TakenCard(Studio& studio, Target target, std::optional<ControlRef> fr
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
     column->addWidget(title);
-    for (const auto* strand : takersOf(studio.tangle(), m_target)) addTaker(*strand, *column);
+    for (const auto* strand : studio.stance().takersOf(m_target)) addTaker(*strand, *column);
     addOffers(*column);
 }
 

@@ -14,6 +14,7 @@ namespace jolly::app
 inline void clearLayout(QLayout& layout)
 {
     while (auto* item = layout.takeAt(0)) {
+        if (item->layout()) clearLayout(*item->layout());
         if (item->widget()) {
             item->widget()->hide();
             item->widget()->deleteLater();
@@ -26,7 +27,7 @@ inline void clearLayout(QLayout& layout)
 class ScrollColumn : public QScrollArea
 {
  public:
-    ScrollColumn(const char* name, int spacing, QWidget* parent) : QScrollArea(parent)
+    ScrollColumn(const char* name, int spacing, QWidget* parent = nullptr) : QScrollArea(parent)
     {
         setObjectName(QLatin1String(name));
         setWidgetResizable(true);
@@ -40,7 +41,6 @@ class ScrollColumn : public QScrollArea
         setWidget(inside);
     }
 
- protected:
     [[nodiscard]] QVBoxLayout& column() { return *m_column; }
 
  private:

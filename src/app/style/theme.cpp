@@ -46,12 +46,13 @@ QLabel[tone="dim"] { color: @dim; }
 QLabel[tone="straw"] { color: @straw; }
 QLabel[tone="coral"] { color: @coral; }
 QLabel[tone="title"] { color: @strong; }
-QLabel[tone="lamp"] { color: @straw; border: 1.5px solid @straw; border-radius: 12px; padding: 0 11px; }
 QFrame[tone="notice"] { background: @raised; border: 1px solid @straw; border-radius: 10px; }
 QScrollArea, QScrollArea > QWidget > QWidget#scrolled { background: transparent; border: 0; }
 QScrollBar:vertical { background: transparent; width: 8px; margin: 0; }
 QScrollBar::handle:vertical { background: @line; border-radius: 4px; min-height: 30px; }
-QScrollBar::add-line, QScrollBar::sub-line { height: 0; }
+QScrollBar:horizontal { background: transparent; height: 8px; margin: 0; }
+QScrollBar::handle:horizontal { background: @line; border-radius: 4px; min-width: 30px; }
+QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QPushButton { background: @raised; border: 1px solid @line; border-radius: 12px; padding: 4px 11px; min-height: 16px; }
 QPushButton:hover { border-color: @dim; }
 QPushButton:focus { border-color: @straw; }
@@ -59,6 +60,7 @@ QPushButton:checked { border-color: @straw; color: @straw; }
 QPushButton:disabled { color: @faint; }
 QPushButton[tone|="plain"] { background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 1px 6px; }
 QPushButton::menu-indicator { image: none; }
+QPushButton[tone="chip"] { padding: 3px 7px; }
 QPushButton[tone|="plain"]:hover, QPushButton[tone|="plain"]:focus { border-color: @line; }
 QPushButton[tone|="plain"]:focus { border-color: @straw; }
 QPushButton[tone="plain-straw"] { color: @straw; }

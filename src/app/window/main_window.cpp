@@ -30,6 +30,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
       m_rig(new RigPage(studio, *m_watch)),
       m_weave(new WeavePage(studio)),
       m_shape(new ShapePage(studio, *m_watch)),
+      m_layers(new LayersPage(studio)),
       m_permission(new PermissionPage(studio))
 {
     setWindowTitle(tr("Jolly Tangle"));
@@ -43,6 +44,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     m_pages->addWidget(m_rig);
     m_pages->addWidget(m_weave);
     m_pages->addWidget(m_shape);
+    m_pages->addWidget(m_layers);
     m_pages->addWidget(m_permission);
     middle->addWidget(m_rail);
     auto* main = new QVBoxLayout;
@@ -127,6 +129,7 @@ void MainWindow::buildKeys()
     key(tr("Ctrl+1"), [this] { showPage(Rail::Rig); });
     key(tr("Ctrl+2"), [this] { showPage(Rail::Weave); });
     key(tr("Ctrl+3"), [this] { showPage(Rail::Shape); });
+    key(tr("Ctrl+4"), [this] { showPage(Rail::Layers); });
     key(tr("Ctrl+L"), [this] { toggleLive(); });
     key(tr("Ctrl+C"), [this] {
         const auto& selected = m_studio.selected();
@@ -158,6 +161,7 @@ void MainWindow::showCounts()
     };
     m_rail->setCount(Rail::Rig, count("/rig") + count("/dev/") + count("/held"));
     m_rail->setCount(Rail::Weave, count("/strands") + count("/devices"));
+    m_rail->setCount(Rail::Layers, count("/layers") + count("/craft"));
     m_rail->setCount(Rail::Shape,
                      static_cast<int>(std::ranges::count_if(m_studio.problems(), [](const auto& p) {
                          return p.path.find("/stages/") != std::string::npos;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "app/pages/layers_page.h"
 #include "app/pages/rig_page.h"
 #include "app/pages/shape_page.h"
 #include "app/pages/weave_page.h"
@@ -33,6 +34,7 @@ class MainWindow : public QWidget
     [[nodiscard]] TopBar& topBar() { return *m_top; }
     [[nodiscard]] WeavePage& weavePage() { return *m_weave; }
     [[nodiscard]] ShapePage& shapePage() { return *m_shape; }
+    [[nodiscard]] LayersPage& layersPage() { return *m_layers; }
     [[nodiscard]] StatusBar& statusBar() { return *m_status; }
 
     /// Opens a file, or tells why not.
@@ -80,6 +82,7 @@ class MainWindow : public QWidget
     RigPage* m_rig;
     WeavePage* m_weave;
     ShapePage* m_shape;
+    LayersPage* m_layers;
     PermissionPage* m_permission;
     Rail::Page m_page = Rail::Rig;
     bool m_isPermissionDismissed = false;

@@ -49,6 +49,22 @@ QPainterPath shapeDrawing()
     return path;
 }
 
+/// Sheets one above the other.
+QPainterPath layersDrawing()
+{
+    QPainterPath path(QPointF(0, -10));
+    path.lineTo(11, -4.5);
+    path.lineTo(0, 1);
+    path.lineTo(-11, -4.5);
+    path.closeSubpath();
+    for (const double y : {0.0, 4.5}) {
+        path.moveTo(-11, y);
+        path.lineTo(0, y + 5.5);
+        path.lineTo(11, y);
+    }
+    return path;
+}
+
 }  // namespace
 
 RailButton::RailButton(const QString& word, const QPainterPath& drawing, QWidget* parent)
@@ -108,8 +124,10 @@ Rail::Rail(QWidget* parent) : QWidget(parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(4, 14, 4, 4);
     column->setSpacing(8);
-    const std::pair<QString, QPainterPath> pages[] = {
-        {tr("Rig"), rigDrawing()}, {tr("Weave"), weaveDrawing()}, {tr("Shape"), shapeDrawing()}};
+    const std::pair<QString, QPainterPath> pages[] = {{tr("Rig"), rigDrawing()},
+                                                      {tr("Weave"), weaveDrawing()},
+                                                      {tr("Shape"), shapeDrawing()},
+                                                      {tr("Layers"), layersDrawing()}};
     for (const auto& [word, drawing] : pages) {
         auto* button = new RailButton(word, drawing, this);
         const int page = static_cast<int>(m_buttons.size());

@@ -4,6 +4,7 @@
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
+#include "app/window/layer_lamps.h"
 
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -37,17 +38,6 @@ QIcon mark()
     return pixmap;
 }
 
-/// A lamp with a letter: layers are never told apart by colour alone.
-QLabel* lamp(const QString& word, QWidget* parent)
-{
-    auto* label = new QLabel(QStringLiteral("●  ") + word, parent);
-    label->setFont(textFont(TextSize::Small, true));
-    setTone(*label, "lamp");
-    label->setFixedHeight(27);
-    label->setToolTip(QObject::tr("Base is always engaged."));
-    return label;
-}
-
 }  // namespace
 
 TopBar::TopBar(Studio& studio, QWidget* parent)
@@ -56,6 +46,7 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
       m_menu(new QToolButton(this)),
       m_title(new ElidedLabel(this)),
       m_file(new ElidedLabel(this)),
+      m_craft(new CraftChooser(studio, this)),
       m_delay(new ValueLabel(this)),
       m_rate(new ValueLabel(this)),
       m_live(new LiveSwitch(this))
@@ -95,10 +86,11 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     figures->addWidget(m_rate);
     row->addWidget(m_menu);
     row->addLayout(words);
-    row->addSpacing(24);
+    row->addSpacing(10);
+    row->addWidget(m_craft);
+    row->addSpacing(4);
     row->addWidget(layers);
-    row->addWidget(lamp(tr("Base"), this));
-    row->addStretch();
+    row->addWidget(new LayerLamps(studio, this), 1);
     row->addLayout(figures);
     row->addWidget(m_live);
     connect(&studio.document(), &Document::changed, this, &TopBar::showTitle);

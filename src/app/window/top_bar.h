@@ -3,6 +3,7 @@
 
 #include "app/models/studio.h"
 #include "app/style/value_text.h"
+#include "app/window/craft_chooser.h"
 #include "app/window/live_switch.h"
 
 #include <QLabel>
@@ -14,8 +15,8 @@
 namespace jolly::app
 {
 
-/// The tangle's name and save state, the layer lamp, what the engine adds in delay, the live
-/// switch.
+/// The tangle's name and save state, the craft, the layers' lamps, what the engine adds in delay,
+/// the live switch.
 class TopBar : public QWidget
 {
     Q_OBJECT
@@ -27,6 +28,7 @@ class TopBar : public QWidget
     /// Where the time of day comes from; the system's clock by itself.
     void setClock(std::function<QTime()> clock);
 
+    [[nodiscard]] CraftChooser& craftChooser() { return *m_craft; }
     [[nodiscard]] LiveSwitch& liveSwitch() { return *m_live; }
 
  protected:
@@ -42,6 +44,7 @@ class TopBar : public QWidget
     QToolButton* m_menu;
     QLabel* m_title;
     QLabel* m_file;
+    CraftChooser* m_craft;
     ValueLabel* m_delay;
     ValueLabel* m_rate;
     LiveSwitch* m_live;

@@ -174,10 +174,12 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
 }
 
 Result<std::string> connectInstead(Tangle& tangle, const RigController& controller,
-                                   ControlCode control, const Target& target)
+                                   ControlCode control, const Target& target,
+                                   const std::function<bool(const Strand&)>& mayGo)
 {
     auto changed = tangle;
     std::erase_if(changed.strands, [&](Strand& strand) {
+        if (mayGo && !mayGo(strand)) return false;
         const bool wasThere = std::erase_if(strand.ends, [&](const End& end) {
                                   return end.goal == Goal(target);
                               }) > 0;

@@ -4,6 +4,7 @@
 #include "core/tangle/tangle.h"
 #include "core/value/result.h"
 
+#include <functional>
 #include <string>
 
 namespace jolly
@@ -40,9 +41,10 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
                                           ControlCode control, const Target& target);
 
 /// connect(), in the place of all strands that end there: their ends go, and with them a strand
-/// that leads nowhere else.
-[[nodiscard]] Result<std::string> connectInstead(Tangle& tangle, const RigController& controller,
-                                                 ControlCode control, const Target& target);
+/// that leads nowhere else. @param mayGo  whether that is to be asked of a strand; empty for all.
+[[nodiscard]] Result<std::string> connectInstead(
+    Tangle& tangle, const RigController& controller, ControlCode control, const Target& target,
+    const std::function<bool(const Strand&)>& mayGo = {});
 
 /// Lets a strand begin at another control of the same kind, taking the controller into the rig when
 /// it is not there. Fails with a sentence when the kinds differ or the strand is gone; the tangle

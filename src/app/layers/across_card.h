@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/studio.h"
+
+#include <QAbstractButton>
+
+class QHBoxLayout;
+class QLabel;
+
+namespace jolly::app
+{
+
+/// What one layer has for the chosen control.
+class AcrossCell : public QAbstractButton
+{
+ public:
+    struct State {
+        QString layer{};
+        QString deed{};
+        std::size_t place = 0;
+        bool isEngaged = false;
+        bool acts = false;      ///< it is what the control does now
+        bool isChosen = false;  ///< of the layer that is worked in
+        bool isOwn = false;     ///< the craft's own
+
+        friend bool operator==(const State&, const State&) = default;
+    };
+
+    explicit AcrossCell(QWidget* parent);
+    void show(const State& state);
+    [[nodiscard]] QSize sizeHint() const override { return {104, 74}; }
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    State m_state;
+};
+
+/// The chosen control across the stack: what each layer has for it, from Base up. A click works in
+/// that layer.
+class AcrossCard : public Card
+{
+ public:
+    explicit AcrossCard(Studio& studio, QWidget* parent = nullptr);
+
+    void rebuild();
+
+ private:
+    Studio& m_studio;
+    QLabel* m_title;
+    QLabel* m_touched;
+    QLabel* m_words;
+    QHBoxLayout* m_row;
+    std::vector<AcrossCell*> m_cells;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/studio.h"
+
+class QVBoxLayout;
+
+namespace jolly::app
+{
+
+/// The layer that is worked in: its name, what engages it, what it needs, and how controls go over
+/// to it and back.
+class LayerEditor : public Card
+{
+ public:
+    explicit LayerEditor(Studio& studio, QWidget* parent = nullptr);
+
+    void rebuild();
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    [[nodiscard]] const Layer* layer() const;
+    void addHead(const Layer& layer, std::size_t place);
+    void addRules(const Layer& layer);
+    void addNeeds(const Layer& layer);
+    void addGroup(const Layer& layer);
+    void addCrossing(const Layer& layer);
+    void addWords(const QString& words);
+    void change(const QString& step, const std::function<void(Layer&)>& how);
+
+    Studio& m_studio;
+    QVBoxLayout* m_column;
+    std::vector<Layer> m_shown;   ///< the stack that the fields show
+    std::vector<Strand> m_rules;  ///< and the rules
+    Footing m_footing{"", ""};
+    std::size_t m_place = 0;
+    int m_nameRow = 0;  ///< its height
+};
+
+}  // namespace jolly::app

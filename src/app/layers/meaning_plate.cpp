@@ -1,0 +1,296 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/layers/meaning_plate.h"
+
+#include "app/pages/plate_list.h"
+#include "app/style/elided_label.h"
+#include "app/style/layer_mark.h"
+#include "app/style/palette.h"
+#include "app/style/scroll_column.h"
+#include "app/style/theme.h"
+#include "core/tangle/lookup.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QPainterPath>
+#include <QPushButton>
+#include <algorithm>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kMargin = 16;
+constexpr int kHead = 74;
+constexpr int kHint = 26;
+constexpr int kPlateWidth = 244;
+
+QString toQt(const std::string& text)
+{
+    return QString::fromStdString(text);
+}
+
+/// The number that stands in its drawing, else its name.
+QString shortName(const Plate& plate, const RigController& rig, const RigControl& control)
+{
+    const auto id = toQt(toText(control.code));
+    const auto found = std::ranges::find(plate.controls, id, &PlateControl::id);
+    const bool isNumbered = found != plate.controls.end() && !found->number.isEmpty() &&
+                            control.kind == ControlKind::Button;
+    return isNumbered ? found->number : toQt(nameOf(rig, control));
+}
+
+}  // namespace
+
+MeaningPlate::MeaningPlate(Studio& studio, QWidget* parent)
+    : Card(parent),
+      m_studio(studio),
+      m_title(new ElidedLabel(this)),
+      m_layers(new ElidedLabel(this)),
+      m_hint(new ElidedLabel(this)),
+      m_row(new QWidget(this)),
+      m_plate(new Faceplate(Faceplate::Kind::Controller, this))
+{
+    setObjectName(QStringLiteral("as it acts now"));
+    m_title->setFont(textFont(TextSize::Normal, true));
+    setTone(*m_title, "title");
+    m_layers->setObjectName(QStringLiteral("acting layers"));
+    setTone(*m_layers, "dim");
+    m_hint->setText(tr("Touch a control to jump to it. Click a label to change what it does."));
+    m_hint->setFont(textFont(TextSize::Small));
+    setTone(*m_hint, "dim");
+    auto* row = new QHBoxLayout(m_row);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(6);
+    connect(m_plate, &Faceplate::activated, this, [this](const QString& id) {
+        if (const auto code = parseControlCode(id.toStdString()))
+            m_studio.select(ControlRef{m_controller, *code});
+    });
+}
+
+const DeskController* MeaningPlate::shown() const
+{
+    return m_studio.desk().find(m_controller);
+}
+
+void MeaningPlate::makeChips()
+{
+    std::vector<std::string> ids;
+    for (const auto& controller : m_studio.desk().controllers) ids.push_back(controller.rig.id);
+    if (ids != m_chips) {
+        m_chips = ids;
+        clearLayout(*m_row->layout());
+        for (const auto& controller : m_studio.desk().controllers) {
+            auto* chip = new QPushButton(toQt(controller.rig.alias), m_row);
+            chip->setObjectName(QStringLiteral("plate of ") + toQt(controller.rig.id));
+            chip->setCheckable(true);
+            chip->setFont(textFont(TextSize::Small));
+            setTone(*chip, "chip");
+            connect(chip, &QPushButton::clicked, this, [this, id = controller.rig.id] {
+                m_controller = id;
+                if (m_studio.selected() && m_studio.selected()->controller != id)
+                    m_studio.select(std::nullopt);
+                rebuild();
+            });
+            m_row->layout()->addWidget(chip);
+        }
+        static_cast<QHBoxLayout*>(m_row->layout())->addStretch();
+    }
+    for (auto* chip : m_row->findChildren<QPushButton*>())
+        chip->setChecked(chip->objectName() == QStringLiteral("plate of ") + toQt(m_controller));
+}
+
+/// What a control does while the layers are engaged that are shown; nothing where it does nothing.
+std::optional<Callout::Words> MeaningPlate::wordsOf(const RigController& rig,
+                                                    const RigControl& control) const
+{
+    const auto& tangle = m_studio.tangle();
+    const auto& stance = m_studio.stance();
+    const auto meanings = stance.meaningsOf({rig.id, control.code});
+    const auto* acting = actingOf(meanings, stance.shown());
+    if (!acting) return std::nullopt;
+    QStringList deeds;
+    for (const auto* strand : acting->strands) deeds << toQt(deedOf(tangle, *strand));
+    deeds.removeAll(QString());
+    deeds.removeDuplicates();
+    Callout::Words words{.control = {rig.id, control.code},
+                         .deed = deeds.join(QStringLiteral(", ")),
+                         .layer = acting->layer,
+                         .isChosen = m_studio.selected() == ControlRef{rig.id, control.code}};
+    const auto layer = toQt(tangle.layers[acting->layer].name);
+    words.from = shortName(m_plate->plate(), rig, control) + QStringLiteral(" · ") + layer;
+    const auto below = std::ranges::find_if(meanings, [&](const Meaning& meaning) {
+        return meaning.layer < acting->layer &&
+               (meaning.layer == 0 || ((stance.shown() >> meaning.layer) & 1U) != 0);
+    });
+    if (below != meanings.end())
+        words.more = tr("replaces %1").arg(toQt(tangle.layers[below->layer].name));
+    const bool isAnyAbove = (stance.shown() >> (acting->layer + 1)) != 0;
+    words.shows = acting->layer == 0 && isAnyAbove;
+    if (words.shows) words.more = tr("shows through");
+    return words;
+}
+
+void MeaningPlate::rebuild()
+{
+    const auto& controllers = m_studio.desk().controllers;
+    if (m_studio.selected()) m_controller = m_studio.selected()->controller;
+    if (!shown()) m_controller = controllers.empty() ? std::string() : controllers.front().rig.id;
+    makeChips();
+    const auto* desk = shown();
+    m_plate->setVisible(desk != nullptr);
+    std::vector<Callout::Words> all;
+    if (desk) {
+        m_title->setText(toQt(desk->rig.alias));
+        m_plate->setTitle(toQt(desk->rig.alias),
+                          ControllerPlates::stateText(*desk, m_studio.session().isLive()));
+        m_plate->setPlate(jolly::app::plateOf(desk->rig));
+        m_plate->setDashed(!desk->isPresent);
+        for (const auto& control : desk->rig.controls) {
+            if (auto words = wordsOf(desk->rig, control)) all.push_back(std::move(*words));
+        }
+    } else {
+        m_title->setText(tr("No controller yet"));
+    }
+    const auto& stance = m_studio.stance();
+    QStringList names;
+    for (std::size_t i = 0; i < m_studio.tangle().layers.size() && i < kMostLayers; ++i) {
+        if (((stance.shown() >> i) & 1U) != 0) names << toQt(m_studio.tangle().layers[i].name);
+    }
+    m_layers->setText((stance.peeked().empty() ? tr("as it is right now: %1")
+                                               : tr("peeked at, as if engaged: %1"))
+                          .arg(names.join(QStringLiteral(", "))));
+    setTone(*m_layers, stance.peeked().empty() ? "dim" : "straw");
+    while (m_callouts.size() > all.size()) {
+        m_callouts.back()->hide();
+        m_callouts.back()->deleteLater();
+        m_callouts.pop_back();
+    }
+    while (m_callouts.size() < all.size()) {
+        auto* callout = new Callout(this);
+        connect(callout, &QAbstractButton::clicked, this,
+                [this, callout] { m_studio.select(callout->words().control); });
+        m_callouts.push_back(callout);
+    }
+    for (std::size_t i = 0; i < all.size(); ++i) m_callouts[i]->show(all[i], false);
+    place();
+    showValues();
+}
+
+void MeaningPlate::showValues()
+{
+    const auto* desk = shown();
+    if (!desk || !isVisible()) return;
+    const auto& selected = m_studio.selected();
+    for (std::size_t i = 0; i < desk->rig.controls.size(); ++i) {
+        const auto& code = desk->rig.controls[i].code;
+        ControlState state;
+        state.value = m_studio.desk().valueOf(*desk, i, m_studio.values());
+        state.isUsed = std::ranges::any_of(
+            m_callouts, [&](const Callout* c) { return c->words().control.code == code; });
+        state.isSelected = selected == ControlRef{desk->rig.id, code};
+        state.isAway = !desk->isPresent;
+        m_plate->setState(i, state);
+    }
+}
+
+/// Labels stand at the side to which their control is nearer, from top to bottom as the controls.
+void MeaningPlate::place()
+{
+    const int inner = width() - 2 * kMargin;
+    m_title->setGeometry(kMargin, 10, std::min(inner / 3, m_title->sizeHint().width() + 4), 20);
+    m_layers->setGeometry(m_title->geometry().right() + 12, 10,
+                          width() - kMargin - m_title->geometry().right() - 12, 20);
+    m_row->setGeometry(kMargin, 36, inner, 30);
+    const int side = std::max(90, (inner - kPlateWidth) / 2 - 22);
+    const int plateWidth = std::max(220, inner - 2 * (side + 22));
+    m_plate->setFixedWidth(plateWidth);
+    const int plateX = kMargin + side + 22;
+    const int middle = plateWidth / 2;
+    const auto xOf = [&](const Callout* callout) {
+        const auto* view = m_plate->view(toQt(toText(callout->words().control.code)));
+        return view ? view->x() + static_cast<int>(view->anchor().x()) : 0;
+    };
+    int left = 0;
+    for (auto* callout : m_callouts) left += xOf(callout) < middle ? 1 : 0;
+    const auto all = static_cast<int>(m_callouts.size());
+    const int rows = std::max(left, all - left);
+    // Where one side has far more, those next to the middle go to the other.
+    std::vector<Callout*> byX = m_callouts;
+    std::ranges::stable_sort(byX, {}, xOf);
+    const int most = (all + 1) / 2 + 1;
+    for (int i = 0; i < all; ++i) {
+        const bool isLeft = i < std::clamp(left, all - most, most);
+        byX[static_cast<std::size_t>(i)]->show(byX[static_cast<std::size_t>(i)]->words(), isLeft);
+    }
+    const int columns = std::min(rows, most) * (Callout::kHeight + 1);
+    const int height = std::max(columns, m_plate->height());
+    m_plate->move(plateX, kHead + (height - m_plate->height()) / 2);
+    putInColumn(true, kMargin, side, kHead, kHead + height);
+    putInColumn(false, width() - kMargin - side, side, kHead, kHead + height);
+    m_hint->setGeometry(kMargin, kHead + height + 6, inner, 18);
+    setFixedHeight(kHead + height + kHint + 8);
+    update();
+}
+
+void MeaningPlate::putInColumn(bool isLeft, int x, int width, int top, int bottom)
+{
+    std::vector<std::pair<int, Callout*>> column;
+    for (auto* callout : m_callouts) {
+        if (callout->isLeft() != isLeft) continue;
+        const auto* view = m_plate->view(toQt(toText(callout->words().control.code)));
+        const int y = view ? m_plate->y() + view->y() + static_cast<int>(view->anchor().y()) : top;
+        column.emplace_back(y - Callout::kHeight / 2, callout);
+    }
+    std::ranges::stable_sort(column, {}, [](const auto& each) { return each.first; });
+    const int step = Callout::kHeight + 1;
+    int least = top;
+    for (auto& [y, callout] : column) {
+        y = std::max(y, least);
+        least = y + step;
+    }
+    int most = bottom - Callout::kHeight;
+    for (auto each = column.rbegin(); each != column.rend(); ++each) {
+        each->first = std::min(each->first, most);
+        most = each->first - step;
+    }
+    QWidget* before = isLeft ? m_row : nullptr;
+    for (auto& [y, callout] : column) {
+        callout->setGeometry(x, y, width, Callout::kHeight);
+        if (before) setTabOrder(before, callout);
+        before = callout;
+    }
+}
+
+void MeaningPlate::paintEvent(QPaintEvent* event)
+{
+    Card::paintEvent(event);
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const double left = m_plate->x();
+    const double right = m_plate->geometry().right();
+    for (const auto* callout : m_callouts) {
+        const auto* view = m_plate->view(toQt(toText(callout->words().control.code)));
+        if (!view) continue;
+        const auto at = QPointF(m_plate->pos() + view->pos()) + view->anchor();
+        const auto& box = callout->geometry();
+        const QPointF from(callout->isLeft() ? box.right() + 2.0 : box.left() - 2.0,
+                           box.center().y());
+        const QPointF to(callout->isLeft() ? left : right, at.y());
+        auto colour = layerColour(callout->words().layer);
+        colour.setAlphaF(callout->words().isChosen ? 1.0F : callout->words().shows ? 0.35F : 0.7F);
+        painter.setPen(QPen(colour, callout->words().isChosen ? 2.2 : 1.3));
+        QPainterPath path(from);
+        const QPointF bend((to.x() - from.x()) / 2.0, 0);
+        path.cubicTo(from + bend, to - bend, to);
+        painter.drawPath(path);
+    }
+}
+
+void MeaningPlate::resizeEvent(QResizeEvent*)
+{
+    place();
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+#include "core/layers/rules.h"
+
+#include <QWidget>
+
+namespace jolly::app
+{
+
+/// One rule of a layer: how it follows its control, and the control itself, to be touched anew.
+class RuleRow : public QWidget
+{
+ public:
+    RuleRow(Studio& studio, const std::string& layer, const EngageRule& rule,
+            QWidget* parent = nullptr);
+
+ private:
+    void changeControl(const ControlRef& control);
+    void addTap();
+
+    Studio& m_studio;
+    std::string m_layer;
+    std::string m_strand;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,221 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/layers/stack_list.h"
+
+#include "app/listen/listen_field.h"
+#include "app/style/elided_label.h"
+#include "app/style/theme.h"
+#include "core/layers/family.h"
+#include "core/layers/layer_edit.h"
+#include "core/layers/rules.h"
+#include "core/tangle/lookup.h"
+
+#include <QVBoxLayout>
+#include <algorithm>
+#include <functional>
+
+namespace jolly::app
+{
+
+StackList::StackList(Studio& studio, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_scroll(new ScrollColumn("stack", 8)),
+      m_title(new ElidedLabel(this)),
+      m_new(new ListenField(studio,
+                            [](const DeskController&, const RigControl& control) {
+                                return control.kind == ControlKind::Button ||
+                                       control.kind == ControlKind::Axis;
+                            })),
+      m_crowding(new QLabel(this))
+{
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    m_title->setFont(textFont(TextSize::Normal, true));
+    setTone(*m_title, "title");
+    auto* hint = new QLabel(tr("The highest engaged layer that has a strand wins."), this);
+    hint->setFont(textFont(TextSize::Small));
+    hint->setWordWrap(true);
+    setTone(*hint, "dim");
+    column->addWidget(m_title);
+    column->addWidget(hint);
+    column->addWidget(m_scroll, 1);
+    m_new->setObjectName(QStringLiteral("new layer"));
+    m_new->setText(tr("New layer: hold or flip a control now"));
+    m_new->setToolTip(tr("Touch the control that shall engage it, or choose one from the list."));
+    column->addWidget(m_new);
+    connect(m_new, &ListenField::chosen, this, &StackList::makeLayer);
+    m_crowding->setObjectName(QStringLiteral("crowding"));
+    m_crowding->setWordWrap(true);
+    m_crowding->setFont(textFont(TextSize::Small));
+    m_crowding->setTextFormat(Qt::PlainText);
+    setTone(*m_crowding, "dim");
+    column->addWidget(m_crowding);
+    m_scroll->column().addStretch();
+}
+
+void StackList::rebuild()
+{
+    const auto& layers = m_studio.tangle().layers;
+    std::vector<std::string> ids;
+    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) ids.push_back(layer->id);
+    if (ids != m_layers) {
+        for (auto* card : m_cards) {
+            card->hide();
+            card->deleteLater();
+        }
+        m_cards.clear();
+        m_layers = ids;
+        for (const auto& id : ids) {
+            auto* card = new LayerCard;
+            m_scroll->column().insertWidget(m_scroll->column().count() - 1, card);
+            connect(card, &LayerCard::chosen, this,
+                    [this, id] { m_studio.stance().chooseLayer(id); });
+            connect(card, &LayerCard::peeked, this, [this, id](bool isPeeked) {
+                m_studio.stance().peek(isPeeked ? id : std::string());
+            });
+            connect(
+                card, &LayerCard::movedBy, this, [this, id](int places) { move(id, places); },
+                Qt::QueuedConnection);
+            connect(
+                card, &LayerCard::removalWanted, this, [this, id] { remove(id); },
+                Qt::QueuedConnection);
+            m_cards.push_back(card);
+        }
+    }
+    m_states.clear();
+    for (std::size_t i = 0; i < layers.size(); ++i)
+        m_states.push_back(stateOf(layers.size() - 1 - i));
+    m_crowded = crowding();
+    m_title->setText(tr("Layer stack of %1").arg(m_studio.stance().craftName()));
+    showLamps();
+}
+
+LayerCard::State StackList::stateOf(std::size_t place) const
+{
+    const auto& tangle = m_studio.tangle();
+    const auto& stance = m_studio.stance();
+    const auto& layer = tangle.layers[place];
+    const auto count = std::ranges::count(stance.view().strands, layer.id, &Strand::layer);
+    auto words = count == 1 ? tr("1 strand") : tr("%1 strands").arg(count);
+    if (!layer.group.empty())
+        words += tr(" · one only of %1").arg(QString::fromStdString(layer.group));
+    return {.name = QString::fromStdString(layer.name),
+            .rule = QString::fromStdString(whenEngaged(tangle, layer, stance.footing().craft)),
+            .strands = words,
+            .place = place};
+}
+
+void StackList::showLamps()
+{
+    const auto& layers = m_studio.tangle().layers;
+    const auto& stance = m_studio.stance();
+    for (std::size_t i = 0; i < m_cards.size(); ++i) {
+        auto& state = m_states[i];
+        const auto& id = layers[state.place].id;
+        state.isEngaged = state.place < kMostLayers && stance.isEngaged(state.place);
+        state.isByHand = stance.isByHand(id);
+        state.isPeeked = stance.peeked() == id;
+        state.isChosen = stance.footing().layer == id;
+        m_cards[i]->show(state);
+    }
+    auto facts = m_crowded;
+    if (const auto pressed = mostPressed(); !pressed.isEmpty()) facts << pressed;
+    m_crowding->setText(facts.join(QLatin1Char('\n')));
+    m_crowding->setVisible(!facts.isEmpty());
+}
+
+/// One touch makes the layer and its rule; the layer is worked in from then on.
+void StackList::makeLayer(const ControlRef& control)
+{
+    const auto* desk = m_studio.controllerOf(control);
+    if (!desk) return;
+    auto trial = m_studio.tangle();
+    const auto name = tr("%1 held").arg(m_studio.nameOf(control));
+    const auto layer = addLayer(trial, name.toStdString());
+    if (!layer) return m_studio.refuse(QString::fromStdString(layer.error().text()));
+    const auto craft = m_studio.stance().footing().craft;
+    const auto rule = engageBy(trial, desk->rig, control.code, *layer, Engage::Hold, craft);
+    if (!rule) return m_studio.refuse(QString::fromStdString(rule.error().text()));
+    m_studio.document().edit(tr("new layer"), [&](Tangle& tangle) { tangle = trial; });
+    m_studio.stance().chooseLayer(*layer);
+    m_studio.say(
+        tr("\"%1\" is on top of the stack. Its name and its rule are on the right.").arg(name));
+}
+
+void StackList::move(const std::string& id, int places)
+{
+    auto trial = m_studio.tangle();
+    const auto now = static_cast<int>(placeOfLayer(trial, id));
+    const auto to = std::max(1, now + places);
+    const auto done = moveLayer(trial, id, static_cast<std::size_t>(to));
+    if (!done) return m_studio.refuse(QString::fromStdString(done.error().text()));
+    m_studio.document().edit(tr("move layer"), [&](Tangle& tangle) { tangle = trial; });
+    for (std::size_t i = 0; i < m_layers.size(); ++i) {
+        if (m_layers[i] == id) m_cards[i]->setFocus();
+    }
+}
+
+void StackList::remove(const std::string& id)
+{
+    auto trial = m_studio.tangle();
+    const auto name = QString::fromStdString(findBy(trial.layers, &Layer::id, id)->name);
+    const auto done = removeLayer(trial, id);
+    if (!done) return m_studio.refuse(QString::fromStdString(done.error().text()));
+    m_studio.document().edit(tr("remove layer"), [&](Tangle& tangle) { tangle = trial; });
+    m_studio.say(tr("%1 is removed with its strands; undo brings it back.").arg(name));
+}
+
+/// The control that means most, and how many functions are behind two modifiers.
+QStringList StackList::crowding() const
+{
+    const auto& tangle = m_studio.tangle();
+    QStringList facts;
+    std::size_t most = 2;
+    QString crowded;
+    int behindTwo = 0;
+    for (const auto& controller : tangle.rig) {
+        for (const auto& control : controller.controls) {
+            const auto meanings = m_studio.stance().meaningsOf({controller.id, control.code});
+            for (const auto& meaning : meanings) {
+                if (modifiersOf(tangle, tangle.layers[meaning.layer]) > 1)
+                    behindTwo += static_cast<int>(meaning.strands.size());
+            }
+            if (meanings.size() <= most) continue;
+            most = meanings.size();
+            crowded = QString::fromStdString(controller.alias + " " + nameOf(controller, control));
+        }
+    }
+    if (!crowded.isEmpty()) facts << tr("%1 means %2 things in %2 layers.").arg(crowded).arg(most);
+    if (behindTwo == 1) facts << tr("One function needs two modifiers at once.");
+    if (behindTwo > 1) facts << tr("%1 functions need two modifiers at once.").arg(behindTwo);
+    return facts;
+}
+
+/// The buttons that were pressed most since the engine was found.
+QString StackList::mostPressed() const
+{
+    std::vector<std::pair<std::uint64_t, QString>> presses;
+    for (const auto& controller : m_studio.desk().controllers) {
+        for (std::size_t i = 0; i < controller.rig.controls.size(); ++i) {
+            const auto& control = controller.rig.controls[i];
+            const auto slot = static_cast<std::size_t>(controller.slotOf[i]);
+            if (control.kind != ControlKind::Button || !springsBack(control.buttonKind) ||
+                controller.slotOf[i] < 0 || slot >= m_studio.values().slots.size())
+                continue;
+            const auto count = (m_studio.values().slots[slot].moves + 1) / 2;
+            if (count > 0)
+                presses.emplace_back(count,
+                                     QString::fromStdString(nameOf(controller.rig, control)));
+        }
+    }
+    std::ranges::stable_sort(presses, std::ranges::greater{},
+                             [](const auto& each) { return each.first; });
+    QStringList words;
+    for (std::size_t i = 0; i < presses.size() && i < 3; ++i)
+        words << tr("%1 (%2×)").arg(presses[i].second).arg(presses[i].first);
+    return words.isEmpty() ? QString()
+                           : tr("Pressed most: %1.").arg(words.join(QStringLiteral(", ")));
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/layers/layer_card.h"
+#include "app/models/studio.h"
+#include "app/style/scroll_column.h"
+
+class QLabel;
+
+namespace jolly::app
+{
+
+class ListenField;
+
+/// The stack of layers from the top down, the touch that makes a new one, and what is crowded.
+class StackList : public QWidget
+{
+ public:
+    explicit StackList(Studio& studio, QWidget* parent = nullptr);
+
+    void rebuild();
+    void showLamps();
+
+ private:
+    void makeLayer(const ControlRef& control);
+    void move(const std::string& layer, int places);
+    void remove(const std::string& layer);
+    [[nodiscard]] LayerCard::State stateOf(std::size_t place) const;
+    [[nodiscard]] QStringList crowding() const;
+    [[nodiscard]] QString mostPressed() const;
+
+    Studio& m_studio;
+    ScrollColumn* m_scroll;
+    std::vector<LayerCard*> m_cards;  ///< from the top of the stack down
+    std::vector<LayerCard::State> m_states;
+    std::vector<std::string> m_layers;
+    QStringList m_crowded;
+    QLabel* m_title;
+    ListenField* m_new;
+    QLabel* m_crowding;
+};
+
+}  // namespace jolly::app

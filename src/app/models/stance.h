@@ -1,0 +1,101 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/document.h"
+#include "app/services/engine_session.h"
+#include "core/layers/family.h"
+#include "core/layers/meanings.h"
+
+#include <QObject>
+#include <set>
+
+namespace jolly::app
+{
+
+/// Where the pilot stands: the craft and the layer that edits go to, the layers that are engaged,
+/// and one that is peeked at as if it were.
+class Stance : public QObject
+{
+    Q_OBJECT
+
+ public:
+    Stance(Document& document, EngineSession& session, QObject* parent = nullptr);
+
+    [[nodiscard]] const Footing& footing() const { return m_footing; }
+    [[nodiscard]] QString craftName() const;
+    [[nodiscard]] QString layerName() const;
+    /// "Trim held · Gannet 12".
+    [[nodiscard]] QString words() const;
+
+    void chooseLayer(const std::string& layer);
+
+    /// Works in a craft from now on, and flies it.
+    void chooseCraft(const std::string& craft);
+
+    /// Engages a layer by hand, or lets it go again.
+    void flip(const std::string& layer);
+    [[nodiscard]] bool isByHand(const std::string& layer) const;
+
+    /// Layers that are engaged: bits by their places; Base alone without an engine.
+    [[nodiscard]] std::uint64_t engaged() const { return m_engaged; }
+    [[nodiscard]] bool isEngaged(std::size_t layer) const
+    {
+        return ((m_engaged >> layer) & 1U) != 0;
+    }
+
+    /// As if a layer were engaged, without engaging it; none for "".
+    void peek(const std::string& layer);
+    [[nodiscard]] const std::string& peeked() const { return m_peeked; }
+    /// The layers that faceplates show: those that are engaged, and the one that is peeked at.
+    [[nodiscard]] std::uint64_t shown() const;
+
+    /// What a control means for the craft, by layer from the top.
+    [[nodiscard]] std::vector<Meaning> meaningsOf(const Source& control) const;
+
+    /// The strands of the craft that begin at a control: those of the chosen layer, then the others
+    /// from the top of the stack down; what is off is there, too.
+    [[nodiscard]] std::vector<const Strand*> strandsFrom(const Source& control) const;
+
+    /// Those of the craft that end at a virtual control.
+    [[nodiscard]] std::vector<const Strand*> takersOf(const Target& target) const;
+
+    /// The craft's own strand that stands instead of one; else that one itself.
+    [[nodiscard]] std::string ownOf(const std::string& strand) const;
+
+    /// The tangle as the craft has it, and its strands by where they begin and end.
+    [[nodiscard]] const Tangle& view() const { return m_view; }
+    [[nodiscard]] const StrandIndex& index() const { return m_index; }
+
+    /// Whether a strand counts for the craft.
+    [[nodiscard]] bool isOurs(const Strand& strand) const { return m_ours.contains(strand.id); }
+
+    /// Changes the tangle as one step, in the craft and the layer: what is inherited becomes the
+    /// craft's own; see keepInherited().
+    void edit(const QString& name, const std::function<void(Tangle&)>& change,
+              const QString& gesture = {});
+
+ Q_SIGNALS:
+    void footingChanged();
+    void shownChanged();  ///< layers were engaged, let go or peeked at
+    void engagedBy(const QString& layer, bool isEngaged);
+    void refused(const QString& sentence);
+
+ private:
+    void follow();
+    void lookAtValues();
+    void stand(Footing footing);
+    void lookAtCraft();
+
+    Document& m_document;
+    EngineSession& m_session;
+    Footing m_footing;
+    std::set<std::string> m_ours;    ///< ids of strands that count for the craft
+    Tangle m_view;                   ///< as the craft has it
+    StrandIndex m_index;             ///< of the strands of the view
+    std::set<std::string> m_byHand;  ///< layers that were flipped here
+    std::string m_peeked;
+    std::uint64_t m_engaged = 1;
+    std::uint64_t m_flown = 0;  ///< place of the craft that the engine flies
+};
+
+}  // namespace jolly::app

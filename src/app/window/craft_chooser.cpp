@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/craft_chooser.h"
+
+#include "app/style/palette.h"
+#include "app/style/theme.h"
+#include "core/layers/family.h"
+#include "core/tangle/lookup.h"
+
+#include <QMenu>
+#include <QPainter>
+
+namespace jolly::app
+{
+
+CraftChooser::CraftChooser(Studio& studio, QWidget* parent)
+    : QPushButton(parent), m_studio(studio), m_menu(new QMenu(this))
+{
+    setObjectName(QStringLiteral("craft"));
+    setFixedSize(196, 31);
+    setCursor(Qt::PointingHandCursor);
+    m_menu->setObjectName(QStringLiteral("craft menu"));
+    setMenu(m_menu);
+    connect(m_menu, &QMenu::aboutToShow, this, &CraftChooser::fill);
+    connect(&studio.document(), &Document::changed, this, &CraftChooser::showCraft);
+    connect(&studio.stance(), &Stance::footingChanged, this, &CraftChooser::showCraft);
+    fill();
+    showCraft();
+}
+
+void CraftChooser::fill()
+{
+    m_menu->clear();
+    const auto& stance = m_studio.stance();
+    for (const auto& row : craftByFamily(m_studio.tangle())) {
+        const auto name = QString::fromStdString(row.craft->name);
+        auto* entry =
+            m_menu->addAction(QString(row.depth * 4, QLatin1Char(' ')) + name, this,
+                              [this, id = row.craft->id] { m_studio.stance().chooseCraft(id); });
+        entry->setObjectName(QStringLiteral("fly ") + name);
+        entry->setCheckable(true);
+        entry->setChecked(row.craft->id == stance.footing().craft);
+    }
+    m_menu->addSeparator();
+    m_menu->addAction(tr("Craft library…"), this, &CraftChooser::libraryWanted)
+        ->setObjectName(QStringLiteral("craft library"));
+}
+
+void CraftChooser::showCraft()
+{
+    const auto& tangle = m_studio.tangle();
+    m_name = m_studio.stance().craftName();
+    const auto* craft = findBy(tangle.craft, &Craft::id, m_studio.stance().footing().craft);
+    const auto* parent = craft ? findBy(tangle.craft, &Craft::id, craft->parent) : nullptr;
+    m_family = parent && parent->id != kEverywhere ? QString::fromStdString(parent->name)
+               : parent                            ? QString()
+                                                   : tr("no craft of its own");
+    setAccessibleName(tr("Craft: %1").arg(m_name));
+    setToolTip(tr("The craft that is flown, and that edits are for"));
+    update();
+}
+
+void CraftChooser::paintEvent(QPaintEvent*)
+{
+    const auto& p = jolly::app::palette();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(hasFocus() ? p.straw : underMouse() ? p.dim : p.line, 1));
+    painter.setBrush(p.card);
+    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 15, 15);
+    const int room = width() - 46;
+    painter.setFont(textFont(TextSize::Normal, true));
+    painter.setPen(p.strong);
+    const auto name = painter.fontMetrics().elidedText(m_name, Qt::ElideRight, room);
+    const int used = painter.fontMetrics().horizontalAdvance(name);
+    painter.drawText(QRect(16, 0, room, height()), Qt::AlignLeft | Qt::AlignVCenter, name);
+    painter.setFont(textFont(TextSize::Small));
+    painter.setPen(p.dim);
+    painter.drawText(QRect(22 + used, 1, room - used - 6, height()),
+                     Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(m_family, Qt::ElideRight, room - used - 6));
+    const QPointF at(width() - 19, height() / 2.0);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(p.dim);
+    painter.drawPolygon(QPolygonF{at + QPointF(-4, -2), at + QPointF(4, -2), at + QPointF(0, 3)});
+}
+
+}  // namespace jolly::app

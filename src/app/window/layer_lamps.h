@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QAbstractButton>
+#include <QToolButton>
+#include <QWidget>
+#include <vector>
+
+namespace jolly::app
+{
+
+/// The lamp of one layer: its mark, full while the layer is engaged, and its name. A click holds
+/// the layer engaged by hand, or lets it go.
+class LayerLamp : public QAbstractButton
+{
+ public:
+    explicit LayerLamp(QWidget* parent = nullptr);
+
+    struct State {
+        QString name{};
+        std::size_t place = 0;
+        bool isEngaged = false;
+        bool isByHand = false;
+
+        friend bool operator==(const State&, const State&) = default;
+    };
+    void show(const State& state);
+    [[nodiscard]] const State& state() const { return m_state; }
+    [[nodiscard]] QSize sizeHint() const override;
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    [[nodiscard]] QString words() const;
+
+    State m_state;
+};
+
+/// All lamps of the stack in a row; those that find no room are in a menu behind it.
+class LayerLamps : public QWidget
+{
+ public:
+    explicit LayerLamps(Studio& studio, QWidget* parent = nullptr);
+
+ protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+ private:
+    void rebuild();
+    void showLamps();
+    void place();
+    void flip(std::size_t layer);
+
+    Studio& m_studio;
+    std::vector<LayerLamp*> m_lamps;
+    QToolButton* m_more;
+};
+
+}  // namespace jolly::app

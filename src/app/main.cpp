@@ -6,9 +6,11 @@
 #include "app/style/theme.h"
 #include "app/window/main_window.h"
 
+#include <QAction>
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QElapsedTimer>
+#include <QSettings>
 #include <QStandardPaths>
 #include <QTimer>
 #include <iostream>
@@ -105,6 +107,24 @@ void tellStart(const QElapsedTimer& sinceStart, EngineSession& session, MainWind
 
 }  // namespace
 
+/// The strip and the voice are as they were left.
+void rememberOutOfWindow(jolly::app::MainWindow& window)
+{
+    auto* settings =
+        new QSettings(QStringLiteral("jolly-tangle"), QStringLiteral("window"), &window);
+    for (const auto* name : {"strip shown", "speak layers"}) {
+        auto* action = window.findChild<QAction*>(QLatin1String(name));
+        const auto key = QLatin1String(name);
+        QObject::connect(action, &QAction::toggled, settings,
+                         [settings, key](bool isOn) { settings->setValue(key, isOn); });
+        action->setChecked(settings->value(key, false).toBool());
+    }
+    const auto place = QStringLiteral("strip place");
+    window.strip().move(settings->value(place, QPoint(40, 40)).toPoint());
+    QObject::connect(&window.strip(), &jolly::app::LayerStrip::placed, settings,
+                     [settings, place](QPoint at) { settings->setValue(place, at); });
+}
+
 int main(int argc, char** argv)
 {
     QElapsedTimer sinceStart;
@@ -120,7 +140,8 @@ int main(int argc, char** argv)
     RealDialogs dialogs;
     Studio studio(document, session);
     studio.setFollowing(!options.keepsSelection);
-    MainWindow window(studio, dialogs);
+    MainWindow window(studio, dialogs, Speaker::ofDesktop());
+    rememberOutOfWindow(window);
     QObject::connect(&window, &MainWindow::pretendRigWanted, &window, [&] {
         window.openFile(dataFile(QStringLiteral("demo/marrowmere.tangle")));
         session.changeTo(realEngine(dataFile(QStringLiteral("demo/marrowmere-world.json"))));

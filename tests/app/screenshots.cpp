@@ -326,6 +326,26 @@ const Shot kShots[] = {
          s.studio.stance().chooseLayer("trim-held");
          s.select("skerry-stick", "BTN_THUMB");
      }},
+    {"craft-library", false, false,
+     [](Scene& s) {
+         s.goLive();
+         s.fly("gannet-12");
+         s.window.showCraftLibrary();
+         s.settle();
+     }},
+    {"strip", false, false,
+     [](Scene& s) {
+         s.window.showPage(Rail::Weave);
+         s.goLive();
+         s.fly("gannet-12", {"trim-held"});
+         s.studio.stance().chooseLayer("on-water");
+         s.select("skerry-stick", "BTN_TRIGGER");
+         s.hold(0, "BTN_TRIGGER", std::chrono::milliseconds(100));
+         s.window.strip().move(s.window.mapToGlobal(QPoint(420, 560)));
+         s.window.findChild<QAction*>("strip shown")->setChecked(true);
+         s.settle();
+         s.popup = &s.window.strip();
+     }},
     {"layers-light", true, false,
      [](Scene& s) {
          s.window.showPage(Rail::Layers);

@@ -2,6 +2,7 @@
 #include "app/devices/sheet_bar.h"
 
 #include "app/style/theme.h"
+#include "core/layers/family_edit.h"
 #include "core/sim/sheet_check.h"
 #include "format/sheet_text.h"
 
@@ -47,6 +48,7 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
     connect(m_choice, &QComboBox::activated, this, &SheetBar::choose);
     connect(m_plan, &QPushButton::clicked, this, &SheetBar::planWanted);
     connect(&studio.document(), &Document::changed, this, &SheetBar::refresh);
+    connect(&studio.stance(), &Stance::footingChanged, this, &SheetBar::refresh);
     refresh();
 }
 
@@ -67,8 +69,10 @@ void SheetBar::choose(int choice)
     }
     std::optional<SimSheet> sheet;
     if (choice > 0) sheet = m_sheets[static_cast<std::size_t>(choice) - 1];
-    if (sheet == m_studio.tangle().sheet) return;
-    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) { tangle.sheet = sheet; });
+    if (sheet == m_studio.stance().view().sheet) return;
+    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) {
+        setSheet(tangle, m_studio.stance().footing().craft, sheet);
+    });
 }
 
 /// The tangle's own version of a sheet takes the place of the one that ships.
@@ -84,7 +88,7 @@ void SheetBar::keep(const SimSheet& sheet)
 
 void SheetBar::refresh()
 {
-    const auto& sheet = m_studio.tangle().sheet;
+    const auto& sheet = m_studio.stance().view().sheet;
     if (sheet) keep(*sheet);
     const QSignalBlocker quiet(m_choice);
     m_choice->clear();
@@ -95,7 +99,7 @@ void SheetBar::refresh()
     m_choice->setCurrentIndex(static_cast<int>(place));
     m_note->setText(sheet ? QString::fromStdString(sheet->note) : QString());
     m_note->setVisible(!m_note->text().isEmpty());
-    const auto problems = findSheetProblems(m_studio.tangle());
+    const auto problems = findSheetProblems(m_studio.stance().view());
     m_plan->setVisible(!problems.empty());
     m_verdict->setVisible(!problems.empty());
     setTone(*m_verdict, "coral");

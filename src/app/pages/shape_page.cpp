@@ -11,6 +11,7 @@
 #include "app/shape/strip_chart.h"
 #include "app/shape/under_curves.h"
 #include "app/shape/wheel_field.h"
+#include "app/strands/origin_bar.h"
 #include "app/strands/stage_words.h"
 #include "app/style/value_text.h"
 #include "core/calibration/notch.h"
@@ -181,6 +182,8 @@ void ShapePage::rebuild()
     m_list->choose(m_strand);
     m_stack->show(m_strand);
     m_bar->show(m_strand);
+    m_origin->setVisible(shown() != nullptr);
+    if (const auto* now = shown()) m_origin->show(*now);
     const auto* strand = findStrand(flown, m_strand);
     m_try->setEnabled(strand && (m_try->isDown() || shown()->stages != m_old));
     if (!strand) {
@@ -323,7 +326,7 @@ void ShapePage::walkCounterCurve()
 {
     if (m_walk) return endWalk();
     m_walk = new CounterWalk(m_studio, m_strand);
-    m_right->insertWidget(1, m_walk);
+    m_right->insertWidget(2, m_walk);
     connect(m_walk, &CounterWalk::done, this, &ShapePage::endWalk, Qt::QueuedConnection);
     showValues();
 }

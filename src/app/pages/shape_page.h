@@ -19,6 +19,7 @@ namespace jolly::app
 class AxisList;
 class CounterWalk;
 class FeelBar;
+class OriginBar;
 class StageStack;
 class StripChart;
 class ValueLabel;
@@ -88,6 +89,7 @@ class ShapePage : public QWidget
     ShapePlot* m_plot = nullptr;
     StageStack* m_stack = nullptr;
     FeelBar* m_bar = nullptr;
+    OriginBar* m_origin = nullptr;
     StripChart* m_strip = nullptr;
     QLabel* m_name = nullptr;
     QLabel* m_way = nullptr;

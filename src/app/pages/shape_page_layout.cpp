@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/card.h"
+#include "app/layers/footing_bar.h"
 #include "app/pages/shape_page.h"
 #include "app/shape/axis_list.h"
 #include "app/shape/feel_bar.h"
 #include "app/shape/stage_stack.h"
 #include "app/shape/strip_chart.h"
+#include "app/strands/origin_bar.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
@@ -70,6 +72,7 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     auto* title = makeTitle(tr("Axes"));
     title->setContentsMargins(6, 0, 0, 0);
     leftColumn->addWidget(title);
+    leftColumn->addWidget(new FootingBar(studio));
     m_list = new AxisList(studio);
     leftColumn->addWidget(m_list, 1);
     auto* middle = new QVBoxLayout;
@@ -80,6 +83,8 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     m_right = new QVBoxLayout(right);
     m_right->setContentsMargins(0, 0, 0, 0);
     m_right->setSpacing(8);
+    m_origin = new OriginBar(studio);
+    m_right->addWidget(m_origin);
     buildRight(*m_right);
     row->addWidget(left);
     row->addLayout(middle, 1);

@@ -4,6 +4,8 @@
 #include "app/devices/device_card.h"
 #include "app/devices/plan_card.h"
 #include "app/devices/sheet_bar.h"
+#include "app/layers/footing_bar.h"
+#include "app/layers/layer_goals.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/device_edit.h"
@@ -66,7 +68,7 @@ void WeavePage::wireControllers()
 void WeavePage::wireDevices()
 {
     connect(&m_devices, &DevicePlates::plateAdded, this, [this](Faceplate* plate) {
-        m_rightColumn->insertWidget(m_rightColumn->count() - 2, plate);
+        m_rightColumn->insertWidget(m_rightColumn->count() - 3, plate);
     });
     connect(&m_devices, &DevicePlates::hovered, this, [this](bool isInside) {
         m_atEntry.reset();
@@ -137,6 +139,9 @@ void WeavePage::buildRightColumn()
     }
     add->setMenu(menu);
     m_rightColumn->insertWidget(m_rightColumn->count() - 1, add);
+    m_layers = new LayerGoals(m_studio);
+    connect(m_layers, &LayerGoals::activated, this, &WeavePage::leadToLayer);
+    m_rightColumn->insertWidget(m_rightColumn->count() - 1, m_layers);
 }
 
 QScrollArea* WeavePage::makeColumn(int width, QVBoxLayout*& layout)
@@ -183,6 +188,7 @@ void WeavePage::buildColumns()
     headRow->addWidget(m_name);
     headRow->addWidget(m_where, 1);
     m_middleColumn->insertWidget(0, head);
+    m_middleColumn->insertWidget(1, new FootingBar(m_studio));
     m_invitation = new Card;
     auto* column = new QVBoxLayout(m_invitation);
     column->setContentsMargins(16, 14, 16, 14);
@@ -212,15 +218,18 @@ void WeavePage::rebuildMiddle()
     m_name->setText(controller ? m_studio.nameOf(*selected) : tr("Nothing touched yet"));
     showWhere(std::nullopt);
     rebuildCards();
-    m_invitation->setVisible(m_cards.empty());
+    const auto& layer = m_studio.stance().footing().layer;
+    m_invitation->setVisible(std::ranges::none_of(
+        m_cards, [&](const StrandCard* card) { return card->layer() == layer; }));
     m_nextFree->setVisible(controller != nullptr);
     if (!controller) {
         m_inviting->setText(tr(
             "Move a lever or press a button: it is selected by itself. Or click one on the left."));
     } else {
         m_inviting->setText(
-            tr("Nothing leads from %1 yet. Click a virtual control on the right, or drag to it.")
-                .arg(m_studio.nameOf(*selected)));
+            tr("Nothing leads from %1 in %2 yet. Click a virtual control on the right, or drag to "
+               "it.")
+                .arg(m_studio.nameOf(*selected), m_studio.stance().words()));
     }
     showValues();
 }

@@ -14,6 +14,8 @@
 namespace jolly::app
 {
 
+class LayerGoals;
+
 /// Left the rig, right the virtual devices, between them the strands of the selected control.
 class WeavePage : public QWidget
 {
@@ -47,6 +49,7 @@ class WeavePage : public QWidget
     void moveEndTo(const Target& from, QPoint at);
     void takeClick(const Target& target, bool byMouse);
     void recordKeys();
+    void leadToLayer(const std::string& layer);
     void showWhere(const std::optional<Target>& pointed);
     [[nodiscard]] std::optional<ControlRef> clicksLead() const;
     [[nodiscard]] QString whatClickDoes(const Target& target) const;
@@ -65,6 +68,7 @@ class WeavePage : public QWidget
     ControllerPlates m_controllers;
     DevicePlates m_devices;
     RowChoice m_choice;  ///< the outlet that a click leads
+    LayerGoals* m_layers = nullptr;
     QScrollArea* m_left = nullptr;
     QScrollArea* m_middle = nullptr;
     QScrollArea* m_right = nullptr;

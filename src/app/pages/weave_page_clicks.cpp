@@ -4,9 +4,11 @@
 #include "app/strands/taken_card.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
+#include "core/layers/layer_edit.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
+#include "core/weave/explain.h"
 
 #include <algorithm>
 
@@ -98,6 +100,25 @@ void WeavePage::moveEndTo(const Target& from, QPoint at)
     const auto& ends = takers.front()->ends;
     const auto end = std::ranges::find(ends, Goal(from), &End::goal);
     m_studio.moveEnd(takers.front()->id, static_cast<std::size_t>(end - ends.begin()), *to);
+}
+
+/// The chosen outlet engages a layer from now on; else the selected control does.
+void WeavePage::leadToLayer(const std::string& layer)
+{
+    if (m_choice.row()) return m_choice.lead(*m_choice.row(), LayerGoal{layer, Engage::Hold});
+    const auto from = clicksLead();
+    const auto* desk = from ? m_studio.controllerOf(*from) : nullptr;
+    if (!desk)
+        return m_studio.refuse(tr("Touch a control first; then a click lets it engage the layer."));
+    auto trial = m_studio.tangle();
+    const auto& craft = m_studio.stance().footing().craft;
+    const auto rule = engageBy(trial, desk->rig, from->code, layer, Engage::Hold, craft);
+    if (!rule) return m_studio.refuse(QString::fromStdString(rule.error().text()));
+    m_studio.stance().chooseLayer(std::string(kBase));
+    m_studio.document().edit(tr("new rule"), [&](Tangle& tangle) { tangle = trial; });
+    const auto& strand = *findStrand(m_studio.tangle(), *rule);
+    m_studio.say(
+        QString::fromStdString(explainNow(m_studio.tangle(), strand, strand.ends.front())));
 }
 
 /// Keys for the chosen outlet, or for the selected control.

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/layers/layer_goals.h"
 #include "app/pages/weave_page.h"
 #include "core/tangle/signals.h"
 
@@ -32,12 +33,16 @@ void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Threa
                                placeOf(*card, {0, 24}, *m_middle), true, false});
     }
     for (const auto& end : strand.ends) {
+        const auto start =
+            card ? placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)
+                 : begin;
+        const auto* layer = std::get_if<LayerGoal>(&end.goal);
+        const auto* lamp = layer ? m_layers->lampOf(layer->layer) : nullptr;
         const auto* to = m_devices.viewOf(end);
-        if (!to) continue;
-        threads.push_back(
-            {card ? placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)
-                  : begin,
-             placeOf(*to, to->anchor(), *m_right), isFaint, false});
+        if (lamp)
+            threads.push_back(
+                {start, placeOf(*lamp, {0, lamp->height() / 2.0}, *m_right), isFaint, false});
+        if (to) threads.push_back({start, placeOf(*to, to->anchor(), *m_right), isFaint, false});
     }
 }
 
@@ -45,7 +50,7 @@ void WeavePage::placeThreads()
 {
     std::vector<Thread> threads;
     for (const auto& strand : m_studio.tangle().strands) {
-        if (!strand.hasSource()) continue;
+        if (!strand.hasSource() || !m_studio.stance().isOurs(strand)) continue;
         const bool isShown = cardOf(strand.id) != nullptr;
         if (isShown || m_showsAll) addThreads(strand, !isShown, threads);
     }

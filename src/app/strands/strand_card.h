@@ -30,6 +30,7 @@ class StrandCard : public Card
     StrandCard(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent = nullptr);
 
     [[nodiscard]] const std::string& strand() const { return m_id; }
+    [[nodiscard]] const std::string& layer() const { return m_shown.layer; }
 
     /// Whether this card can go on showing the strand; else it has to be made anew.
     [[nodiscard]] bool fits(const Strand& strand) const;

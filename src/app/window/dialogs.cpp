@@ -30,7 +30,9 @@ constexpr FileWords kFileWords[] = {
      QT_TRANSLATE_NOOP("QObject", "Faceplates (*.faceplate);;All files (*)"), ".faceplate"},
     {QT_TRANSLATE_NOOP("QObject", "Choose a sim sheet"),
      QT_TRANSLATE_NOOP("QObject", "Save the sim sheet"),
-     QT_TRANSLATE_NOOP("QObject", "Sim sheets (*.simsheet);;All files (*)"), ".simsheet"}};
+     QT_TRANSLATE_NOOP("QObject", "Sim sheets (*.simsheet);;All files (*)"), ".simsheet"},
+    {QT_TRANSLATE_NOOP("QObject", "Choose a picture of the craft"), "",
+     QT_TRANSLATE_NOOP("QObject", "Pictures (*.png *.jpg *.jpeg *.svg);;All files (*)"), ".png"}};
 
 /// What a dialog shows at once; the rest is behind a button, where it scrolls.
 constexpr qsizetype kMostLines = 8;

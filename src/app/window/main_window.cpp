@@ -4,6 +4,7 @@
 #include "app/style/palette.h"
 #include "app/window/faceplate_files.h"
 #include "app/window/notice_bar.h"
+#include "core/layers/family_edit.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
@@ -19,7 +20,7 @@
 namespace jolly::app
 {
 
-MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
+MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
     : m_studio(studio),
       m_dialogs(dialogs),
       m_top(new TopBar(studio)),
@@ -31,7 +32,10 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
       m_weave(new WeavePage(studio)),
       m_shape(new ShapePage(studio, *m_watch)),
       m_layers(new LayersPage(studio)),
-      m_permission(new PermissionPage(studio))
+      m_craft(new CraftPage(studio)),
+      m_permission(new PermissionPage(studio)),
+      m_strip(studio),
+      m_speaker(std::move(say))
 {
     setWindowTitle(tr("Jolly Tangle"));
     setObjectName(QStringLiteral("main window"));
@@ -45,6 +49,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
     m_pages->addWidget(m_weave);
     m_pages->addWidget(m_shape);
     m_pages->addWidget(m_layers);
+    m_pages->addWidget(m_craft);
     m_pages->addWidget(m_permission);
     middle->addWidget(m_rail);
     auto* main = new QVBoxLayout;
@@ -72,6 +77,10 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs)
         followPermission();
     });
     connect(&studio, &Studio::problemsChanged, this, &MainWindow::followPermission);
+    connect(m_layers, &LayersPage::libraryWanted, this, &MainWindow::showCraftLibrary);
+    connect(&m_top->craftChooser(), &CraftChooser::libraryWanted, this,
+            &MainWindow::showCraftLibrary);
+    connect(m_craft, &CraftPage::pictureWanted, this, &MainWindow::choosePicture);
     connect(m_weave, &WeavePage::sheetFileWanted, this, &MainWindow::chooseSheetFile);
     connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);
     connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
@@ -116,9 +125,42 @@ void MainWindow::buildMenu()
     light->setCheckable(true);
     light->setChecked(isLight());
     connect(light, &QAction::toggled, this, &MainWindow::themeWanted);
+    addOutOfWindow(*menu);
     menu->addSeparator();
     add(*menu, tr("Close the window"), QKeySequence::Quit, [this] { close(); });
     m_top->menuButton().setMenu(menu);
+}
+
+/// What tells of layers outside the window: a strip above the sim, and a voice. Both are off at
+/// first.
+void MainWindow::addOutOfWindow(QMenu& menu)
+{
+    auto* strip = add(menu, tr("Strip above the sim"), {}, [] {});
+    strip->setObjectName(QStringLiteral("strip shown"));
+    strip->setCheckable(true);
+    auto* place = add(menu, tr("Move the strip…"), {}, [this] { m_strip.setPlacing(true); });
+    place->setObjectName(QStringLiteral("strip placing"));
+    place->setEnabled(false);
+    connect(strip, &QAction::toggled, this, [this, place](bool isOn) {
+        place->setEnabled(isOn);
+        if (!isOn) m_strip.setPlacing(false);
+        m_strip.setVisible(isOn);
+    });
+    auto* speaks = add(menu, tr("Speak layers as they change"), {}, [] {});
+    speaks->setObjectName(QStringLiteral("speak layers"));
+    speaks->setCheckable(true);
+    speaks->setEnabled(m_speaker.isThere());
+    if (!m_speaker.isThere())
+        speaks->setText(tr("Speak layers as they change (install speech-dispatcher)"));
+    connect(speaks, &QAction::toggled, &m_speaker, &Speaker::setOn);
+    connect(&m_speaker, &Speaker::failed, this, [this, speaks](const QString& sentence) {
+        speaks->setChecked(false);
+        m_studio.refuse(sentence);
+    });
+    connect(&m_studio.stance(), &Stance::engagedBy, this,
+            [this](const QString& layer, bool isEngaged) {
+                m_speaker.speak(isEngaged ? layer : tr("%1 off").arg(layer));
+            });
 }
 
 void MainWindow::buildKeys()
@@ -153,6 +195,25 @@ void MainWindow::showPage(Rail::Page page)
     m_rail->choose(page);
 }
 
+/// The library is reached from the craft chooser and from Layers, which stays chosen.
+void MainWindow::showCraftLibrary()
+{
+    m_page = Rail::Layers;
+    m_rail->choose(Rail::Layers);
+    m_craft->choose(m_studio.stance().footing().craft);
+    m_pages->setCurrentWidget(m_craft);
+}
+
+void MainWindow::choosePicture(const std::string& craft)
+{
+    const auto path = m_dialogs.openFile(this, Dialogs::FileKind::Picture);
+    if (path.isEmpty()) return;
+    m_studio.document().edit(tr("picture of a craft"), [&](Tangle& tangle) {
+        if (auto* found = findBy(tangle.craft, &Craft::id, craft))
+            found->picture = path.toStdString();
+    });
+}
+
 void MainWindow::showCounts()
 {
     const auto count = [this](const char* prefix) {
@@ -184,7 +245,9 @@ void MainWindow::chooseSheetFile()
     const auto sheet = format::sheetNamed(path.toStdString(), {});
     if (!sheet)
         return m_dialogs.tell(this, tr("Not chosen"), QString::fromStdString(sheet.error().text()));
-    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) { tangle.sheet = *sheet; });
+    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) {
+        setSheet(tangle, m_studio.stance().footing().craft, *sheet);
+    });
 }
 
 void MainWindow::askForPermission()
@@ -259,6 +322,16 @@ void MainWindow::addCommands(std::vector<Found>& all)
         all.push_back({tr("command %1").arg(action->text()), [action] { action->trigger(); }});
     }
     all.push_back({tr("command Go live or stand down"), [this] { toggleLive(); }});
+    all.push_back({tr("command Craft library"), [this] { showCraftLibrary(); }});
+    for (const auto& craft : m_studio.tangle().craft)
+        all.push_back({tr("craft %1").arg(QString::fromStdString(craft.name)),
+                       [this, id = craft.id] { m_studio.stance().chooseCraft(id); }});
+    for (const auto& layer : m_studio.tangle().layers)
+        all.push_back(
+            {tr("layer %1").arg(QString::fromStdString(layer.name)), [this, id = layer.id] {
+                 m_studio.stance().chooseLayer(id);
+                 showPage(Rail::Layers);
+             }});
 }
 
 void MainWindow::showEvent(QShowEvent*)

@@ -2,13 +2,16 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "app/pages/craft_page.h"
 #include "app/pages/layers_page.h"
 #include "app/pages/rig_page.h"
 #include "app/pages/shape_page.h"
 #include "app/pages/weave_page.h"
 #include "app/preflight/permission_page.h"
+#include "app/services/speaker.h"
 #include "app/window/dialogs.h"
 #include "app/window/finder.h"
+#include "app/window/layer_strip.h"
 #include "app/window/rail.h"
 #include "app/window/status_bar.h"
 #include "app/window/top_bar.h"
@@ -28,13 +31,18 @@ class MainWindow : public QWidget
     Q_OBJECT
 
  public:
-    MainWindow(Studio& studio, Dialogs& dialogs);
+    /// @param say  how layer changes are spoken, once that is switched on; empty where nothing
+    /// speaks.
+    MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say = {});
 
     void showPage(Rail::Page page);
+    void showCraftLibrary();
     [[nodiscard]] TopBar& topBar() { return *m_top; }
     [[nodiscard]] WeavePage& weavePage() { return *m_weave; }
     [[nodiscard]] ShapePage& shapePage() { return *m_shape; }
     [[nodiscard]] LayersPage& layersPage() { return *m_layers; }
+    [[nodiscard]] LayerStrip& strip() { return m_strip; }
+    [[nodiscard]] Speaker& speaker() { return m_speaker; }
     [[nodiscard]] StatusBar& statusBar() { return *m_status; }
 
     /// Opens a file, or tells why not.
@@ -54,12 +62,14 @@ class MainWindow : public QWidget
  private:
     void buildMenu();
     void buildKeys();
+    void addOutOfWindow(QMenu& menu);
     QAction* add(QMenu& menu, const QString& words, const QKeySequence& keys,
                  const std::function<void()>& deed);
     void showCounts();
     void toggleLive();
     void removeDevice(const std::string& device);
     void chooseSheetFile();
+    void choosePicture(const std::string& craft);
     void askForPermission();
     void followPermission();
     void find();
@@ -83,7 +93,10 @@ class MainWindow : public QWidget
     WeavePage* m_weave;
     ShapePage* m_shape;
     LayersPage* m_layers;
+    CraftPage* m_craft;
     PermissionPage* m_permission;
+    LayerStrip m_strip;
+    Speaker m_speaker;
     Rail::Page m_page = Rail::Rig;
     bool m_isPermissionDismissed = false;
 };

@@ -201,6 +201,13 @@ Fallible renameCraft(Tangle& tangle, const std::string& craft, const std::string
     return {};
 }
 
+void setSheet(Tangle& tangle, const std::string& craft, const std::optional<SimSheet>& sheet)
+{
+    auto* found = findBy(tangle.craft, &Craft::id, craft);
+    auto& place = found && craft != kEverywhere ? found->sheet : tangle.sheet;
+    place = sheet;
+}
+
 Fallible setParent(Tangle& tangle, const std::string& craft, const std::string& parent)
 {
     auto* child = findBy(tangle.craft, &Craft::id, craft);

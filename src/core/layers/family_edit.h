@@ -46,4 +46,8 @@ void keepInherited(const Tangle& before, Tangle& after, const Footing& footing);
 [[nodiscard]] Fallible setParent(Tangle& tangle, const std::string& craft,
                                  const std::string& parent);
 
+/// Chooses the sim that a craft is flown in; of Everywhere that is the tangle's own. None: as its
+/// family has it, or no limit.
+void setSheet(Tangle& tangle, const std::string& craft, const std::optional<SimSheet>& sheet);
+
 }  // namespace jolly

@@ -99,6 +99,8 @@ std::vector<const Strand*> strandsOf(const Tangle& tangle, std::string_view craf
 Tangle tangleOf(const Tangle& tangle, std::string_view craft)
 {
     auto part = withoutStrands(tangle);
+    const auto* sheet = sheetOf(tangle, craft);
+    part.sheet = sheet ? std::optional(*sheet) : std::nullopt;
     for (const auto* strand : strandsOf(tangle, craft)) part.strands.push_back(*strand);
     return part;
 }

@@ -46,7 +46,7 @@ struct Meaning {
 /// are there as well.
 [[nodiscard]] std::vector<const Strand*> strandsOf(const Tangle& tangle, std::string_view craft);
 
-/// The tangle as a craft has it: without the strands that do not count for it.
+/// The tangle as a craft has it: without the strands that do not count for it, and for its sim.
 [[nodiscard]] Tangle tangleOf(const Tangle& tangle, std::string_view craft);
 
 /// The functions that a craft plans to have, its own first, then those of its family.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/weave/weave.h"
 
+#include "core/layers/meanings.h"
 #include "core/sim/sheet_check.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/stage_effect.h"
@@ -138,6 +139,20 @@ void findSwitchesInUse(const Tangle& tangle, Problems& problems)
     }
 }
 
+/// What the own sim of a craft does not take of what the craft does.
+void findCraftSheetProblems(const Tangle& tangle, Problems& problems)
+{
+    for (std::size_t c = 0; c < tangle.craft.size(); ++c) {
+        const auto& craft = tangle.craft[c];
+        if (!craft.sheet) continue;
+        for (auto problem : findSheetProblems(tangleOf(tangle, craft.id))) {
+            problem.path = "/craft/" + std::to_string(c) + "/sheet";
+            problem.sentence = craft.name + ": " + problem.sentence;
+            problems.push_back(std::move(problem));
+        }
+    }
+}
+
 }  // namespace
 
 bool doesCount(const Strand& strand) noexcept
@@ -153,6 +168,8 @@ Problems findProblems(const Tangle& tangle)
     findTwins(tangle.devices, &VirtualDevice::id, "/devices", "virtual devices", problems);
     findTwins(tangle.layers, &Layer::id, "/layers", "layers", problems);
     findTwins(tangle.craft, &Craft::id, "/craft", "craft", problems);
+    findTwins(tangle.layers, &Layer::name, "/layers", "layers", problems, Severity::Warning);
+    findTwins(tangle.craft, &Craft::name, "/craft", "craft", problems, Severity::Warning);
     findTwins(tangle.strands, &Strand::id, "/strands", "strands", problems);
     findTwins(tangle.feels, &Feel::name, "/feels", "feels", problems, Severity::Warning);
     findLostCraft(tangle, problems);
@@ -163,6 +180,7 @@ Problems findProblems(const Tangle& tangle)
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) take(strands.of(i));
     take(findDeviceProblems(tangle));
     take(findSheetProblems(tangle));
+    findCraftSheetProblems(tangle, problems);
     take(findSidesProblems(strands));
     take(findHalfReaches(strands));
     take(findUnfed(tangle));

@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/studio.h"
+#include "app/style/scroll_column.h"
+#include "core/layers/compare.h"
+
+class QCheckBox;
+class QComboBox;
+class QLabel;
+
+namespace jolly::app
+{
+
+/// Two craft side by side: what each control means for either, and a click that takes it over.
+class CraftCompare : public Card
+{
+ public:
+    explicit CraftCompare(Studio& studio, QWidget* parent = nullptr);
+
+    /// @param craft  the one on the left; the other one is chosen here.
+    void show(const std::string& craft);
+
+ private:
+    void fillChoice();
+    void fillRows();
+    void addRow(const Compared& row);
+    void take(const Source& source, const std::string& layer, const std::string& from,
+              const std::string& to);
+    [[nodiscard]] QString deeds(const std::vector<const Strand*>& strands) const;
+    [[nodiscard]] std::string other() const;
+
+    Studio& m_studio;
+    std::string m_craft;
+    QComboBox* m_other;
+    QCheckBox* m_all;
+    QLabel* m_count;
+    ScrollColumn* m_rows;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,279 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/craft/craft_details.h"
+
+#include "app/style/scroll_column.h"
+#include "app/style/theme.h"
+#include "core/layers/compare.h"
+#include "core/layers/family.h"
+#include "core/layers/family_edit.h"
+#include "core/tangle/lookup.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPixmap>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kPictureHeight = 110;
+
+QString toQt(const std::string& text)
+{
+    return QString::fromStdString(text);
+}
+
+/// A text field that tells when it is left.
+class NoteField : public QPlainTextEdit
+{
+ public:
+    NoteField(const QString& text, std::function<void(const QString&)> left)
+        : QPlainTextEdit(text), m_left(std::move(left))
+    {
+        setTabChangesFocus(true);
+    }
+
+ protected:
+    void focusOutEvent(QFocusEvent* event) override
+    {
+        QPlainTextEdit::focusOutEvent(event);
+        m_left(toPlainText());
+    }
+
+ private:
+    std::function<void(const QString&)> m_left;
+};
+
+/// What does a function for a craft: "2 of Skerry Stick, in On water"; empty when nothing does.
+QString doneBy(const Tangle& tangle, const Tangle& view, const std::string& function)
+{
+    QStringList names;
+    for (const auto& strand : view.strands) {
+        if (!strand.isOn || deedOf(tangle, strand) != function) continue;
+        const auto* controller = findController(tangle, strand.source.controller);
+        const auto* control =
+            controller ? findControl(*controller, strand.source.control) : nullptr;
+        const auto* layer = findBy(tangle.layers, &Layer::id, strand.layer);
+        if (!control) continue;
+        auto words = toQt(controller->alias + " " + nameOf(*controller, *control));
+        if (layer && layer->id != kBase) words += QStringLiteral(" · ") + toQt(layer->name);
+        names << words;
+    }
+    names.removeDuplicates();
+    return names.join(QStringLiteral(", "));
+}
+
+}  // namespace
+
+CraftDetails::CraftDetails(Studio& studio, QWidget* parent)
+    : Card(parent), m_studio(studio), m_column(new QVBoxLayout(this))
+{
+    setObjectName(QStringLiteral("craft details"));
+    m_column->setContentsMargins(16, 14, 16, 14);
+    m_column->setSpacing(7);
+}
+
+QLabel* CraftDetails::makeWords(const QString& words, const char* tone)
+{
+    auto* label = new QLabel(words, this);
+    label->setWordWrap(true);
+    label->setFont(textFont(TextSize::Small));
+    setTone(*label, tone);
+    return label;
+}
+
+void CraftDetails::change(const QString& step, const std::function<void(Craft&)>& how)
+{
+    m_studio.document().edit(step, [&](Tangle& tangle) {
+        if (auto* craft = findBy(tangle.craft, &Craft::id, m_craft)) how(*craft);
+    });
+}
+
+void CraftDetails::tryOut(const QString& step, const std::function<Fallible(Tangle&)>& how)
+{
+    auto trial = m_studio.tangle();
+    if (const auto done = how(trial); !done) {
+        m_studio.refuse(toQt(done.error().text()));
+        m_shown.reset();
+        return show(m_craft);
+    }
+    m_studio.document().edit(step, [&](Tangle& tangle) { tangle = trial; });
+}
+
+void CraftDetails::show(const std::string& id)
+{
+    if (id == m_craft && m_shown == m_studio.tangle()) return;
+    m_craft = id;
+    m_shown = m_studio.tangle();
+    clearLayout(*m_column);
+    const auto* craft = findBy(m_studio.tangle().craft, &Craft::id, id);
+    if (!craft) return;
+    addHead(*craft);
+    addFamily(*craft);
+    addPicture(*craft);
+    addNote(*craft);
+    addFunctions(*craft);
+    m_column->addStretch();
+}
+
+void CraftDetails::addHead(const Craft& craft)
+{
+    auto* row = new QHBoxLayout;
+    auto* name = new QLineEdit(toQt(craft.name), this);
+    name->setObjectName(QStringLiteral("craft name"));
+    name->setAccessibleName(tr("Name of the craft"));
+    name->setFont(textFont(TextSize::Title, true));
+    connect(
+        name, &QLineEdit::editingFinished, this,
+        [this, name, id = craft.id] {
+            const auto words = name->text().trimmed().toStdString();
+            tryOut(tr("rename craft"), [&](Tangle& t) { return renameCraft(t, id, words); });
+        },
+        Qt::QueuedConnection);
+    const bool isFlown = m_studio.stance().footing().craft == craft.id;
+    auto* fly = new QPushButton(isFlown ? tr("flown now") : tr("Fly and edit it"), this);
+    fly->setObjectName(QStringLiteral("fly it"));
+    fly->setEnabled(!isFlown);
+    connect(
+        fly, &QPushButton::clicked, this,
+        [this, id = craft.id] { m_studio.stance().chooseCraft(id); }, Qt::QueuedConnection);
+    row->addWidget(name, 1);
+    row->addWidget(fly);
+    m_column->addLayout(row);
+}
+
+void CraftDetails::addFamily(const Craft& craft)
+{
+    const auto& tangle = m_studio.tangle();
+    if (craft.id != kEverywhere) {
+        auto* row = new QHBoxLayout;
+        row->addWidget(makeWords(tr("Family"), "dim"));
+        auto* family = new QComboBox(this);
+        family->setObjectName(QStringLiteral("family"));
+        family->setAccessibleName(tr("Family of the craft"));
+        for (const auto& each : craftByFamily(tangle)) {
+            if (each.craft->id == craft.id) continue;
+            family->addItem(QString(each.depth * 3, QLatin1Char(' ')) + toQt(each.craft->name),
+                            toQt(each.craft->id));
+        }
+        family->setCurrentIndex(family->findData(toQt(craft.parent)));
+        connect(
+            family, &QComboBox::activated, this,
+            [this, family, id = craft.id](int index) {
+                const auto parent = family->itemData(index).toString().toStdString();
+                tryOut(tr("family of a craft"),
+                       [&](Tangle& t) { return jolly::setParent(t, id, parent); });
+            },
+            Qt::QueuedConnection);
+        row->addWidget(family, 1);
+        m_column->addLayout(row);
+    }
+    const auto count = ownCount(tangle, craft.id);
+    const auto all = strandsOf(tangle, craft.id).size();
+    m_column->addWidget(makeWords(
+        craft.id == kEverywhere ? tr("%1 strands, which every craft inherits.").arg(all)
+                                : tr("%1 strands: %2 of its own, %3 that change inherited ones.")
+                                      .arg(all)
+                                      .arg(count.added)
+                                      .arg(count.changed),
+        "dim"));
+    if (const auto* sheet = sheetOf(tangle, craft.id))
+        m_column->addWidget(makeWords(tr("Made for %1.").arg(toQt(sheet->name)), "dim"));
+}
+
+void CraftDetails::addPicture(const Craft& craft)
+{
+    auto* row = new QHBoxLayout;
+    if (!craft.picture.empty()) {
+        const QPixmap picture(toQt(craft.picture));
+        auto* label = makeWords({}, "coral");
+        label->setObjectName(QStringLiteral("craft picture"));
+        if (picture.isNull()) {
+            label->setText(tr("No picture can be read from %1.").arg(toQt(craft.picture)));
+        } else {
+            label->setPixmap(picture.scaledToHeight(kPictureHeight, Qt::SmoothTransformation));
+        }
+        row->addWidget(label);
+    }
+    auto* choose = new QPushButton(
+        craft.picture.empty() ? tr("Give it a picture…") : tr("Another picture…"), this);
+    choose->setObjectName(QStringLiteral("choose picture"));
+    setTone(*choose, "plain-straw");
+    connect(
+        choose, &QPushButton::clicked, this, [this, id = craft.id] { Q_EMIT pictureWanted(id); },
+        Qt::QueuedConnection);
+    row->addWidget(choose);
+    row->addStretch();
+    m_column->addLayout(row);
+}
+
+void CraftDetails::addNote(const Craft& craft)
+{
+    auto* note = new NoteField(toQt(craft.note), [this](const QString& text) {
+        QMetaObject::invokeMethod(
+            this,
+            [this, words = text.trimmed().toStdString()] {
+                change(tr("note of a craft"), [&](Craft& c) { c.note = words; });
+            },
+            Qt::QueuedConnection);
+    });
+    note->setObjectName(QStringLiteral("craft note"));
+    note->setAccessibleName(tr("Notes"));
+    note->setPlaceholderText(tr("Notes"));
+    note->setFixedHeight(56);
+    m_column->addWidget(note);
+}
+
+/// What it shall be able to do, a line each, and beneath what does it.
+void CraftDetails::addFunctions(const Craft& craft)
+{
+    const auto& tangle = m_studio.tangle();
+    const auto view = tangleOf(tangle, craft.id);
+    const auto functions = functionsOf(tangle, craft.id);
+    const auto gaps = gapsOf(tangle, craft.id);
+    m_column->addWidget(makeWords(functions.empty()
+                                      ? tr("What it shall be able to do, a line each:")
+                                      : tr("It shall be able to do %1 things; %2 are done.")
+                                            .arg(functions.size())
+                                            .arg(functions.size() - gaps.size()),
+                                  "dim"));
+    QStringList own;
+    for (const auto& function : craft.functions) own << toQt(function);
+    auto* field = new NoteField(own.join(QLatin1Char('\n')), [this](const QString& text) {
+        std::vector<std::string> lines;
+        for (const auto& line : text.split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
+            if (!line.trimmed().isEmpty()) lines.push_back(line.trimmed().toStdString());
+        }
+        QMetaObject::invokeMethod(
+            this,
+            [this, lines = std::move(lines)] {
+                change(tr("functions of a craft"), [&](Craft& c) { c.functions = lines; });
+            },
+            Qt::QueuedConnection);
+    });
+    field->setObjectName(QStringLiteral("craft functions"));
+    field->setAccessibleName(tr("Functions, a line each"));
+    field->setFixedHeight(84);
+    m_column->addWidget(field);
+    auto* list = new ScrollColumn("function rows", 2, this);
+    for (const auto& function : functions) {
+        const auto by = doneBy(tangle, view, function);
+        const bool isGap = std::ranges::find(gaps, function) != gaps.end();
+        auto* line = makeWords(
+            isGap ? tr("○ %1: nothing does it yet").arg(toQt(function))
+                  : QStringLiteral("● %1: %2").arg(toQt(function), by.isEmpty() ? tr("done") : by),
+            isGap ? "coral" : "dim");
+        list->column().addWidget(line);
+    }
+    list->column().addStretch();
+    m_column->addWidget(list, 1);
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+#include "app/style/scroll_column.h"
+
+namespace jolly::app
+{
+
+/// All craft by their families, one of them chosen to be looked at; new ones, copies.
+class CraftList : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit CraftList(Studio& studio, QWidget* parent = nullptr);
+
+    /// Shows the craft as the tangle has them; the one that is gone leaves Everywhere.
+    void rebuild();
+    [[nodiscard]] const std::string& chosen() const { return m_chosen; }
+    void choose(const std::string& craft);
+
+ Q_SIGNALS:
+    void changed();  ///< another one is chosen
+
+ private:
+    void add(const char* name, const QString& words, const std::function<void()>& deed);
+    void make();
+    void copy();
+    void remove();
+    void take(Tangle trial, const QString& step, const std::string& craft);
+
+    Studio& m_studio;
+    ScrollColumn* m_rows;
+    QVBoxLayout* m_buttons;
+    std::string m_chosen{kEverywhere};
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+
+#include <QPushButton>
+
+class QMenu;
+
+namespace jolly::app
+{
+
+/// Says where edits go, "Trim held · Gannet 12", and chooses another layer. Not there as long as
+/// the tangle has one layer and one craft.
+class FootingBar : public QPushButton
+{
+ public:
+    explicit FootingBar(Studio& studio, QWidget* parent = nullptr);
+
+    [[nodiscard]] QSize sizeHint() const override;
+
+ protected:
+    void paintEvent(QPaintEvent* event) override;
+
+ private:
+    void fill();
+    void showFooting();
+
+    Studio& m_studio;
+    QMenu* m_menu;
+    QString m_words;
+    std::size_t m_place = 0;
+};
+
+}  // namespace jolly::app

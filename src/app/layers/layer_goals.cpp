@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/layers/layer_goals.h"
+
+#include "app/style/theme.h"
+
+#include <QLabel>
+
+namespace jolly::app
+{
+
+LayerGoals::LayerGoals(Studio& studio, QWidget* parent)
+    : Card(parent), m_studio(studio), m_column(new QVBoxLayout(this))
+{
+    setObjectName(QStringLiteral("layer goals"));
+    m_column->setContentsMargins(14, 10, 14, 12);
+    m_column->setSpacing(6);
+    auto* title = new QLabel(tr("Layers"), this);
+    title->setFont(textFont(TextSize::Normal, true));
+    setTone(*title, "title");
+    m_column->addWidget(title);
+    auto* hint = new QLabel(tr("What leads to a lamp engages the layer."), this);
+    hint->setFont(textFont(TextSize::Small));
+    setTone(*hint, "dim");
+    m_column->addWidget(hint);
+    connect(&studio.document(), &Document::changed, this, &LayerGoals::rebuild);
+    connect(&studio.stance(), &Stance::shownChanged, this, &LayerGoals::showLamps);
+    rebuild();
+}
+
+void LayerGoals::rebuild()
+{
+    const auto count = m_studio.tangle().layers.size() - 1;
+    while (m_lamps.size() > count) {
+        m_lamps.back()->hide();
+        m_lamps.back()->deleteLater();
+        m_lamps.pop_back();
+    }
+    while (m_lamps.size() < count) {
+        auto* lamp = new LayerLamp(this);
+        const auto place = m_lamps.size() + 1;
+        connect(lamp, &QAbstractButton::clicked, this, [this, place] {
+            if (place < m_studio.tangle().layers.size())
+                Q_EMIT activated(m_studio.tangle().layers[place].id);
+        });
+        m_column->addWidget(lamp, 0, Qt::AlignLeft);
+        m_lamps.push_back(lamp);
+    }
+    setVisible(count > 0);
+    showLamps();
+}
+
+void LayerGoals::showLamps()
+{
+    const auto& layers = m_studio.tangle().layers;
+    for (std::size_t i = 0; i < m_lamps.size() && i + 1 < layers.size(); ++i) {
+        const auto& layer = layers[i + 1];
+        m_lamps[i]->show({QString::fromStdString(layer.name), i + 1,
+                          i + 1 < kMostLayers && m_studio.stance().isEngaged(i + 1),
+                          m_studio.stance().isByHand(layer.id)});
+        m_lamps[i]->setObjectName(QStringLiteral("goal layer ") +
+                                  QString::fromStdString(layer.name));
+        m_lamps[i]->setToolTip(
+            tr("A click lets the chosen outlet, or the selected control, engage it."));
+    }
+}
+
+QWidget* LayerGoals::lampOf(const std::string& layer) const
+{
+    const auto place = placeOfLayer(m_studio.tangle(), layer);
+    return place == 0 || place > m_lamps.size() ? nullptr : m_lamps[place - 1];
+}
+
+}  // namespace jolly::app

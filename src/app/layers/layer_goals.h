@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/faceplate/card.h"
+#include "app/models/studio.h"
+#include "app/window/layer_lamps.h"
+
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+/// The layers as goals, beside the virtual devices: a strand can lead to a lamp.
+class LayerGoals : public Card
+{
+    Q_OBJECT
+
+ public:
+    explicit LayerGoals(Studio& studio, QWidget* parent = nullptr);
+
+    /// The lamp of a layer; null when it has none.
+    [[nodiscard]] QWidget* lampOf(const std::string& layer) const;
+
+ Q_SIGNALS:
+    void activated(const std::string& layer);
+
+ private:
+    void rebuild();
+    void showLamps();
+
+    Studio& m_studio;
+    QVBoxLayout* m_column;
+    std::vector<LayerLamp*> m_lamps;  ///< of the layers above Base
+};
+
+}  // namespace jolly::app

@@ -130,5 +130,24 @@ TEST_F(Crafts, WhatIsWrongIsSaid)
     EXPECT_EQ(tap(kTrigger), "") << "and nothing hangs";
 }
 
+TEST_F(Crafts, WhoStandsInsteadOfOneThatANearerCraftReplacedStandsInsteadOfThat)
+{
+    const auto first = weaveFor("everywhere", kTrigger, button(1)).id;
+    weaveFor("everywhere", kTrigger, button(2));
+    weaveFor("boats", kTrigger, button(3)).insteadOf = first;
+    weaveFor("gannet", kTrigger, button(4)).insteadOf = first;
+    start();
+    fly("boats");
+    EXPECT_EQ(tap(kTrigger), "23");
+    fly("gannet");
+    EXPECT_EQ(tap(kTrigger), "24");
+    tangle.strands[2].insteadOf.clear();  // the boats replace all
+    start();
+    fly("boats");
+    EXPECT_EQ(tap(kTrigger), "3");
+    fly("gannet");
+    EXPECT_EQ(tap(kTrigger), "4");
+}
+
 }  // namespace
 }  // namespace jolly

@@ -19,6 +19,8 @@ namespace jolly::app
 namespace
 {
 
+constexpr int kArrows = 66;  ///< the room between both sides
+
 QString toQt(const std::string& text)
 {
     return QString::fromStdString(text);
@@ -32,6 +34,8 @@ CraftCompare::CraftCompare(Studio& studio, QWidget* parent)
       m_other(new QComboBox(this)),
       m_all(new QCheckBox(tr("also what is the same"), this)),
       m_count(new QLabel(this)),
+      m_first(new ElidedLabel(this)),
+      m_second(new ElidedLabel(this)),
       m_rows(new ScrollColumn("compared rows", 2, this))
 {
     setObjectName(QStringLiteral("craft compare"));
@@ -52,6 +56,14 @@ CraftCompare::CraftCompare(Studio& studio, QWidget* parent)
     m_count->setFont(textFont(TextSize::Small));
     setTone(*m_count, "dim");
     column->addWidget(m_count);
+    auto* heads = new QHBoxLayout;
+    for (auto* head : {m_first, m_second}) {
+        head->setFont(textFont(TextSize::Normal, true));
+        setTone(*head, "straw");
+        heads->addWidget(head, 1);
+        if (head == m_first) heads->addSpacing(kArrows);
+    }
+    column->addLayout(heads);
     column->addWidget(m_rows, 1);
     connect(m_other, &QComboBox::activated, this, [this] { fillRows(); });
     connect(m_all, &QCheckBox::toggled, this, [this] { fillRows(); });
@@ -106,6 +118,9 @@ void CraftCompare::fillRows()
     m_count->setText(different == 0
                          ? tr("Both do the same with every control.")
                          : tr("%1 of %2 meanings differ.").arg(different).arg(rows.size()));
+    const auto* first = findBy(m_studio.tangle().craft, &Craft::id, m_craft);
+    m_first->setText(first ? toQt(first->name) : QString());
+    m_second->setText(m_other->currentText());
     for (const auto& row : rows) {
         if (!row.areSame || m_all->isChecked()) addRow(row);
     }

@@ -36,6 +36,8 @@ class CraftCompare : public Card
     QComboBox* m_other;
     QCheckBox* m_all;
     QLabel* m_count;
+    QLabel* m_first;
+    QLabel* m_second;
     ScrollColumn* m_rows;
 };
 

@@ -130,13 +130,11 @@ void CraftDetails::addHead(const Craft& craft)
     name->setObjectName(QStringLiteral("craft name"));
     name->setAccessibleName(tr("Name of the craft"));
     name->setFont(textFont(TextSize::Title, true));
-    connect(
-        name, &QLineEdit::editingFinished, this,
-        [this, name, id = craft.id] {
-            const auto words = name->text().trimmed().toStdString();
+    connect(name, &QLineEdit::editingFinished, this, [this, name, id = craft.id] {
+        later(this, [this, id, words = name->text().trimmed().toStdString()] {
             tryOut(tr("rename craft"), [&](Tangle& t) { return renameCraft(t, id, words); });
-        },
-        Qt::QueuedConnection);
+        });
+    });
     const bool isFlown = m_studio.stance().footing().craft == craft.id;
     auto* fly = new QPushButton(isFlown ? tr("flown now") : tr("Fly and edit it"), this);
     fly->setObjectName(QStringLiteral("fly it"));
@@ -164,14 +162,12 @@ void CraftDetails::addFamily(const Craft& craft)
                             toQt(each.craft->id));
         }
         family->setCurrentIndex(family->findData(toQt(craft.parent)));
-        connect(
-            family, &QComboBox::activated, this,
-            [this, family, id = craft.id](int index) {
-                const auto parent = family->itemData(index).toString().toStdString();
+        connect(family, &QComboBox::activated, this, [this, family, id = craft.id](int index) {
+            later(this, [this, id, parent = family->itemData(index).toString().toStdString()] {
                 tryOut(tr("family of a craft"),
                        [&](Tangle& t) { return jolly::setParent(t, id, parent); });
-            },
-            Qt::QueuedConnection);
+            });
+        });
         row->addWidget(family, 1);
         m_column->addLayout(row);
     }
@@ -217,12 +213,9 @@ void CraftDetails::addPicture(const Craft& craft)
 void CraftDetails::addNote(const Craft& craft)
 {
     auto* note = new NoteField(toQt(craft.note), [this](const QString& text) {
-        QMetaObject::invokeMethod(
-            this,
-            [this, words = text.trimmed().toStdString()] {
-                change(tr("note of a craft"), [&](Craft& c) { c.note = words; });
-            },
-            Qt::QueuedConnection);
+        later(this, [this, words = text.trimmed().toStdString()] {
+            change(tr("note of a craft"), [&](Craft& c) { c.note = words; });
+        });
     });
     note->setObjectName(QStringLiteral("craft note"));
     note->setAccessibleName(tr("Notes"));
@@ -251,12 +244,9 @@ void CraftDetails::addFunctions(const Craft& craft)
         for (const auto& line : text.split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
             if (!line.trimmed().isEmpty()) lines.push_back(line.trimmed().toStdString());
         }
-        QMetaObject::invokeMethod(
-            this,
-            [this, lines = std::move(lines)] {
-                change(tr("functions of a craft"), [&](Craft& c) { c.functions = lines; });
-            },
-            Qt::QueuedConnection);
+        later(this, [this, lines = std::move(lines)] {
+            change(tr("functions of a craft"), [&](Craft& c) { c.functions = lines; });
+        });
     });
     field->setObjectName(QStringLiteral("craft functions"));
     field->setAccessibleName(tr("Functions, a line each"));

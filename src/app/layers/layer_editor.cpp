@@ -91,14 +91,12 @@ void LayerEditor::addHead(const Layer& layer, std::size_t)
     name->setAccessibleName(tr("Name of the layer"));
     name->setFont(textFont(TextSize::Title, true));
     m_nameRow = name->sizeHint().height();
-    connect(
-        name, &QLineEdit::editingFinished, this,
-        [this, name] {
-            const auto words = name->text().trimmed().toStdString();
+    connect(name, &QLineEdit::editingFinished, this, [this, name] {
+        later(this, [this, words = name->text().trimmed().toStdString()] {
             if (words.empty()) return m_studio.refuse(tr("A layer needs a name."));
             change(tr("rename layer"), [&](Layer& changed) { changed.name = words; });
-        },
-        Qt::QueuedConnection);
+        });
+    });
     auto* row = new QHBoxLayout;
     row->addSpacing(24);
     row->addWidget(name);
@@ -165,13 +163,11 @@ void LayerEditor::addGroup(const Layer& layer)
     for (const auto& each : groups) group->addItem(QString::fromStdString(each));
     group->setEditText(QString::fromStdString(layer.group));
     group->lineEdit()->setPlaceholderText(tr("none: it minds no other"));
-    connect(
-        group->lineEdit(), &QLineEdit::editingFinished, this,
-        [this, group] {
-            const auto words = group->currentText().trimmed().toStdString();
+    connect(group->lineEdit(), &QLineEdit::editingFinished, this, [this, group] {
+        later(this, [this, words = group->currentText().trimmed().toStdString()] {
             change(tr("group of a layer"), [&](Layer& changed) { changed.group = words; });
-        },
-        Qt::QueuedConnection);
+        });
+    });
     addWords(tr("One only of the group"));
     m_column->addWidget(group);
 }

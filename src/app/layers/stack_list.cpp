@@ -9,6 +9,7 @@
 #include "core/layers/rules.h"
 #include "core/tangle/lookup.h"
 
+#include <QPushButton>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <functional>
@@ -26,6 +27,7 @@ StackList::StackList(Studio& studio, QWidget* parent)
                                 return control.kind == ControlKind::Button ||
                                        control.kind == ControlKind::Axis;
                             })),
+      m_chord(new QPushButton(tr("New layer: while others are engaged together"), this)),
       m_crowding(new QLabel(this))
 {
     auto* column = new QVBoxLayout(this);
@@ -45,6 +47,11 @@ StackList::StackList(Studio& studio, QWidget* parent)
     m_new->setToolTip(tr("Touch the control that shall engage it, or choose one from the list."));
     column->addWidget(m_new);
     connect(m_new, &ListenField::chosen, this, &StackList::makeLayer);
+    m_chord->setObjectName(QStringLiteral("new chord"));
+    m_chord->setFont(textFont(TextSize::Small));
+    m_chord->setToolTip(tr("A layer that counts while two modifiers are held at once."));
+    connect(m_chord, &QPushButton::clicked, this, &StackList::makeChord, Qt::QueuedConnection);
+    column->addWidget(m_chord);
     m_crowding->setObjectName(QStringLiteral("crowding"));
     m_crowding->setWordWrap(true);
     m_crowding->setFont(textFont(TextSize::Small));
@@ -87,6 +94,7 @@ void StackList::rebuild()
     for (std::size_t i = 0; i < layers.size(); ++i)
         m_states.push_back(stateOf(layers.size() - 1 - i));
     m_crowded = crowding();
+    m_chord->setVisible(layers.size() > 2);
     m_title->setText(tr("Layer stack of %1").arg(m_studio.stance().craftName()));
     showLamps();
 }
@@ -141,6 +149,22 @@ void StackList::makeLayer(const ControlRef& control)
     m_studio.stance().chooseLayer(*layer);
     m_studio.say(
         tr("\"%1\" is on top of the stack. Its name and its rule are on the right.").arg(name));
+}
+
+/// A layer above all that needs the two below it; which ones it needs is chosen on the right.
+void StackList::makeChord()
+{
+    auto trial = m_studio.tangle();
+    const auto& layers = trial.layers;
+    const std::vector<Layer> needed(layers.end() - 2, layers.end());
+    const auto name = needed[0].name + " + " + needed[1].name;
+    const auto layer = addLayer(trial, name);
+    if (!layer) return m_studio.refuse(QString::fromStdString(layer.error().text()));
+    findBy(trial.layers, &Layer::id, *layer)->needs = {needed[0].id, needed[1].id};
+    m_studio.document().edit(tr("new layer"), [&](Tangle& tangle) { tangle = trial; });
+    m_studio.stance().chooseLayer(*layer);
+    m_studio.say(tr("\"%1\" is engaged while both are. What it needs is on the right.")
+                     .arg(QString::fromStdString(name)));
 }
 
 void StackList::move(const std::string& id, int places)

@@ -6,6 +6,7 @@
 #include "app/style/scroll_column.h"
 
 class QLabel;
+class QPushButton;
 
 namespace jolly::app
 {
@@ -23,6 +24,7 @@ class StackList : public QWidget
 
  private:
     void makeLayer(const ControlRef& control);
+    void makeChord();
     void move(const std::string& layer, int places);
     void remove(const std::string& layer);
     [[nodiscard]] LayerCard::State stateOf(std::size_t place) const;
@@ -37,6 +39,7 @@ class StackList : public QWidget
     QStringList m_crowded;
     QLabel* m_title;
     ListenField* m_new;
+    QPushButton* m_chord;
     QLabel* m_crowding;
 };
 

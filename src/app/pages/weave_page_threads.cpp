@@ -52,7 +52,8 @@ void WeavePage::placeThreads()
     for (const auto& strand : m_studio.tangle().strands) {
         if (!strand.hasSource() || !m_studio.stance().isOurs(strand)) continue;
         const bool isShown = cardOf(strand.id) != nullptr;
-        if (isShown || m_showsAll) addThreads(strand, !isShown, threads);
+        const bool isHere = isShown && strand.layer == m_studio.stance().footing().layer;
+        if (isShown || m_showsAll) addThreads(strand, !isHere, threads);
     }
     if (m_loose) threads.push_back(*m_loose);
     m_threads->setThreads(std::move(threads));

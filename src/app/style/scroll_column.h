@@ -23,6 +23,13 @@ inline void clearLayout(QLayout& layout)
     }
 }
 
+/// Does something with the next turn of the event loop: what is built anew by it may be what asks.
+template <class Deed>
+void later(QObject* context, Deed&& deed)
+{
+    QMetaObject::invokeMethod(context, std::forward<Deed>(deed), Qt::QueuedConnection);
+}
+
 /// Things one under the other, which scroll when they are too many.
 class ScrollColumn : public QScrollArea
 {

@@ -50,8 +50,8 @@ void LayerStrip::setPlacing(bool isPlacing)
     } else {
         flags |= Qt::WindowTransparentForInput;
     }
+    setAttribute(Qt::WA_TransparentForMouseEvents, !isPlacing);  // first: it becomes a flag, too
     setWindowFlags(flags);
-    setAttribute(Qt::WA_TransparentForMouseEvents, !isPlacing);
     setCursor(isPlacing ? Qt::SizeAllCursor : Qt::ArrowCursor);
     move(place);
     if (wasVisible || isPlacing) show();

@@ -91,7 +91,10 @@ void StatusBar::showTouched()
     if (m_silence.isActive()) return;
     QStringList ways;
     if (touched) {
-        for (const auto* strand : m_studio.strandsFrom(*touched)) {
+        const auto& stance = m_studio.stance();
+        const auto meanings = stance.meaningsOf({touched->controller, touched->code});
+        const auto* acting = actingOf(meanings, stance.engaged());
+        for (const auto* strand : acting ? acting->strands : std::vector<const Strand*>{}) {
             for (const auto& end : strand->ends)
                 ways << tr("→ %1 through %2")
                             .arg(goalText(m_studio.tangle(), end.goal),

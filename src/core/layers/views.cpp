@@ -11,9 +11,33 @@ namespace
 
 using Places = std::vector<std::size_t>;
 
+/// A strand that counts, and the ids of those in whose place it does.
+struct Counted {
+    std::size_t place = 0;
+    std::vector<std::string_view> stoodFor{};
+
+    [[nodiscard]] bool standsFor(std::string_view id) const
+    {
+        return std::ranges::find(stoodFor, id) != stoodFor.end();
+    }
+};
+
+/// Those whose place another one takes: they go, and it stands for all that they stood for.
+void replace(std::vector<Counted>& counts, std::span<const Strand* const> strands,
+             std::string_view insteadOf, Counted& by)
+{
+    std::erase_if(counts, [&](const Counted& inherited) {
+        const std::string_view id = strands[inherited.place]->id;
+        if (!insteadOf.empty() && id != insteadOf && !inherited.standsFor(insteadOf)) return false;
+        by.stoodFor.push_back(id);
+        by.stoodFor.insert(by.stoodFor.end(), inherited.stoodFor.begin(), inherited.stoodFor.end());
+        return true;
+    });
+}
+
 /// Of those of one layer, what counts for a craft whose family is left to be walked.
-Places nearest(const Tangle& tangle, std::span<const Strand* const> strands, const Places& here,
-               std::span<const std::size_t> family)
+std::vector<Counted> nearest(const Tangle& tangle, std::span<const Strand* const> strands,
+                             const Places& here, std::span<const std::size_t> family)
 {
     if (family.empty()) return {};
     const auto& craft = tangle.craft[family.front()].id;
@@ -21,17 +45,20 @@ Places nearest(const Tangle& tangle, std::span<const Strand* const> strands, con
     for (const auto place : here) {
         if (strands[place]->craft == craft) own.push_back(place);
     }
+    auto counts = nearest(tangle, strands, here, family.subspan(1));
     const bool isAll = std::ranges::any_of(
         own, [&](std::size_t place) { return strands[place]->insteadOf.empty(); });
-    if (isAll) return own;
-    auto counts = nearest(tangle, strands, here, family.subspan(1));
-    std::erase_if(counts, [&](std::size_t inherited) {
-        return std::ranges::any_of(own, [&](std::size_t place) {
-            return strands[place]->insteadOf == strands[inherited]->id;
-        });
-    });
-    counts.insert(counts.end(), own.begin(), own.end());
-    std::ranges::sort(counts);
+    std::vector<Counted> mine;
+    for (const auto place : own) mine.push_back({place});
+    if (isAll) {
+        Counted all;
+        replace(counts, strands, {}, all);
+        for (auto& each : mine) each.stoodFor = all.stoodFor;
+        return mine;
+    }
+    for (auto& each : mine) replace(counts, strands, strands[each.place]->insteadOf, each);
+    counts.insert(counts.end(), mine.begin(), mine.end());
+    std::ranges::sort(counts, {}, &Counted::place);
     return counts;
 }
 
@@ -47,8 +74,10 @@ std::vector<LayerStrands> viewOf(const Tangle& tangle, std::span<const Strand* c
             if (strands[place]->layer == tangle.layers[layer].id) here.push_back(place);
         }
         if (here.empty()) continue;
-        auto counts = nearest(tangle, strands, here, family);
-        if (!counts.empty()) view.push_back({layer, std::move(counts)});
+        const auto counts = nearest(tangle, strands, here, family);
+        if (counts.empty()) continue;
+        view.push_back({layer, {}});
+        for (const auto& counted : counts) view.back().strands.push_back(counted.place);
     }
     return view;
 }

@@ -257,6 +257,7 @@ ExitCode measureMoves(const MeasureOptions& options)
     if (measurement.isEmpty()) return hasNoAxes(options.controller);
     Time last{};
     const auto code = forEachMove(options.moves, [&](const RecordedMove& move) {
+        if (move.deed != RecordedMove::Deed::Move) return std::string();
         last = std::chrono::duration_cast<Time>(std::chrono::duration<double>(move.t));
         if (move.controller == rig->alias || move.controller == rig->identity.name)
             measurement.take(move.control, {last, move.raw});

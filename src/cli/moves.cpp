@@ -21,6 +21,23 @@ constexpr const char* kExpected =
     "expected {\"t\": seconds, \"controller\": alias, \"control\": \"ABS_X\", \"raw\": 512}";
 constexpr std::size_t kLongestLine = 65536;
 
+/// Whether a line is about a layer or a craft.
+bool isDeed(const simdjson::dom::object& json, RecordedMove& move)
+{
+    std::string_view name;
+    if (!json["flip"].get(name)) {
+        move.deed = RecordedMove::Deed::Flip;
+    } else if (!json["fly"].get(name)) {
+        move.deed = RecordedMove::Deed::Fly;
+    } else {
+        return false;
+    }
+    if (!(std::abs(move.t) <= kFurthest)) return false;
+    move.time = std::chrono::round<Time>(std::chrono::duration<double>(move.t));
+    move.controller.assign(name);
+    return true;
+}
+
 }  // namespace
 
 struct MoveReader::Parser {
@@ -42,6 +59,7 @@ std::string MoveReader::read(std::string& line, RecordedMove& move)
     simdjson::dom::element raw;
     std::string_view controller;
     std::string_view control;
+    if (!json["t"].get(move.t) && isDeed(json, move)) return {};
     if (json["t"].get(move.t) || json["raw"].get(raw) || json["controller"].get(controller) ||
         json["control"].get(control) || !(raw.is_int64() || raw.is_uint64()))
         return kExpected;
@@ -59,6 +77,7 @@ std::string MoveReader::read(std::string& line, RecordedMove& move)
         code = m_parser->codes.emplace(m_parser->name, *parsed).first;
     }
     move.time = std::chrono::round<Time>(std::chrono::duration<double>(move.t));
+    move.deed = RecordedMove::Deed::Move;
     move.controller.assign(controller);
     move.control = code->second;
     move.raw = static_cast<std::int32_t>(counts);

@@ -13,13 +13,18 @@
 namespace jolly
 {
 
-/// One line of a moves file: {"t": seconds, "controller": alias, "control": "ABS_X", "raw": 512}.
+/// One line of a moves file: {"t": seconds, "controller": alias, "control": "ABS_X", "raw": 512};
+/// or what a hand or another program did: {"t": seconds, "flip": layer}, {"t": seconds, "fly":
+/// craft}.
 struct RecordedMove {
+    enum class Deed { Move, Flip, Fly };
+
     double t = 0.0;  ///< seconds, no further from 0 than kFurthest
     Time time{};     ///< the same, to the nearest nanosecond
-    std::string controller{};
+    std::string controller{};  ///< of the other deeds the layer or the craft, by its id or its name
     ControlCode control{};
     std::int32_t raw = 0;
+    Deed deed = Deed::Move;
 };
 
 /// Times in a moves file are no further from 0 than this, in seconds: what fits into a Time.

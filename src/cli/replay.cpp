@@ -39,6 +39,7 @@ class Replay
     /// @return what is wrong with the move, as the end of a sentence; empty when nothing is.
     std::string feed(const RecordedMove& move)
     {
+        if (move.deed != RecordedMove::Deed::Move) return doDeed(move);
         const bool isNewFrame = move.t != m_t || move.controller != m_controller;
         if (isNewFrame) flush();
         if (move.controller != m_controller) {
@@ -51,6 +52,28 @@ class Replay
         const bool isTurner = move.control.type == EventType::Rel;
         const auto raw = isTurner ? m_turned[*input] += move.raw : move.raw;
         m_machine.move(*input, isHatY(move.control), raw, move.time);
+        return {};
+    }
+
+    /// A layer is flipped by hand, or another craft chosen. @return as feed().
+    std::string doDeed(const RecordedMove& move)
+    {
+        flush();
+        m_controller.clear();
+        if (m_machine.nextTick() <= move.time) runUntil(move.time);
+        m_t = move.t;
+        const auto& name = move.controller;
+        if (move.deed == RecordedMove::Deed::Fly) {
+            const auto* craft = findNamed(m_tangle.craft, name);
+            if (!craft) return "the tangle has no craft \"" + name + "\"";
+            m_machine.chooseCraft(static_cast<std::uint32_t>(craft - m_tangle.craft.data()));
+        } else {
+            const auto* layer = findNamed(m_tangle.layers, name);
+            if (!layer) return "the tangle has no layer \"" + name + "\"";
+            if (layer == m_tangle.layers.data()) return "Base always is engaged";
+            m_machine.flipLayer(static_cast<std::uint32_t>(layer - m_tangle.layers.data()));
+        }
+        flush();
         return {};
     }
 

@@ -2,8 +2,12 @@
 #include "cli/running_engine.h"
 
 #include "control/preflight.h"
+#include "core/layers/family.h"
 #include "core/value/mark.h"
 #include "format/files.h"
+
+#include <sys/eventfd.h>
+#include <unistd.h>
 
 #include <algorithm>
 #include <iostream>
@@ -30,11 +34,15 @@ RunningEngine::RunningEngine(std::unique_ptr<World> world, LiveMemory live)
     : m_world(std::move(world)),
       m_live(std::move(live)),
       m_engine(*m_world, m_live.block(), m_board),
-      m_door(*m_world)
+      m_door(*m_world),
+      m_news(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK))
 {
 }
 
-RunningEngine::~RunningEngine() = default;
+RunningEngine::~RunningEngine()
+{
+    if (m_news >= 0) ::close(m_news);
+}
 
 void RunningEngine::begin(const Tangle& tangle)
 {
@@ -54,12 +62,41 @@ void RunningEngine::run(Time end)
            (end == Time::max() || now() < end)) {
         m_engine.step(end);
         m_door.serve(m_engine);
+        tellLayers();
         if (m_engine.edition() != m_toldEdition) tellTroubles();
     }
     m_engine.sayEnding();
     m_engine.standDown();
     while (!m_engine.isAtRest()) m_engine.step(Time::max());
     m_door.close();
+}
+
+/// On the engine's own thread: no more than a write, and only where something changed.
+void RunningEngine::tellLayers() noexcept
+{
+    const auto& header = m_live.block().header;
+    const auto layers = header.layers.load(std::memory_order_relaxed);
+    const auto craft = header.craft.load(std::memory_order_relaxed);
+    if (layers == m_toldLayers && craft == m_toldCraft) return;
+    m_toldLayers = layers;
+    m_toldCraft = craft;
+    constexpr std::uint64_t kOne = 1;
+    static_cast<void>(::write(m_news, &kOne, sizeof kOne) ==
+                      sizeof kOne);  // else it is full of news
+}
+
+FliesAs RunningEngine::fliesAs() const
+{
+    const auto& header = m_live.block().header;
+    const auto layers = header.layers.load(std::memory_order_relaxed);
+    const auto craft = header.craft.load(std::memory_order_relaxed);
+    const std::lock_guard lock(m_mutex);
+    FliesAs now;
+    if (craft < m_tangle.craft.size()) now.craft = m_tangle.craft[craft].id;
+    for (std::size_t layer = 1; layer < std::min(m_tangle.layers.size(), kMostLayers); ++layer) {
+        if (((layers >> layer) & 1U) != 0) now.layers.push_back(m_tangle.layers[layer].id);
+    }
+    return now;
 }
 
 void RunningEngine::requestStop() noexcept

@@ -57,16 +57,22 @@ class RunningEngine : public EngineHost
     [[nodiscard]] Problems problems() const override;
     [[nodiscard]] std::string tangle() const override;
     [[nodiscard]] int liveFd() const override { return m_live.fd(); }
+    [[nodiscard]] FliesAs fliesAs() const override;
+    [[nodiscard]] int fliesAsFd() const override { return m_news; }
 
  private:
     void remember(const Tangle& tangle);
     void tellTroubles();
+    void tellLayers() noexcept;
 
     std::unique_ptr<World> m_world;
     LiveMemory m_live;
     StatusBoard m_board;
     Engine m_engine;
     EngineDoor m_door;
+    int m_news = -1;  ///< a counter of changes of layers and craft
+    std::uint64_t m_toldLayers = 1;
+    std::uint64_t m_toldCraft = 0;
     std::atomic<bool> m_isStopped{false};
     std::atomic<bool> m_isReading{false};
     mutable std::mutex m_mutex;  ///< of m_tangle; never taken by the loop

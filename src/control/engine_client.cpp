@@ -79,6 +79,10 @@ class EngineClient::Proxy : private ClientConnection,
         registerProxy();
     }
     ~Proxy() { unregisterProxy(); }
+
+ private:
+    /// The window reads it from the live block, where it is at once.
+    void onFliesAs(const std::string&, const std::vector<std::string>&) override {}
 };
 
 EngineClient::EngineClient(std::unique_ptr<Proxy> proxy) : m_proxy(std::move(proxy)) {}

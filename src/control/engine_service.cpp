@@ -5,6 +5,7 @@
 #include "control/bus_thread.h"
 #include "control/engine_adaptor.h"
 #include "control/load_queue.h"
+#include "control/news_thread.h"
 #include "control/status_json.h"
 
 #include <sdbus-c++/sdbus-c++.h>
@@ -46,10 +47,18 @@ class EngineService::Object : private ServiceConnection,
         registerAdaptor();
         m_connection->requestName(kBusName);
         m_thread.emplace(*m_connection, std::move(died));
+        m_news.emplace(host.fliesAsFd(), [this] {
+            const auto now = m_host.fliesAs();
+            try {
+                emitFliesAs(now.craft, now.layers);
+            } catch (const sdbus::Error&) {  // the bus is gone
+            }
+        });
     }
 
     ~Object()
     {
+        m_news.reset();
         hearNoMore();
         m_loads.reset();
         unregisterAdaptor();
@@ -88,6 +97,7 @@ class EngineService::Object : private ServiceConnection,
     EngineHost& m_host;
     std::optional<LoadQueue> m_loads;
     std::optional<BusThread> m_thread;
+    std::optional<NewsThread> m_news;
 };
 
 EngineService::EngineService(EngineHost& host) : m_host(host) {}

@@ -14,6 +14,12 @@
 namespace jolly
 {
 
+/// The craft that is flown, and the layers that are engaged above Base, by their ids.
+struct FliesAs {
+    std::string craft;
+    std::vector<std::string> layers;
+};
+
 /// What the engine's program does for its clients. Called on the service's own thread.
 class EngineHost
 {
@@ -32,6 +38,9 @@ class EngineHost
     [[nodiscard]] virtual Problems problems() const = 0;
     [[nodiscard]] virtual std::string tangle() const = 0;
     [[nodiscard]] virtual int liveFd() const = 0;
+    [[nodiscard]] virtual FliesAs fliesAs() const = 0;
+    /// A counter (an eventfd) that is written to when fliesAs() changes.
+    [[nodiscard]] virtual int fliesAsFd() const = 0;
 };
 
 /// Offers an engine on the session bus, as data/dbus/org.jollytangle.Engine1.xml says, on threads

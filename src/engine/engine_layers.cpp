@@ -18,8 +18,7 @@ namespace
 template <class Items>
 std::optional<std::uint32_t> placeOf(const Items& items, const std::string& name)
 {
-    const auto* found = findBy(items, &Items::value_type::id, name);
-    if (!found) found = findBy(items, &Items::value_type::name, name);
+    const auto* found = findNamed(items, name);
     if (!found) return std::nullopt;
     return static_cast<std::uint32_t>(found - items.data());
 }

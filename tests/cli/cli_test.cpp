@@ -253,6 +253,47 @@ TEST(Cli, TanglesThatAreBeingReadHoldUpNoEnd)
     EXPECT_LT(accepted, kLoads) << "none was cut short";
 }
 
+TEST(Cli, ReplayTakesLayersAndCraftAmongItsMovesAndPrintsThem)
+{
+    const auto press = [](const char* t, int raw) {
+        return std::string(R"({"t":)") + t +
+               R"(,"controller":"Skerry Stick","control":"BTN_TRIGGER","raw":)" +
+               std::to_string(raw) + "}\n";
+    };
+    const auto [code, printed] = replayOf(press("1", 1) +
+                                          R"({"t":1.5,"fly":"Gannet 12"})"
+                                          "\n" +
+                                          press("2", 0) +
+                                          R"({"t":2.5,"flip":"on-water"})"
+                                          "\n" +
+                                          press("3", 1) +
+                                          R"({"t":3.5,"flip":"On water"})"
+                                          "\n" +
+                                          press("4", 0) + press("5", 1));
+    EXPECT_EQ(code, 0);
+    EXPECT_EQ(printed, R"({"t":1.0,"device":"jolly-1","control":"button 1","raw":1,"value":1})"
+                       "\n"
+                       R"({"t":1.5,"craft":"gannet-12"})"
+                       "\n"
+                       R"({"t":2.0,"device":"jolly-1","control":"button 1","raw":0,"value":0})"
+                       "\n"
+                       R"({"t":2.5,"layer":"on-water","engaged":true})"
+                       "\n"
+                       R"({"t":3.0,"device":"jolly-1","control":"button 23","raw":1,"value":1})"
+                       "\n"
+                       R"({"t":3.5,"layer":"on-water","engaged":false})"
+                       "\n"
+                       R"({"t":4.0,"device":"jolly-1","control":"button 23","raw":0,"value":0})"
+                       "\n"
+                       R"({"t":5.0,"device":"jolly-1","control":"button 1","raw":1,"value":1})"
+                       "\n")
+        << "a press ends where it began";
+    EXPECT_THAT(replayOf(R"({"t":1,"flip":"base"})").second, HasSubstr("Base always is engaged"));
+    EXPECT_THAT(replayOf(R"({"t":1,"flip":"nowhere"})").second, HasSubstr("no layer \"nowhere\""));
+    EXPECT_THAT(replayOf(R"({"t":1,"fly":"nobody"})").second, HasSubstr("no craft \"nobody\""));
+    EXPECT_EQ(replayOf(R"({"t":1,"fly":5})").first, 2);
+}
+
 TEST(Cli, WhatWatchRecordsIsMeasured)
 {
     const auto worn = (testData() / "replay" / "worn-stick.jsonl").string();

@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "control/bus_names.h"
 #include "control/engine_client.h"
 #include "control/engine_service.h"
 #include "engine/live_memory.h"
 #include "mortal_bus.h"
 
 #include <gmock/gmock.h>
+#include <sdbus-c++/sdbus-c++.h>
+#include <sys/eventfd.h>
 #include <unistd.h>
 
 #include <semaphore>
@@ -49,7 +52,10 @@ class Host : public EngineHost
     Problems problems() const override { return {{Severity::Error, "/b", "Bad.", "Mend.", 0, 0}}; }
     std::string tangle() const override { return loaded; }
     int liveFd() const override { return live.fd(); }
+    FliesAs fliesAs() const override { return {"gannet-12", {"water", "trim"}}; }
+    int fliesAsFd() const override { return news; }
 
+    int news = eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK);
     LiveMemory live = std::move(*LiveMemory::make());
     std::string loaded;
     std::atomic<bool> hasQuit = false;
@@ -175,6 +181,31 @@ TEST(EngineBus, OtherCallsAreAnsweredWhileATangleIsBeingRead)
     EXPECT_TRUE((*other)->standDown());
     host.mayEnd.release();
     loading.join();
+}
+
+TEST(EngineBus, LayersAndCraftAreToldAsASignal)
+{
+    Host host;
+    const auto service = EngineService::offer(host);
+    ASSERT_TRUE(service);
+    const auto bus = sdbus::createSessionBusConnection();
+    const auto engine = sdbus::createProxy(*bus, kBusName, kBusObject);
+    std::string told;
+    std::binary_semaphore isTold{0};
+    engine->uponSignal("FliesAs")
+        .onInterface("org.jollytangle.Engine1")
+        .call([&](const std::string& craft, const std::vector<std::string>& layers) {
+            told = craft + ":";
+            for (const auto& layer : layers) told += " " + layer;
+            isTold.release();
+        });
+    engine->finishRegistration();
+    bus->enterEventLoopAsync();
+    constexpr std::uint64_t kOne = 1;
+    ASSERT_EQ(::write(host.news, &kOne, sizeof kOne), static_cast<ssize_t>(sizeof kOne));
+    EXPECT_TRUE(isTold.try_acquire_for(std::chrono::seconds(30)));
+    EXPECT_EQ(told, "gannet-12: water trim");
+    bus->leaveEventLoop();
 }
 
 TEST(EngineBus, WhoTellsItToEndIsAnsweredAlthoughATangleIsBeingRead)

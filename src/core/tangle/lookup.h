@@ -22,6 +22,14 @@ template <class Items, class Field, class Key>
     return static_cast<decltype(&*items.begin())>(nullptr);
 }
 
+/// What a pilot means by a name: the item with that id, else with that name; null for none.
+template <class Items>
+[[nodiscard]] auto* findNamed(Items& items, const std::string& name)
+{
+    auto* found = findBy(items, &Items::value_type::id, name);
+    return found ? found : findBy(items, &Items::value_type::name, name);
+}
+
 template <class T>
 [[nodiscard]] auto* findController(T& tangle, std::string_view id)
 {

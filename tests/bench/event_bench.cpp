@@ -57,6 +57,22 @@ Tangle threeStages(std::size_t others)
     return tangle;
 }
 
+/// The same with other meanings of X in eleven more layers, for 39 more craft.
+Tangle threeStagesInLayers()
+{
+    auto tangle = threeStages(0);
+    for (int l = 1; l < 12; ++l) {
+        tangle.layers.push_back({.id = "layer-" + std::to_string(l), .name = std::to_string(l)});
+        addStrand(tangle, kX, axis(2)).layer = tangle.layers.back().id;
+    }
+    for (int c = 1; c < 40; ++c) {
+        const auto id = "craft-" + std::to_string(c);
+        tangle.craft.push_back({id, id, std::string(kEverywhere)});
+        addStrand(tangle, kX, axis(2)).craft = id;
+    }
+    return tangle;
+}
+
 /// One axis that moves eight of one device.
 Tangle oneToEight()
 {
@@ -86,6 +102,7 @@ constexpr std::array kCases = {
     Case{"one axis", oneAxis},
     Case{"three stages", [] { return threeStages(0); }},
     Case{"and 10,000 other strands", [] { return threeStages(9'999); }},
+    Case{"in 12 layers for 40 craft", threeStagesInLayers},
     Case{"one axis to eight", oneToEight},
     Case{"one of sixteen devices", sixteenDevices},
 };

@@ -1,24 +1,35 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "machine_story.h"
 
+#include <cmath>
 #include <random>
 #include <set>
 
-/// The rules of layers against a slow model of them, written from docs/model.md with names and
-/// sets: random layers that need each other and stand in groups, random pushes that press buttons
-/// or engage layers, in whatever layer.
+/// The rules of layers and craft against a slow model of them, written from docs/model.md with
+/// names and sets: random layers that need each other and stand in groups, random pushes that press
+/// buttons or engage layers in whatever layer, for whatever craft of a family, instead of whatever
+/// is inherited; switches and an axis that several layers have a meaning for; and craft that
+/// change.
 namespace jolly::test
 {
 namespace
 {
 
 constexpr std::uint16_t kPushes = 8;
+constexpr std::uint16_t kSwitches = 2;
 constexpr int kTangles = 2'500, kStepsEach = 400;  // together 1,000,000
 
 ControlCode push(std::size_t n)
 {
     return {EventType::Key, static_cast<std::uint16_t>(0x130 + n)};
 }
+
+ControlCode toggle(std::size_t n)
+{
+    return {EventType::Key, static_cast<std::uint16_t>(0x140 + n)};
+}
+
+using Strands = std::vector<const Strand*>;
 
 class SlowLayers
 {
@@ -36,29 +47,62 @@ class SlowLayers
     [[nodiscard]] std::set<VirtualControl> pressed() const
     {
         std::set<VirtualControl> all;
-        for (const auto& [code, strand] : m_held) {
-            const auto* target = strand ? std::get_if<Target>(&strand->ends[0].goal) : nullptr;
-            if (target) all.insert(target->control);
+        const auto add = [&](const Strands& strands) {
+            for (const auto* strand : strands) {
+                if (const auto* target = std::get_if<Target>(&strand->ends[0].goal))
+                    all.insert(target->control);
+            }
+        };
+        for (const auto& [code, strands] : m_held) add(strands);
+        for (const auto& code : m_on) add(counting(code));  // a switch says where it stands
+        return all;
+    }
+
+    /// Where the virtual axes are: what does not count rests.
+    [[nodiscard]] std::map<VirtualControl, int> axes() const
+    {
+        std::map<VirtualControl, int> all = {{axis(1), 0}, {axis(2), 0}, {axis(4), 0}};
+        for (const auto* strand : counting(kX)) {
+            if (const auto* target = std::get_if<Target>(&strand->ends[0].goal))
+                all[target->control] = m_hand;
         }
         return all;
     }
 
     void press(ControlCode code)
     {
-        const Strand* strand = nullptr;
-        for (const auto& layer : m_tangle.layers) {  // the highest one wins
-            if (!m_engaged.contains(layer.id)) continue;
-            for (const auto& each : m_tangle.strands)
-                if (each.source.control == code && each.layer == layer.id) strand = &each;
+        const auto strands = counting(code);
+        std::vector<LayerGoal> goals;
+        for (const auto* strand : strands) {
+            const auto* goal = std::get_if<LayerGoal>(&strand->ends[0].goal);
+            if (goal) goals.push_back(*goal);
         }
-        const auto* goal = strand ? std::get_if<LayerGoal>(&strand->ends[0].goal) : nullptr;
-        const bool isFirst = goal && goal->engage == Engage::Hold && !isHeld(goal->layer);
-        m_held[code] = strand;
-        if (isFirst) isLatest(goal->layer);
-        if (goal && goal->engage == Engage::Flip)
-            flip(goal->layer, !m_flipped.contains(goal->layer));
-        if (goal && goal->engage == Engage::Next) flip(besides(goal->layer, 1), true);
-        if (goal && goal->engage == Engage::Previous) flip(besides(goal->layer, -1), true);
+        std::vector<std::string> first;
+        for (const auto& goal : goals) {
+            if (goal.engage == Engage::Hold && !isHeld(goal.layer)) first.push_back(goal.layer);
+        }
+        m_held[code] = strands;
+        for (const auto& goal : goals) {
+            if (goal.engage == Engage::Flip) flip(goal.layer, !m_flipped.contains(goal.layer));
+            if (goal.engage == Engage::Next) flip(besides(goal.layer, 1), true);
+            if (goal.engage == Engage::Previous) flip(besides(goal.layer, -1), true);
+        }
+        for (const auto& layer : first) isLatest(layer);
+        settle();
+    }
+
+    void turn(ControlCode code, bool isOn)
+    {
+        m_on.erase(code);
+        if (isOn) m_on.insert(code);
+        settle();
+    }
+
+    void move(int hand) { m_hand = hand; }
+
+    void fly(const std::string& craft)
+    {
+        m_craft = craft;
         settle();
     }
 
@@ -69,6 +113,54 @@ class SlowLayers
     }
 
  private:
+    /// Of one layer, from Everywhere down the family: what a craft has of its own takes the place
+    /// of all that is inherited, or of one of it, or of what took the place of that one.
+    Strands inLayer(ControlCode code, const std::string& layer) const
+    {
+        std::vector<std::string> line;
+        for (auto id = m_craft; !id.empty();
+             id = std::ranges::find(m_tangle.craft, id, &Craft::id)->parent)
+            line.insert(line.begin(), id);
+        std::vector<std::pair<const Strand*, std::set<std::string>>>
+            counts;  // and what each is for
+        for (const auto& craft : line) {
+            Strands own;
+            for (const auto& each : m_tangle.strands)
+                if (each.source.control == code && each.layer == layer && each.craft == craft)
+                    own.push_back(&each);
+            const bool isAll = std::ranges::any_of(
+                own, [](const Strand* strand) { return strand->insteadOf.empty(); });
+            const auto before = counts;
+            if (isAll) counts.clear();
+            for (const auto* strand : own) {
+                std::set<std::string> names = {strand->id, strand->insteadOf};
+                for (const auto& [other, its] : before) {
+                    const bool takes = isAll || its.contains(strand->insteadOf);
+                    if (!takes) continue;
+                    names.insert(its.begin(), its.end());
+                    std::erase_if(counts, [&](const auto& c) { return c.first == other; });
+                }
+                counts.emplace_back(strand, names);
+            }
+        }
+        Strands strands;
+        for (const auto& [strand, names] : counts) strands.push_back(strand);
+        std::ranges::sort(strands);
+        return strands;
+    }
+
+    /// The highest engaged layer that has any.
+    Strands counting(ControlCode code) const
+    {
+        Strands strands;
+        for (const auto& layer : m_tangle.layers) {
+            if (!m_engaged.contains(layer.id)) continue;
+            auto here = inLayer(code, layer.id);
+            if (!here.empty()) strands = std::move(here);
+        }
+        return strands;
+    }
+
     const Layer& layerOf(const std::string& id) const
     {
         return *std::ranges::find(m_tangle.layers, id, &Layer::id);
@@ -77,7 +169,9 @@ class SlowLayers
     bool isHeld(const std::string& id) const
     {
         return std::ranges::any_of(m_held, [&](const auto& held) {
-            return held.second && held.second->ends[0].goal == Goal{LayerGoal{id, Engage::Hold}};
+            return std::ranges::any_of(held.second, [&](const Strand* strand) {
+                return strand->ends[0].goal == Goal{LayerGoal{id, Engage::Hold}};
+            });
         });
     }
 
@@ -160,7 +254,10 @@ class SlowLayers
     }
 
     const Tangle& m_tangle;
-    std::map<ControlCode, const Strand*> m_held;  ///< and the strand that took the press
+    std::string m_craft{kEverywhere};
+    std::map<ControlCode, Strands> m_held;  ///< and the strands that took the press
+    std::set<ControlCode> m_on;             ///< switches
+    int m_hand = 0;                         ///< where the axis of the stick is
     std::set<std::string> m_flipped, m_engaged;
     std::vector<std::string> m_lately;  ///< wanted in this order, the last one last
 };
@@ -186,12 +283,50 @@ class LayerRules : public MachineStory
                 if (!std::ranges::count(layer.needs, need)) layer.needs.push_back(need);
             }
         }
+        tangle.craft.push_back({.id = "boats", .name = "boats", .parent = "everywhere"});
+        tangle.craft.push_back({.id = "gannet", .name = "gannet", .parent = "boats"});
+        tangle.craft.push_back({.id = "rally", .name = "rally", .parent = "everywhere"});
+        for (std::size_t n = 0; n < kSwitches; ++n)
+            tangle.rig[0].controls.push_back(
+                {.code = toggle(n), .kind = ControlKind::Button, .buttonKind = ButtonKind::Switch});
         for (std::size_t n = 0; n < kPushes; ++n) {
             for (const std::string layer : {"base", "a", "b", "c", "d", "e"}) {
                 if (below(layer == "base" ? 5 : 3) == 0 || n < 3) continue;
                 addRandomStrand(n, layer);
             }
             if (n < 3) addRandomStrand(n, "base");
+        }
+        addStatesOfControls();
+        addForCraft();
+    }
+
+    /// What switches and the axis mean in some layers.
+    void addStatesOfControls()
+    {
+        for (const std::string layer : {"base", "a", "c", "e"}) {
+            for (std::size_t n = 0; n < kSwitches; ++n) {
+                if (below(2) == 0)
+                    addStrand(tangle, toggle(n), button(static_cast<std::uint16_t>(1 + below(8))))
+                        .layer = layer;
+            }
+            static constexpr std::uint16_t kAxes[] = {1, 2, 4};
+            if (below(2) == 0) addStrand(tangle, kX, axis(kAxes[below(3)])).layer = layer;
+        }
+    }
+
+    /// Craft have some of it otherwise: instead of one strand, or of all there are.
+    void addForCraft()
+    {
+        const auto count = tangle.strands.size();
+        for (int i = 0; i < 12; ++i) {
+            auto own = tangle.strands[below(count + static_cast<std::size_t>(i))];
+            own.id = "own-" + std::to_string(i);
+            if (below(3) != 0) own.insteadOf = tangle.strands[below(count)].id;
+            own.craft = tangle.craft[1 + below(3)].id;
+            if (auto* target = targetOf(own.ends[0]);
+                target && target->control.kind == ControlKind::Button)
+                target->control.number = static_cast<std::uint16_t>(1 + below(8));
+            tangle.strands.push_back(own);
         }
     }
 
@@ -217,8 +352,9 @@ class LayerRules : public MachineStory
         }
         for (const auto& strand : tangle.strands) {
             const auto& goal = strand.ends[0].goal;
-            text +=
-                strand.layer + ": " + std::to_string(strand.source.control.code - 0x130) + " to ";
+            text += strand.id + " of " + strand.craft + " instead of " + strand.insteadOf + " in " +
+                    strand.layer + ": " + std::to_string(strand.source.control.code - 0x130) +
+                    " to ";
             if (const auto* target = std::get_if<Target>(&goal)) text += toText(target->control);
             if (const auto* layer = std::get_if<LayerGoal>(&goal))
                 text += layer->layer + " " + std::to_string(static_cast<int>(layer->engage));
@@ -243,6 +379,21 @@ class LayerRules : public MachineStory
         return all;
     }
 
+    /// In counts of the hand; what is nearer than a count is the same.
+    std::map<VirtualControl, int> axes() const
+    {
+        std::map<VirtualControl, int> all;
+        for (const auto n : {1, 2, 4}) {
+            const auto control = axis(static_cast<std::uint16_t>(n));
+            for (std::uint32_t o = 0; o < machine->plan().outputs.size(); ++o) {
+                if (machine->plan().outputs[o].layout.control == control)
+                    all[control] =
+                        static_cast<int>(std::lround(machine->meetings().value(o).x * 1000.0));
+            }
+        }
+        return all;
+    }
+
     std::mt19937 random{1};
 };
 
@@ -257,13 +408,28 @@ TEST_F(LayerRules, AreThoseOfASlowModel)
         std::set<std::size_t> held;
         std::string story;
         for (int step = 0; step < kStepsEach; ++step) {
-            const auto n = below(kPushes);
+            const auto n = below(kPushes + kSwitches + 2);
             const bool isPressed = held.insert(n).second;
             if (!isPressed) held.erase(n);
             story += (isPressed ? " +" : " -") + std::to_string(n);
-            isPressed ? press(push(n)) : release(push(n));
-            isPressed ? slow.press(push(n)) : slow.release(push(n));
+            if (n < kPushes) {
+                isPressed ? press(push(n)) : release(push(n));
+                isPressed ? slow.press(push(n)) : slow.release(push(n));
+            } else if (n < kPushes + kSwitches) {
+                move(toggle(n - kPushes), isPressed ? 1 : 0);
+                slow.turn(toggle(n - kPushes), isPressed);
+            } else if (n == kPushes + kSwitches) {
+                const int hand = static_cast<int>(below(2001)) - 1000;
+                move(kX, hand);
+                slow.move(hand);
+            } else {
+                const auto craft = below(tangle.craft.size());
+                story += " fly " + tangle.craft[craft].id;
+                machine->chooseCraft(static_cast<std::uint32_t>(craft));
+                slow.fly(tangle.craft[craft].id);
+            }
             static_cast<void>(seen());
+            ASSERT_EQ(axes(), slow.axes()) << "tangle " << i << " step " << step << story << told();
             ASSERT_EQ(engaged(), slow.engaged())
                 << "tangle " << i << " step " << step << story << told();
             ASSERT_EQ(pressed(), slow.pressed())

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "engine_story.h"
+#include "support/allocation_guard.h"
 
 /// Layers and craft as games see them, and as the shared values tell them.
 namespace jolly
@@ -81,6 +82,29 @@ TEST_F(LayersInFlight, ASwitchThatIsOnIsRightInTheFirstFrame)
     EXPECT_EQ(framesSent(), 0U);
     EXPECT_EQ(gameSees(axis(2)), 32767);
     EXPECT_EQ(gameSees(axis(1)), 0);
+}
+
+TEST_F(LayersInFlight, FlipsAndSwitchesOfCraftAllocateNothing)
+{
+    addStrand(tangle, kThumb, button(1)).ends[0].goal = LayerGoal{"water"};
+    addStrand(tangle, kX, axis(1), {{Curve{}}}).layer = "water";
+    fly();
+    auto machine = Machine(compile(tangle));
+    const auto trigger = *machine.plan().inputOf(0, kTrigger);
+    const auto thumb = *machine.plan().inputOf(0, kThumb);
+    const auto x = *machine.plan().inputOf(0, kX);
+    const AllocationGuard guard;
+    for (int i = 0; i < 1000; ++i) {
+        const Time now = i * std::chrono::milliseconds(4);
+        machine.move(thumb, false, i / 3 % 2, now);
+        machine.move(trigger, false, i % 2, now);
+        machine.move(x, false, i, now);
+        if (i % 5 == 0) machine.chooseCraft(static_cast<std::uint32_t>(i / 5 % 2));
+        if (i % 7 == 0) machine.flipLayer(1);
+        machine.tick(now);
+        machine.dropChanges();
+    }
+    EXPECT_EQ(guard.count(), 0U);
 }
 
 }  // namespace

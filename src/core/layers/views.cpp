@@ -9,7 +9,12 @@ namespace jolly
 namespace
 {
 
-using Places = std::vector<std::size_t>;
+/// A strand that may count: by the layer, and by how far up the family its craft is.
+struct Candidate {
+    std::size_t layer = 0;
+    std::size_t up = 0;
+    std::size_t place = 0;
+};
 
 /// A strand that counts, and the ids of those in whose place it does.
 struct Counted {
@@ -22,7 +27,28 @@ struct Counted {
     }
 };
 
+/// Those of a layer that are of the family, the top layer first, and of that Everywhere's first.
+std::vector<Candidate> candidatesOf(const Tangle& tangle, std::span<const Strand* const> strands,
+                                    std::span<const std::size_t> family)
+{
+    std::vector<Candidate> candidates;
+    for (std::size_t place = 0; place < strands.size(); ++place) {
+        const auto& craft = strands[place]->craft;
+        const auto found = std::ranges::find_if(
+            family, [&](std::size_t each) { return tangle.craft[each].id == craft; });
+        if (found == family.end()) continue;
+        const auto layer = placeOfLayer(tangle, strands[place]->layer);
+        if (layer >= std::min(tangle.layers.size(), kMostLayers)) continue;
+        candidates.push_back({layer, static_cast<std::size_t>(found - family.begin()), place});
+    }
+    std::ranges::stable_sort(candidates, [](const Candidate& a, const Candidate& b) {
+        return a.layer != b.layer ? a.layer > b.layer : a.up > b.up;
+    });
+    return candidates;
+}
+
 /// Those whose place another one takes: they go, and it stands for all that they stood for.
+/// @param insteadOf  "" for all.
 void replace(std::vector<Counted>& counts, std::span<const Strand* const> strands,
              std::string_view insteadOf, Counted& by)
 {
@@ -35,31 +61,44 @@ void replace(std::vector<Counted>& counts, std::span<const Strand* const> strand
     });
 }
 
-/// Of those of one layer, what counts for a craft whose family is left to be walked.
-std::vector<Counted> nearest(const Tangle& tangle, std::span<const Strand* const> strands,
-                             const Places& here, std::span<const std::size_t> family)
+/// What one craft has of its own comes to what it inherits.
+void inherit(std::vector<Counted>& counts, std::span<const Strand* const> strands,
+             std::span<const Candidate> own)
 {
-    if (family.empty()) return {};
-    const auto& craft = tangle.craft[family.front()].id;
-    Places own;
-    for (const auto place : here) {
-        if (strands[place]->craft == craft) own.push_back(place);
-    }
-    auto counts = nearest(tangle, strands, here, family.subspan(1));
     const bool isAll = std::ranges::any_of(
-        own, [&](std::size_t place) { return strands[place]->insteadOf.empty(); });
+        own, [&](const Candidate& each) { return strands[each.place]->insteadOf.empty(); });
+    Counted all;
+    if (isAll) replace(counts, strands, {}, all);
     std::vector<Counted> mine;
-    for (const auto place : own) mine.push_back({place});
-    if (isAll) {
-        Counted all;
-        replace(counts, strands, {}, all);
-        for (auto& each : mine) each.stoodFor = all.stoodFor;
-        return mine;
+    for (const auto& each : own) {
+        const std::string_view insteadOf = strands[each.place]->insteadOf;
+        mine.push_back({each.place, all.stoodFor});
+        if (insteadOf.empty()) continue;
+        mine.back().stoodFor.push_back(insteadOf);
+        replace(counts, strands, insteadOf, mine.back());
     }
-    for (auto& each : mine) replace(counts, strands, strands[each.place]->insteadOf, each);
     counts.insert(counts.end(), mine.begin(), mine.end());
-    std::ranges::sort(counts, {}, &Counted::place);
-    return counts;
+}
+
+/// Of the candidates of one layer those that count.
+std::vector<std::size_t> countingOf(std::span<const Strand* const> strands,
+                                    std::span<const Candidate> here)
+{
+    std::vector<std::size_t> places;
+    if (here.front().up == here.back().up) {  // of one craft: nothing is inherited
+        for (const auto& each : here) places.push_back(each.place);
+        return places;
+    }
+    std::vector<Counted> counts;
+    for (std::size_t i = 0; i < here.size();) {
+        auto end = i + 1;
+        while (end < here.size() && here[end].up == here[i].up) ++end;
+        inherit(counts, strands, here.subspan(i, end - i));
+        i = end;
+    }
+    for (const auto& each : counts) places.push_back(each.place);
+    std::ranges::sort(places);
+    return places;
 }
 
 }  // namespace
@@ -68,16 +107,13 @@ std::vector<LayerStrands> viewOf(const Tangle& tangle, std::span<const Strand* c
                                  std::span<const std::size_t> family)
 {
     std::vector<LayerStrands> view;
-    for (auto layer = std::min(tangle.layers.size(), kMostLayers); layer-- > 0;) {
-        Places here;
-        for (std::size_t place = 0; place < strands.size(); ++place) {
-            if (strands[place]->layer == tangle.layers[layer].id) here.push_back(place);
-        }
-        if (here.empty()) continue;
-        const auto counts = nearest(tangle, strands, here, family);
-        if (counts.empty()) continue;
-        view.push_back({layer, {}});
-        for (const auto& counted : counts) view.back().strands.push_back(counted.place);
+    const auto candidates = candidatesOf(tangle, strands, family);
+    const std::span all(candidates);
+    for (std::size_t i = 0; i < all.size();) {
+        auto end = i + 1;
+        while (end < all.size() && all[end].layer == all[i].layer) ++end;
+        view.push_back({all[i].layer, countingOf(strands, all.subspan(i, end - i))});
+        i = end;
     }
     return view;
 }

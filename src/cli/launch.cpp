@@ -50,7 +50,7 @@ class Lift
     {
         if (auto done = findEngine(); !done) return done;
         if (auto done = loadTangle(); !done) return done;
-        if (auto done = checkCraft(); !done) return done;
+        if (auto done = chooseCraft(); !done) return done;
         const auto status = m_engine->status();
         if (!status) return tl::unexpected(status.error());
         if (status->isLive) return {};
@@ -92,31 +92,9 @@ class Lift
         return {};
     }
 
-    Fallible checkCraft()
+    Fallible chooseCraft()
     {
-        const auto text = m_engine->tangle();
-        if (!text) return tl::unexpected(text.error());
-        const auto tangle = format::readTangle(*text).tangle;
-        if (m_options.craft.empty()) return {};
-        std::string names;
-        for (const auto& craft : tangle.craft) {
-            if (craft.name == m_options.craft || craft.id == m_options.craft)
-                return tellWhatFlies(craft);
-            names += (names.empty() ? "" : ", ") + craft.name;
-        }
-        return fail(Failure::Code::NotThere,
-                    "The tangle \"" + tangle.name + "\" has no craft \"" + m_options.craft + "\".",
-                    "Choose one of: " + names + ".");
-    }
-
-    /// Craft are kept in the tangle, but the strands of Everywhere alone run so far.
-    static Fallible tellWhatFlies(const Craft& craft)
-    {
-        if (craft.id != kEverywhere)
-            std::cerr << "tangle: " << craft.name
-                      << " flies with what it has of Everywhere; its own strands sleep in this "
-                         "version.\n";
-        return {};
+        return m_options.craft.empty() ? Fallible() : m_engine->chooseCraft(m_options.craft);
     }
 
     const LaunchOptions& m_options;

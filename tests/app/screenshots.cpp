@@ -157,15 +157,6 @@ class Scene
         });
     }
 
-    /// Moves a control of the first controller, and says that the sim is there.
-    void pull(std::uint16_t control, std::int32_t raw)
-    {
-        local.world.setNow(local.world.now() + std::chrono::milliseconds(700));
-        local.world.move(m_handles[0], {{control, false, raw}});
-        settle();
-        click("here");
-    }
-
     /// Lets a virtual device show its buttons as a list.
     void list(const char* device)
     {
@@ -374,14 +365,6 @@ const Shot kShots[] = {
          s.play(std::chrono::seconds(12));
          s.choose("compare", {"Roll", "Rudder"});
      }},
-    {"shape-bend", false, false,
-     [](Scene& s) {
-         s.window.showPage(Rail::Shape);
-         s.goLive();
-         s.select("skerry-stick", "ABS_Y");
-         s.choose("the sim", {"Undo its bend, step by step…"});
-         for (const int raw : {560, 690, 800}) s.pull(1, raw);
-     }},
     {"weave-device", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
@@ -434,20 +417,6 @@ const Shot kShots[] = {
          s.click("calibrate");
          s.sweep(20, 1000);
      }},
-    {"calibrate-verdict", false, false,
-     [](Scene& s) {
-         s.select("skerry-stick", "ABS_X");
-         s.click("calibrate");
-         s.sweep(4, 1010);
-         s.click("calibration next");
-         for (const int high : {990, 1000, 1012}) s.sweep(20, high);
-         s.click("calibration next");
-     }},
-    {"rig-notches", false, false,
-     [](Scene& s) {
-         s.play(std::chrono::seconds(2));
-         s.select("twinlever-q2", "ABS_X");
-     }},
     {"rig-switch", false, false,
      [](Scene& s) {
          s.play(std::chrono::seconds(2));
@@ -460,13 +429,6 @@ const Shot kShots[] = {
          auto* overlay = s.window.findChild<QWidget*>("arrange overlay");
          for (int i = 0; i < 7; ++i) QTest::keyClick(overlay, Qt::Key_Tab);
          s.settle();
-     }},
-    {"notice", false, false,
-     [](Scene& s) {
-         s.window.showPage(app::Rail::Weave);
-         s.select("skerry-stick", "ABS_X");
-         s.play(std::chrono::seconds(2));
-         Q_EMIT s.session.silent();
      }},
     {"rig-empty", false, true, [](Scene&) {}},
 };

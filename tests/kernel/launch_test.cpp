@@ -149,7 +149,7 @@ TEST_F(LaunchFlight, AnUnknownCraftIsSaidAndNothingStarts)
 {
     const auto game = launch({"echo", "it started"}, {"--craft", "Gull 9"});
     EXPECT_EQ(game->end(), 3);
-    EXPECT_THAT(game->text(), HasSubstr("has no craft \"Gull 9\". Choose one of: Everywhere."));
+    EXPECT_THAT(game->text(), HasSubstr("has no craft \"Gull 9\". Name one of: everywhere."));
     EXPECT_THAT(game->text(), Not(HasSubstr("it started")));
 }
 

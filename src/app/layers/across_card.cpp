@@ -100,6 +100,7 @@ AcrossCard::AcrossCard(Studio& studio, QWidget* parent)
     m_row->setSpacing(6);
     area->setWidget(inside);
     column->addWidget(area);
+    m_area = area;
     m_words->setWordWrap(true);
     m_words->setFont(textFont(TextSize::Small));
     setTone(*m_words, "dim");
@@ -135,6 +136,7 @@ void AcrossCard::rebuild()
         m_cells.push_back(cell);
     }
     m_words->setVisible(isThere);
+    m_area->setVisible(isThere);
     if (!isThere) return;
     const auto meanings = stance.meaningsOf({selected->controller, selected->code});
     const auto* acting = actingOf(meanings, stance.shown());

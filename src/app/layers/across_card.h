@@ -53,6 +53,7 @@ class AcrossCard : public Card
     QLabel* m_title;
     QLabel* m_touched;
     QLabel* m_words;
+    QWidget* m_area;  ///< around the cells
     QHBoxLayout* m_row;
     std::vector<AcrossCell*> m_cells;
 };

@@ -53,7 +53,7 @@ void CraftChooser::showCraft()
     const auto* parent = craft ? findBy(tangle.craft, &Craft::id, craft->parent) : nullptr;
     m_family = parent && parent->id != kEverywhere ? QString::fromStdString(parent->name)
                : parent                            ? QString()
-                                                   : tr("no craft of its own");
+                                                   : tr("every craft");
     setAccessibleName(tr("Craft: %1").arg(m_name));
     setToolTip(tr("The craft that is flown, and that edits are for"));
     update();

@@ -10,10 +10,10 @@
 #include <memory>
 #include <random>
 
-/// Whatever happens, what is pressed is let go: random strands, layers, events, edits, controllers
-/// that go and come, flights that end and begin. Again and again everything physical is let go;
-/// then nothing virtual may be pressed or away from rest, and of each button as many presses as
-/// releases were sent.
+/// Whatever happens, what is pressed is let go: random strands, layers, craft, events, edits,
+/// controllers that go and come, flights that end and begin. Again and again everything physical is
+/// let go; then nothing virtual may be pressed or away from rest, and of each button as many
+/// presses as releases were sent.
 namespace jolly::test
 {
 namespace
@@ -58,6 +58,7 @@ class Flight
             if (deed == 1) loseAll();
             if (deed == 2) endAndBegin();
             if (deed >= 3 && deed < 9) flipALayerByHand();
+            if (deed >= 9 && deed < 14) chooseACraft();
             if (deed < 20) wait(below(2000));
             if (deed >= 20) move(m_inputs[below(m_inputs.size())], below(2) != 0);
         }
@@ -125,6 +126,8 @@ class Flight
     {
         m_hasLayers = below(2) == 0;
         if (!m_hasLayers) return;
+        m_tangle.craft.push_back({.id = "boats", .name = "Boats", .parent = "everywhere"});
+        m_tangle.craft.push_back({.id = "gannet", .name = "Gannet 12", .parent = "boats"});
         for (const std::string id : {"first", "second", "third"}) {
             m_tangle.layers.push_back({.id = id,
                                        .name = id,
@@ -153,6 +156,10 @@ class Flight
         auto& strand = addStrand(m_tangle, from, button(1));
         strand.ends.clear();
         if (m_hasLayers && below(2) == 0) strand.layer = randomLayer().id;
+        if (m_hasLayers && below(3) == 0) {
+            strand.craft = m_tangle.craft[1 + below(m_tangle.craft.size() - 1)].id;
+            if (below(2) == 0) strand.insteadOf = m_tangle.strands.front().id;
+        }
         if (kind == ControlKind::Hat || below(3) != 0) strand.stages = {{randomStage(kind)}};
         const auto gives = strand.stages.empty()
                                ? ControlKind::Button
@@ -209,6 +216,12 @@ class Flight
         take();
     }
 
+    void chooseACraft()
+    {
+        m_machine->chooseCraft(static_cast<std::uint32_t>(below(m_machine->plan().views.size())));
+        take();
+    }
+
     void runUntilNow()
     {
         while (m_machine->nextTick() <= m_now) {
@@ -222,6 +235,8 @@ class Flight
         auto& strand = m_tangle.strands[below(m_tangle.strands.size())];
         if (below(2) == 0) {
             strand.isOn = !strand.isOn;
+        } else if (m_hasLayers && below(3) == 0) {
+            strand.craft = m_tangle.craft[below(m_tangle.craft.size())].id;
         } else if (!strand.ends.empty() && strand.stages.empty()) {
             strand.ends[0].how = static_cast<How>(below(4));
         } else {

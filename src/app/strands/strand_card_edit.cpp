@@ -4,6 +4,7 @@
 #include "app/strands/stage_editor.h"
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
+#include "core/layers/family_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/goal_edit.h"
 #include "core/tangle/signals.h"
@@ -44,6 +45,18 @@ QMenu* StrandCard::makeMenu()
     });
     menu->addAction(tr("Copy, to paste at another control (Ctrl+V)"), this,
                     [this] { m_studio.copyStrand(m_shown); });
+    auto* alone = menu->addAction(tr("Take it for this craft alone"), this, [this] {
+        auto trial = m_studio.tangle();
+        const auto& craft = m_studio.stance().footing().craft;
+        if (const auto done = moveToCraft(trial, m_id, craft); !done)
+            return m_studio.refuse(QString::fromStdString(done.error().text()));
+        m_studio.document().edit(tr("take for this craft alone"),
+                                 [&](Tangle& tangle) { tangle = trial; });
+    });
+    alone->setObjectName(QStringLiteral("for this craft alone"));
+    connect(menu, &QMenu::aboutToShow, this, [this, alone] {
+        alone->setVisible(isInherited(m_shown, m_studio.stance().footing().craft));
+    });
     menu->addAction(tr("Duplicate"), this, [this] {
         edit(tr("duplicate strand"),
              [](Tangle& tangle, Strand& s) { duplicate(tangle, std::string(s.id)); });

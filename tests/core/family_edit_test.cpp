@@ -213,8 +213,9 @@ TEST_F(FamilyEdits, TwoCraftSideBySide)
     const auto rows = compareCraft(tangle, "gannet", "rally");
     EXPECT_EQ(rows.size(), 4U);
     EXPECT_EQ(countDifferent(rows), 3U);
-    EXPECT_EQ(ownCount(tangle, "gannet").added, 2U);
-    EXPECT_EQ(ownCount(tangle, "gannet").changed, 1U);
+    const auto own = ownCounts(tangle)[placeOfCraft(tangle, "gannet")];
+    EXPECT_EQ(own.added, 2U);
+    EXPECT_EQ(own.changed, 1U);
     for (const auto& row : compareCraft(tangle, "gannet", "rally")) {
         if (row.areSame) continue;
         const auto source = row.source;

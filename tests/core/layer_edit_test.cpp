@@ -141,7 +141,8 @@ TEST_F(LayerEdits, ATapEndsWhereItBeganAlsoOverAnEdit)
 TEST_F(LayerEdits, RulesInWords)
 {
     const auto words = [&](const char* id) {
-        return whenEngaged(tangle, *findBy(tangle.layers, &Layer::id, std::string(id)), "gannet");
+        return whenEngaged(tangle, *findBy(tangle.layers, &Layer::id, std::string(id)),
+                           strandsOf(tangle, "gannet"));
     };
     EXPECT_EQ(words("base"), "always");
     EXPECT_EQ(words("water"), "nothing engages it yet");

@@ -171,7 +171,7 @@ void CraftDetails::addFamily(const Craft& craft)
         row->addWidget(family, 1);
         m_column->addLayout(row);
     }
-    const auto count = ownCount(tangle, craft.id);
+    const auto count = ownCounts(tangle)[placeOfCraft(tangle, craft.id)];
     const auto all = strandsOf(tangle, craft.id).size();
     m_column->addWidget(makeWords(
         craft.id == kEverywhere ? tr("%1 strands, which every craft inherits.").arg(all)

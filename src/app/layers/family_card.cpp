@@ -31,8 +31,9 @@ void FamilyCard::rebuild()
     title->setFont(textFont(TextSize::Normal, true));
     setTone(*title, "title");
     m_column->addWidget(title);
+    const auto counts = ownCounts(tangle);
     for (const auto& row : craftByFamily(tangle)) {
-        const auto count = ownCount(tangle, row.craft->id);
+        const auto& count = counts[placeOfCraft(tangle, row.craft->id)];
         const auto name = QString::fromStdString(row.craft->name);
         const auto words = row.craft->parent.empty()
                                ? tr("%1 strands").arg(count.added)

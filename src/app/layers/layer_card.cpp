@@ -82,16 +82,16 @@ void LayerCard::paintEvent(QPaintEvent*)
                      painter.fontMetrics().elidedText(m_state.name, Qt::ElideRight, room));
     painter.setFont(textFont(TextSize::Small));
     painter.setPen(p.text);
-    painter.drawText(QRect(14, 35, width() - 28, 18), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRect(14, 33, width() - 28, 18), Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(m_state.rule, Qt::ElideRight, width() - 28));
     painter.setPen(p.dim);
     painter.drawText(
-        QRect(14, 56, width() - 50, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        QRect(14, 52, width() - 50, 18), Qt::AlignLeft | Qt::AlignVCenter,
         painter.fontMetrics().elidedText(m_state.strands, Qt::ElideRight, width() - 50));
     if (m_state.place == 0) return;
     painter.setPen(QPen(p.dim, 1.4, Qt::SolidLine, Qt::RoundCap));
     for (int i = 0; i < 3; ++i)
-        painter.drawLine(width() - 25, 61 + i * 4, width() - 15, 61 + i * 4);
+        painter.drawLine(width() - 25, 56 + i * 4, width() - 15, 56 + i * 4);
 }
 
 void LayerCard::setPeeking(bool isPeeking)

@@ -15,7 +15,7 @@ class LayerCard : public QAbstractButton
     Q_OBJECT
 
  public:
-    static constexpr int kHeight = 84;
+    static constexpr int kHeight = 77;
 
     explicit LayerCard(QWidget* parent = nullptr);
 

@@ -50,7 +50,7 @@ void LayerEditor::rebuild()
     if (!now) return;
     const auto& footing = m_studio.stance().footing();
     std::vector<Strand> rules;
-    for (const auto& rule : rulesOf(m_studio.tangle(), *now, footing.craft)) {
+    for (const auto& rule : rulesOf(m_studio.tangle(), *now, m_studio.stance().strands())) {
         rules.push_back(*rule.strand);
         for (const auto* other : m_studio.stance().strandsFrom(rule.strand->source))
             rules.push_back(*other);
@@ -106,7 +106,7 @@ void LayerEditor::addHead(const Layer& layer, std::size_t)
 void LayerEditor::addRules(const Layer& layer)
 {
     addWords(tr("Engages"));
-    for (const auto& rule : rulesOf(m_studio.tangle(), layer, m_studio.stance().footing().craft))
+    for (const auto& rule : rulesOf(m_studio.tangle(), layer, m_studio.stance().strands()))
         m_column->addWidget(new RuleRow(m_studio, layer.id, rule, this));
     auto* more = new ListenField(m_studio, [](const DeskController&, const RigControl& control) {
         return control.kind == ControlKind::Button || control.kind == ControlKind::Axis;

@@ -109,7 +109,7 @@ LayerCard::State StackList::stateOf(std::size_t place) const
     if (!layer.group.empty())
         words += tr(" · one only of %1").arg(QString::fromStdString(layer.group));
     return {.name = QString::fromStdString(layer.name),
-            .rule = QString::fromStdString(whenEngaged(tangle, layer, stance.footing().craft)),
+            .rule = QString::fromStdString(whenEngaged(tangle, layer, stance.strands())),
             .strands = words,
             .place = place};
 }
@@ -195,6 +195,8 @@ QStringList StackList::crowding() const
 {
     const auto& tangle = m_studio.tangle();
     QStringList facts;
+    std::vector<std::size_t> modifiers;
+    for (const auto& layer : tangle.layers) modifiers.push_back(modifiersOf(tangle, layer));
     std::size_t most = 2;
     QString crowded;
     int behindTwo = 0;
@@ -202,7 +204,7 @@ QStringList StackList::crowding() const
         for (const auto& control : controller.controls) {
             const auto meanings = m_studio.stance().meaningsOf({controller.id, control.code});
             for (const auto& meaning : meanings) {
-                if (modifiersOf(tangle, tangle.layers[meaning.layer]) > 1)
+                if (modifiers[meaning.layer] > 1)
                     behindTwo += static_cast<int>(meaning.strands.size());
             }
             if (meanings.size() <= most) continue;

@@ -35,8 +35,9 @@ void Stance::lookAtCraft()
 {
     m_view = tangleOf(m_document.tangle(), m_footing.craft);
     m_index = StrandIndex(m_view);
+    m_strands = strandsOf(m_document.tangle(), m_footing.craft);
     m_ours.clear();
-    for (const auto& strand : m_view.strands) m_ours.insert(strand.id);
+    for (const auto* strand : m_strands) m_ours.insert(strand->id);
 }
 
 void Stance::stand(Footing footing)
@@ -168,6 +169,7 @@ std::string Stance::ownOf(const std::string& strand) const
 void Stance::edit(const QString& name, const std::function<void(Tangle&)>& change,
                   const QString& gesture)
 {
+    if (m_footing == Footing{}) return m_document.edit(name, change, gesture);
     m_document.edit(
         name,
         [&](Tangle& tangle) {

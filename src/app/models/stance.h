@@ -62,6 +62,9 @@ class Stance : public QObject
     /// The craft's own strand that stands instead of one; else that one itself.
     [[nodiscard]] std::string ownOf(const std::string& strand) const;
 
+    /// The strands of the craft, in the order of the tangle.
+    [[nodiscard]] const std::vector<const Strand*>& strands() const { return m_strands; }
+
     /// The tangle as the craft has it, and its strands by where they begin and end.
     [[nodiscard]] const Tangle& view() const { return m_view; }
     [[nodiscard]] const StrandIndex& index() const { return m_index; }
@@ -89,10 +92,11 @@ class Stance : public QObject
     Document& m_document;
     EngineSession& m_session;
     Footing m_footing;
-    std::set<std::string> m_ours;    ///< ids of strands that count for the craft
-    Tangle m_view;                   ///< as the craft has it
-    StrandIndex m_index;             ///< of the strands of the view
-    std::set<std::string> m_byHand;  ///< layers that were flipped here
+    std::vector<const Strand*> m_strands;  ///< of the document that count for the craft
+    std::set<std::string> m_ours;          ///< their ids
+    Tangle m_view;                         ///< as the craft has it
+    StrandIndex m_index;                   ///< of the strands of the view
+    std::set<std::string> m_byHand;        ///< layers that were flipped here
     std::string m_peeked;
     std::uint64_t m_engaged = 1;
     std::uint64_t m_flown = 0;  ///< place of the craft that the engine flies

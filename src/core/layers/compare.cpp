@@ -112,22 +112,22 @@ Fallible takeMeaning(Tangle& tangle, const Source& source, const std::string& la
     return {};
 }
 
-OwnCount ownCount(const Tangle& tangle, std::string_view craft)
+std::vector<OwnCount> ownCounts(const Tangle& tangle)
 {
-    OwnCount count;
-    const auto strands = bySource(tangle);
-    const auto family = familyOf(tangle, placeOfCraft(tangle, craft));
-    const auto parent = family.size() > 1 ? std::string_view(tangle.craft[family[1]].id) : "";
-    for (const auto& [key, all] : strands) {
-        for (const auto* strand : all) {
-            if (strand->craft != craft) continue;
-            const auto place = placeOfLayer(tangle, strand->layer);
-            const bool changes = !strand->insteadOf.empty() ||
-                                 (!parent.empty() && !meant(tangle, all, place, parent).empty());
-            ++(changes ? count.changed : count.added);
+    std::vector<OwnCount> counts(tangle.craft.size());
+    for (const auto& [key, strands] : bySource(tangle)) {
+        for (const auto* strand : strands) {
+            const auto craft = placeOfCraft(tangle, strand->craft);
+            if (craft == counts.size()) continue;
+            const auto& parent = tangle.craft[craft].parent;
+            const auto layer = placeOfLayer(tangle, strand->layer);
+            const bool changes =
+                !strand->insteadOf.empty() ||
+                (!parent.empty() && !meant(tangle, strands, layer, parent).empty());
+            ++(changes ? counts[craft].changed : counts[craft].added);
         }
     }
-    return count;
+    return counts;
 }
 
 }  // namespace jolly

@@ -37,6 +37,8 @@ struct OwnCount {
     std::size_t added = 0;
     std::size_t changed = 0;
 };
-[[nodiscard]] OwnCount ownCount(const Tangle& tangle, std::string_view craft);
+
+/// That of every craft, by its place.
+[[nodiscard]] std::vector<OwnCount> ownCounts(const Tangle& tangle);
 
 }  // namespace jolly

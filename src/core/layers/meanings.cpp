@@ -79,6 +79,13 @@ const Meaning* actingOf(std::span<const Meaning> meanings, std::uint64_t engaged
 
 std::vector<const Strand*> strandsOf(const Tangle& tangle, std::string_view craft)
 {
+    std::vector<const Strand*> list;
+    if (tangle.craft.size() == 1) {  // all is Everywhere's
+        for (const auto& strand : tangle.strands) {
+            if (strand.craft == craft) list.push_back(&strand);
+        }
+        return list;
+    }
     std::map<SourceKey, std::vector<const Strand*>> bySource;
     for (const auto& strand : tangle.strands)
         bySource[{strand.source.controller, strand.source.control}].push_back(&strand);
@@ -89,7 +96,6 @@ std::vector<const Strand*> strandsOf(const Tangle& tangle, std::string_view craf
             for (const auto place : found.strands) counts.insert(strands[place]);
         }
     }
-    std::vector<const Strand*> list;
     for (const auto& strand : tangle.strands) {
         if (counts.contains(&strand)) list.push_back(&strand);
     }

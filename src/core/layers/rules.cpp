@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/layers/rules.h"
 
-#include "core/layers/meanings.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/switches.h"
 
@@ -72,10 +71,11 @@ void collectModifiers(const Tangle& tangle, const Layer& layer, std::set<std::st
 
 }  // namespace
 
-std::vector<EngageRule> rulesOf(const Tangle& tangle, const Layer& layer, std::string_view craft)
+std::vector<EngageRule> rulesOf(const Tangle& tangle, const Layer& layer,
+                                std::span<const Strand* const> strands)
 {
     std::vector<EngageRule> rules;
-    for (const auto* strand : strandsOf(tangle, craft)) {
+    for (const auto* strand : strands) {
         for (const auto& end : strand->ends) {
             const auto* goal = std::get_if<LayerGoal>(&end.goal);
             if (!goal || !strand->isOn) continue;
@@ -89,11 +89,12 @@ std::vector<EngageRule> rulesOf(const Tangle& tangle, const Layer& layer, std::s
     return rules;
 }
 
-std::string whenEngaged(const Tangle& tangle, const Layer& layer, std::string_view craft)
+std::string whenEngaged(const Tangle& tangle, const Layer& layer,
+                        std::span<const Strand* const> strands)
 {
     if (layer.id == kBase) return "always";
     std::vector<std::string> words;
-    for (const auto& rule : rulesOf(tangle, layer, craft)) words.push_back(rule.words);
+    for (const auto& rule : rulesOf(tangle, layer, strands)) words.push_back(rule.words);
     std::vector<std::string> needs;
     for (const auto& id : layer.needs) {
         const auto* needed = findBy(tangle.layers, &Layer::id, id);

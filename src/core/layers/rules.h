@@ -3,6 +3,7 @@
 
 #include "core/tangle/tangle.h"
 
+#include <span>
 #include <string>
 #include <vector>
 
@@ -16,14 +17,15 @@ struct EngageRule {
     std::string words{};  ///< "while button 6 of Skerry Stick is held", "flips with Bell"
 };
 
-/// The strands of a craft that engage a layer, or step to it in its group.
+/// Of the strands of a craft, see strandsOf(), those that engage a layer, or step to it in its
+/// group.
 [[nodiscard]] std::vector<EngageRule> rulesOf(const Tangle& tangle, const Layer& layer,
-                                              std::string_view craft);
+                                              std::span<const Strand* const> strands);
 
 /// When a layer is engaged for a craft, in one line: "always", "while both On water and Trim held
 /// are", or its rules.
 [[nodiscard]] std::string whenEngaged(const Tangle& tangle, const Layer& layer,
-                                      std::string_view craft);
+                                      std::span<const Strand* const> strands);
 
 /// The layers that have to be engaged for one to be, itself among them when it has rules of its
 /// own, those that they need included: how many modifiers it takes.

@@ -283,6 +283,23 @@ TEST_F(LayersInWindow, AnEditForOneCraftAndForEveryone)
     EXPECT_NE(window.weavePage().cardOf("strand-1"), nullptr);
 }
 
+TEST_F(LayersInWindow, AStrandIsTakenForOneCraftAlone)
+{
+    fly("Gannet 12");
+    window.showPage(app::Rail::Weave);
+    studio.select(app::ControlRef{"stick", kTrigger});
+    settle();
+    auto* menu = window.weavePage().cardOf("strand-1")->findChild<QMenu*>("strand menu");
+    Q_EMIT menu->aboutToShow();
+    auto* alone = menu->findChild<QAction*>("for this craft alone");
+    EXPECT_TRUE(alone->isVisible());
+    alone->trigger();
+    settle();
+    EXPECT_EQ(findStrand(document.tangle(), "strand-1")->craft, "gannet");
+    fly("Everywhere");
+    EXPECT_EQ(window.weavePage().cardOf("strand-1"), nullptr);
+}
+
 TEST_F(LayersInWindow, ACardGoesOnWithTheStrandThatBecameTheCraftsOwn)
 {
     fly("Gannet 12");

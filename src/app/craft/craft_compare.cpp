@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_compare.h"
 
+#include "app/models/attempt.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/layers/family.h"
@@ -185,11 +186,8 @@ void CraftCompare::addRow(const Compared& row)
 void CraftCompare::take(const Source& source, const std::string& layer, const std::string& from,
                         const std::string& to)
 {
-    auto trial = m_studio.tangle();
-    if (const auto done = takeMeaning(trial, source, layer, from, to); !done)
-        return m_studio.refuse(toQt(done.error().text()));
-    m_studio.document().edit(tr("take over from another craft"),
-                             [&](Tangle& tangle) { tangle = trial; });
+    attempt(m_studio, tr("take over from another craft"),
+            [&](Tangle& tangle) { return takeMeaning(tangle, source, layer, from, to); });
 }
 
 }  // namespace jolly::app

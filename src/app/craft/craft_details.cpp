@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_details.h"
 
+#include "app/models/attempt.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 #include "core/layers/compare.h"
@@ -98,13 +99,9 @@ void CraftDetails::change(const QString& step, const std::function<void(Craft&)>
 
 void CraftDetails::tryOut(const QString& step, const std::function<Fallible(Tangle&)>& how)
 {
-    auto trial = m_studio.tangle();
-    if (const auto done = how(trial); !done) {
-        m_studio.refuse(toQt(done.error().text()));
-        m_shown.reset();
-        return show(m_craft);
-    }
-    m_studio.document().edit(step, [&](Tangle& tangle) { tangle = trial; });
+    if (attempt(m_studio, step, how)) return;
+    m_shown.reset();  // the field says what is so
+    show(m_craft);
 }
 
 void CraftDetails::show(const std::string& id)

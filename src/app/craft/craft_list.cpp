@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_list.h"
 
+#include "app/models/attempt.h"
 #include "app/style/theme.h"
 #include "core/layers/family.h"
 #include "core/layers/family_edit.h"
@@ -77,44 +78,50 @@ void CraftList::rebuild()
     findChild<QPushButton*>(QStringLiteral("remove craft"))->setEnabled(m_chosen != kEverywhere);
 }
 
-void CraftList::take(Tangle trial, const QString& step, const std::string& craft)
+/// What was made, or what is left, is chosen.
+bool CraftList::take(const QString& step, const std::function<Result<std::string>(Tangle&)>& how)
 {
-    m_chosen = craft;
-    m_studio.document().edit(step, [&](Tangle& tangle) { tangle = std::move(trial); });
-    Q_EMIT changed();
+    std::string chosen;
+    const bool isDone = attempt(m_studio, step, [&](Tangle& tangle) -> Fallible {
+        const auto made = how(tangle);
+        if (!made) return tl::unexpected(made.error());
+        chosen = *made;
+        return {};
+    });
+    if (isDone) choose(chosen);
+    return isDone;
 }
 
 void CraftList::make()
 {
-    auto trial = m_studio.tangle();
+    const auto& craft = m_studio.tangle().craft;
     auto name = tr("New craft");
-    for (int n = 2; std::ranges::count(trial.craft, name.toStdString(), &Craft::name) > 0; ++n)
+    for (int n = 2; std::ranges::count(craft, name.toStdString(), &Craft::name) > 0; ++n)
         name = tr("New craft %1").arg(n);
-    const auto made = addCraft(trial, name.toStdString(), m_chosen);
-    if (!made) return m_studio.refuse(QString::fromStdString(made.error().text()));
-    take(std::move(trial), tr("new craft"), *made);
-    m_studio.say(tr("%1 inherits all of its family. Give it a name on the right.").arg(name));
+    const auto parent = m_chosen;
+    if (take(tr("new craft"),
+             [&](Tangle& tangle) { return addCraft(tangle, name.toStdString(), parent); }))
+        m_studio.say(tr("%1 inherits all of its family. Give it a name on the right.").arg(name));
 }
 
 void CraftList::copy()
 {
-    auto trial = m_studio.tangle();
-    const auto made = copyCraft(trial, m_chosen);
-    if (!made) return m_studio.refuse(QString::fromStdString(made.error().text()));
-    take(std::move(trial), tr("copy craft"), *made);
+    const auto model = m_chosen;
+    take(tr("copy craft"), [&](Tangle& tangle) { return copyCraft(tangle, model); });
 }
 
 void CraftList::remove()
 {
-    auto trial = m_studio.tangle();
-    const auto* craft = findBy(trial.craft, &Craft::id, m_chosen);
+    const auto* craft = findBy(m_studio.tangle().craft, &Craft::id, m_chosen);
     if (!craft) return;
-    const auto name = QString::fromStdString(craft->name);
-    const auto parent = craft->parent;
-    if (const auto done = removeCraft(trial, m_chosen); !done)
-        return m_studio.refuse(QString::fromStdString(done.error().text()));
-    take(std::move(trial), tr("remove craft"), parent);
-    m_studio.say(tr("%1 is removed with what was its own; undo brings it back.").arg(name));
+    const auto removed = *craft;
+    const auto removal = [&](Tangle& tangle) -> Result<std::string> {
+        const auto done = removeCraft(tangle, removed.id);
+        return done ? Result<std::string>(removed.parent) : tl::unexpected(done.error());
+    };
+    if (take(tr("remove craft"), removal))
+        m_studio.say(tr("%1 is removed with what was its own; undo brings it back.")
+                         .arg(QString::fromStdString(removed.name)));
 }
 
 }  // namespace jolly::app

@@ -28,7 +28,7 @@ class CraftList : public QWidget
     void make();
     void copy();
     void remove();
-    void take(Tangle trial, const QString& step, const std::string& craft);
+    bool take(const QString& step, const std::function<Result<std::string>(Tangle&)>& how);
 
     Studio& m_studio;
     ScrollColumn* m_rows;

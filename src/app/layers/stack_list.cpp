@@ -2,6 +2,7 @@
 #include "app/layers/stack_list.h"
 
 #include "app/listen/listen_field.h"
+#include "app/models/attempt.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/layers/family.h"
@@ -138,15 +139,19 @@ void StackList::makeLayer(const ControlRef& control)
 {
     const auto* desk = m_studio.controllerOf(control);
     if (!desk) return;
-    auto trial = m_studio.tangle();
     const auto name = tr("%1 held").arg(m_studio.nameOf(control));
-    const auto layer = addLayer(trial, name.toStdString());
-    if (!layer) return m_studio.refuse(QString::fromStdString(layer.error().text()));
     const auto craft = m_studio.stance().footing().craft;
-    const auto rule = engageBy(trial, desk->rig, control.code, *layer, Engage::Hold, craft);
-    if (!rule) return m_studio.refuse(QString::fromStdString(rule.error().text()));
-    m_studio.document().edit(tr("new layer"), [&](Tangle& tangle) { tangle = trial; });
-    m_studio.stance().chooseLayer(*layer);
+    std::string layer;
+    const bool isDone = attempt(m_studio, tr("new layer"), [&](Tangle& tangle) -> Fallible {
+        const auto added = addLayer(tangle, name.toStdString());
+        if (!added) return tl::unexpected(added.error());
+        layer = *added;
+        const auto rule = engageBy(tangle, desk->rig, control.code, layer, Engage::Hold, craft);
+        if (!rule) return tl::unexpected(rule.error());
+        return {};
+    });
+    if (!isDone) return;
+    m_studio.stance().chooseLayer(layer);
     m_studio.say(
         tr("\"%1\" is on top of the stack. Its name and its rule are on the right.").arg(name));
 }
@@ -154,27 +159,28 @@ void StackList::makeLayer(const ControlRef& control)
 /// A layer above all that needs the two below it; which ones it needs is chosen on the right.
 void StackList::makeChord()
 {
-    auto trial = m_studio.tangle();
-    const auto& layers = trial.layers;
+    const auto& layers = m_studio.tangle().layers;
     const std::vector<Layer> needed(layers.end() - 2, layers.end());
     const auto name = needed[0].name + " + " + needed[1].name;
-    const auto layer = addLayer(trial, name);
-    if (!layer) return m_studio.refuse(QString::fromStdString(layer.error().text()));
-    findBy(trial.layers, &Layer::id, *layer)->needs = {needed[0].id, needed[1].id};
-    m_studio.document().edit(tr("new layer"), [&](Tangle& tangle) { tangle = trial; });
-    m_studio.stance().chooseLayer(*layer);
+    std::string layer;
+    const bool isDone = attempt(m_studio, tr("new layer"), [&](Tangle& tangle) -> Fallible {
+        const auto added = addLayer(tangle, name);
+        if (!added) return tl::unexpected(added.error());
+        layer = *added;
+        tangle.layers.back().needs = {needed[0].id, needed[1].id};
+        return {};
+    });
+    if (!isDone) return;
+    m_studio.stance().chooseLayer(layer);
     m_studio.say(tr("\"%1\" is engaged while both are. What it needs is on the right.")
                      .arg(QString::fromStdString(name)));
 }
 
 void StackList::move(const std::string& id, int places)
 {
-    auto trial = m_studio.tangle();
-    const auto now = static_cast<int>(placeOfLayer(trial, id));
-    const auto to = std::max(1, now + places);
-    const auto done = moveLayer(trial, id, static_cast<std::size_t>(to));
-    if (!done) return m_studio.refuse(QString::fromStdString(done.error().text()));
-    m_studio.document().edit(tr("move layer"), [&](Tangle& tangle) { tangle = trial; });
+    const auto now = static_cast<int>(placeOfLayer(m_studio.tangle(), id));
+    const auto to = static_cast<std::size_t>(std::max(1, now + places));
+    attempt(m_studio, tr("move layer"), [&](Tangle& tangle) { return moveLayer(tangle, id, to); });
     for (std::size_t i = 0; i < m_layers.size(); ++i) {
         if (m_layers[i] == id) m_cards[i]->setFocus();
     }
@@ -182,12 +188,11 @@ void StackList::move(const std::string& id, int places)
 
 void StackList::remove(const std::string& id)
 {
-    auto trial = m_studio.tangle();
-    const auto name = QString::fromStdString(findBy(trial.layers, &Layer::id, id)->name);
-    const auto done = removeLayer(trial, id);
-    if (!done) return m_studio.refuse(QString::fromStdString(done.error().text()));
-    m_studio.document().edit(tr("remove layer"), [&](Tangle& tangle) { tangle = trial; });
-    m_studio.say(tr("%1 is removed with its strands; undo brings it back.").arg(name));
+    const auto* layer = findBy(m_studio.tangle().layers, &Layer::id, id);
+    const auto name = layer ? QString::fromStdString(layer->name) : QString();
+    if (attempt(m_studio, tr("remove layer"),
+                [&](Tangle& tangle) { return removeLayer(tangle, id); }))
+        m_studio.say(tr("%1 is removed with its strands; undo brings it back.").arg(name));
 }
 
 /// The control that means most, and how many functions are behind two modifiers.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/origin_bar.h"
 
+#include "app/models/attempt.h"
 #include "app/strands/stage_words.h"
 #include "app/style/theme.h"
 #include "core/layers/family_edit.h"
@@ -107,20 +108,20 @@ void OriginBar::show(const Strand& strand)
 
 void OriginBar::giveAway()
 {
-    auto trial = m_studio.tangle();
-    const auto given = giveToFamily(trial, m_strand);
-    if (!given) return m_studio.refuse(QString::fromStdString(given.error().text()));
-    m_studio.document().edit(tr("for everyone instead"), [&](Tangle& tangle) { tangle = trial; });
-    m_studio.say(tr("All who inherit it have it so now; what they changed themselves stays."));
+    const auto give = [this](Tangle& tangle) -> Fallible {
+        const auto given = giveToFamily(tangle, m_strand);
+        if (!given) return tl::unexpected(given.error());
+        return {};
+    };
+    if (attempt(m_studio, tr("for everyone instead"), give))
+        m_studio.say(tr("All who inherit it have it so now; what they changed themselves stays."));
 }
 
 void OriginBar::takeBack()
 {
-    auto trial = m_studio.tangle();
-    const auto done = setBack(trial, m_strand);
-    if (!done) return m_studio.refuse(QString::fromStdString(done.error().text()));
-    m_studio.document().edit(tr("set back to inherited"), [&](Tangle& tangle) { tangle = trial; });
-    m_studio.say(tr("%1 does what it inherits again.").arg(m_studio.stance().craftName()));
+    if (attempt(m_studio, tr("set back to inherited"),
+                [this](Tangle& tangle) { return setBack(tangle, m_strand); }))
+        m_studio.say(tr("%1 does what it inherits again.").arg(m_studio.stance().craftName()));
 }
 
 void OriginBar::copyIntoLayer()

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/place_map.h"
 #include "app/listen/listen_field.h"
+#include "app/models/attempt.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
@@ -46,12 +47,9 @@ QMenu* StrandCard::makeMenu()
     menu->addAction(tr("Copy, to paste at another control (Ctrl+V)"), this,
                     [this] { m_studio.copyStrand(m_shown); });
     auto* alone = menu->addAction(tr("Take it for this craft alone"), this, [this] {
-        auto trial = m_studio.tangle();
-        const auto& craft = m_studio.stance().footing().craft;
-        if (const auto done = moveToCraft(trial, m_id, craft); !done)
-            return m_studio.refuse(QString::fromStdString(done.error().text()));
-        m_studio.document().edit(tr("take for this craft alone"),
-                                 [&](Tangle& tangle) { tangle = trial; });
+        const auto craft = m_studio.stance().footing().craft;
+        attempt(m_studio, tr("take for this craft alone"),
+                [&](Tangle& tangle) { return moveToCraft(tangle, m_id, craft); });
     });
     alone->setObjectName(QStringLiteral("for this craft alone"));
     connect(menu, &QMenu::aboutToShow, this, [this, alone] {

@@ -283,6 +283,26 @@ TEST_F(LayersInWindow, AnEditForOneCraftAndForEveryone)
     EXPECT_NE(window.weavePage().cardOf("strand-1"), nullptr);
 }
 
+TEST_F(LayersInWindow, ACardSaysWhetherItsStrandCountsNow)
+{
+    window.showPage(app::Rail::Weave);
+    move(kTrigger, 1);
+    move(kTrigger, 0);
+    const auto sleeps = [&](const char* strand) {
+        bool is = false;
+        for (auto* label : window.weavePage().cardOf(strand)->findChildren<QWidget*>("out"))
+            is = is || static_cast<app::ValueLabel*>(label)->text() == "asleep";
+        return is;
+    };
+    EXPECT_FALSE(sleeps("strand-1"));
+    EXPECT_TRUE(sleeps("strand-3"));
+    move(kThumb, 1);
+    studio.select(app::ControlRef{"stick", kTrigger});
+    settle();
+    EXPECT_TRUE(sleeps("strand-1"));
+    EXPECT_FALSE(sleeps("strand-3"));
+}
+
 TEST_F(LayersInWindow, AStrandIsTakenForOneCraftAlone)
 {
     fly("Gannet 12");

@@ -136,6 +136,14 @@ std::vector<Meaning> Stance::meaningsOf(const Source& control) const
                              m_footing.craft);
 }
 
+bool Stance::acts(const Strand& strand) const
+{
+    const auto meanings = meaningsOf(strand.source);
+    const auto* acting = actingOf(meanings, m_engaged);
+    return acting &&
+           std::ranges::find(acting->strands, strand.id, &Strand::id) != acting->strands.end();
+}
+
 std::vector<const Strand*> Stance::strandsFrom(const Source& control) const
 {
     auto strands = m_document.strands().from(control);

@@ -52,6 +52,10 @@ class Stance : public QObject
     /// What a control means for the craft, by layer from the top.
     [[nodiscard]] std::vector<Meaning> meaningsOf(const Source& control) const;
 
+    /// Whether a strand counts now for its control, by the layers that are engaged. One that is
+    /// switched off, or of another craft, does not.
+    [[nodiscard]] bool acts(const Strand& strand) const;
+
     /// The strands of the craft that begin at a control: those of the chosen layer, then the others
     /// from the top of the stack down; what is off is there, too.
     [[nodiscard]] std::vector<const Strand*> strandsFrom(const Source& control) const;

@@ -171,6 +171,7 @@ void StrandCard::buildLamp(QVBoxLayout& column)
     m_in->setMinimumWidth(130);
     m_in->setColour(&Palette::dim);
     m_out = new ValueLabel(this);
+    m_out->setObjectName(QStringLiteral("out"));
     m_out->setMinimumWidth(130);
     m_out->setAlignment(Qt::AlignRight);
     m_out->setFont(textFont(TextSize::Normal, true));
@@ -349,9 +350,13 @@ void StrandCard::showValues()
         m_boxes[i].value->setText(valueText(in, signals[i + 1]));
         if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
     }
-    m_out->setText(m_outlets->isEmpty() ? tr("out %1").arg(valueText(in, signals.back()))
-                                        : QString());
-    m_outlets->showValues(rehearsal.outlets());
+    const auto out = valueText(in, signals.back());
+    const bool sleeps = m_shown.isOn && !m_studio.stance().acts(m_shown);
+    m_out->setText(!m_outlets->isEmpty() ? (sleeps ? tr("asleep") : QString())
+                   : sleeps              ? tr("asleep; would be %1").arg(out)
+                                         : tr("out %1").arg(out));
+    m_out->setColour(sleeps ? &Palette::dim : &Palette::straw);
+    m_outlets->showValues(sleeps ? std::span<const Value>() : rehearsal.outlets());
 }
 
 /// What moves while it is hidden is not seen.

@@ -105,25 +105,25 @@ void tellStart(const QElapsedTimer& sinceStart, EngineSession& session, MainWind
                      });
 }
 
-}  // namespace
-
 /// The strip and the voice are as they were left.
-void rememberOutOfWindow(jolly::app::MainWindow& window)
+void rememberOutOfWindow(MainWindow& window)
 {
     auto* settings =
         new QSettings(QStringLiteral("jolly-tangle"), QStringLiteral("window"), &window);
     for (const auto* name : {"strip shown", "speak layers"}) {
-        auto* action = window.findChild<QAction*>(QLatin1String(name));
+        auto* entry = window.findChild<QAction*>(QLatin1String(name));
         const auto key = QLatin1String(name);
-        QObject::connect(action, &QAction::toggled, settings,
+        QObject::connect(entry, &QAction::toggled, settings,
                          [settings, key](bool isOn) { settings->setValue(key, isOn); });
-        action->setChecked(settings->value(key, false).toBool());
+        entry->setChecked(settings->value(key, false).toBool());
     }
     const auto place = QStringLiteral("strip place");
     window.strip().move(settings->value(place, QPoint(40, 40)).toPoint());
-    QObject::connect(&window.strip(), &jolly::app::LayerStrip::placed, settings,
+    QObject::connect(&window.strip(), &LayerStrip::placed, settings,
                      [settings, place](QPoint at) { settings->setValue(place, at); });
 }
+
+}  // namespace
 
 int main(int argc, char** argv)
 {

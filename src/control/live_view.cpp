@@ -87,6 +87,9 @@ bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const
         copy.generation = header.generation.load(std::memory_order_relaxed);
         copy.edition = header.edition.load(std::memory_order_relaxed);
         copy.events = header.events.load(std::memory_order_relaxed);
+        copy.frames = header.frames.load(std::memory_order_relaxed);
+        copy.losses = header.losses.load(std::memory_order_relaxed);
+        copy.entries = header.entries.load(std::memory_order_relaxed);
         copy.layers = header.layers.load(std::memory_order_relaxed);
         copy.craft = header.craft.load(std::memory_order_relaxed);
         copy.delay = Time(header.delayNs.load(std::memory_order_relaxed));
@@ -100,29 +103,20 @@ bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const
     return false;
 }
 
-bool LiveView::readMoves(std::uint64_t& position, std::vector<SeenMove>& moves) const
+bool LiveView::readEntries(std::uint64_t& position, std::vector<LiveSeen>& entries) const
 {
-    moves.clear();
-    if (!m_block) return false;
-    const auto& events = m_block->header.events;
-    const auto end = events.load(std::memory_order_acquire);
-    const auto first = std::max(position, end > kLiveMoves ? end - kLiveMoves : 0);
-    for (auto number = first; number < end; ++number) {
-        const auto& move = m_block->moves[number % kLiveMoves];
-        const auto slot = move.slot.load(std::memory_order_relaxed);
-        moves.push_back({slot & ~kLiveHatY, (slot & kLiveHatY) != 0,
-                         move.raw.load(std::memory_order_relaxed),
-                         Time(move.time.load(std::memory_order_relaxed))});
+    entries.clear();
+    return m_block && readRing(*m_block, position, entries) == 0;
+}
+
+std::vector<SeenMove> movesOf(const std::vector<LiveSeen>& entries)
+{
+    std::vector<SeenMove> moves;
+    for (const auto& [happening, isScene] : entries) {
+        if (!isScene && happening.kind == Happening::Kind::Move)
+            moves.push_back({happening.what, happening.isHatY, happening.raw, happening.time});
     }
-    std::atomic_thread_fence(std::memory_order_acquire);
-    // The engine may have gone on meanwhile, and be at work on the move after the last it counted.
-    const auto oldest = events.load(std::memory_order_relaxed) + 1;
-    const auto lost = oldest > first + kLiveMoves ? oldest - kLiveMoves - first : 0;
-    moves.erase(moves.begin(),
-                moves.begin() + static_cast<std::ptrdiff_t>(std::min(lost, end - first)));
-    const bool isWhole = first == position && lost == 0;
-    position = end;
-    return isWhole;
+    return moves;
 }
 
 }  // namespace jolly

@@ -4,7 +4,7 @@
 #include "core/value/result.h"
 #include "core/value/time.h"
 #include "core/value/value.h"
-#include "engine/live_layout.h"
+#include "engine/live_ring.h"
 
 #include <cstdint>
 #include <vector>
@@ -24,7 +24,10 @@ struct LiveSnapshot {
     std::uint64_t sequence = 0;    ///< even; the same number means that nothing moved
     std::uint64_t generation = 0;  ///< of the slots
     std::uint64_t edition = 0;     ///< of the status
-    std::uint64_t events = 0;
+    std::uint64_t events = 0;   ///< raw moves since the start
+    std::uint64_t frames = 0;   ///< written since the start
+    std::uint64_t losses = 0;   ///< how often the kernel dropped events
+    std::uint64_t entries = 0;  ///< of the ring
     Time delay{};              ///< of the last written frame
     std::uint64_t layers = 1;  ///< that are engaged: bits by their places in the stack
     std::uint64_t craft = 0;   ///< place of the craft that is flown
@@ -38,6 +41,9 @@ struct SeenMove {
     std::int32_t raw = 0;
     Time time{};
 };
+
+/// The raw moves among what happened.
+[[nodiscard]] std::vector<SeenMove> movesOf(const std::vector<LiveSeen>& entries);
 
 /// A client's view of the live block. Reading never slows the engine.
 class LiveView
@@ -68,9 +74,9 @@ class LiveView
     /// all the while (`snapshot` is then not to be used) or nothing is mapped.
     [[nodiscard]] bool read(std::uint32_t count, LiveSnapshot& snapshot) const;
 
-    /// Puts the moves since number `position` into `moves` and sets `position` after the last one.
-    /// @return whether all of them were still there: the last kLiveMoves are kept.
-    bool readMoves(std::uint64_t& position, std::vector<SeenMove>& moves) const;
+    /// Puts what happened since number `position` into `entries` and sets `position` after the last
+    /// one. @return whether all of it was still there: the last kLiveEntries are kept.
+    bool readEntries(std::uint64_t& position, std::vector<LiveSeen>& entries) const;
 
  private:
     explicit LiveView(const LiveBlock* block) : m_block(block) {}

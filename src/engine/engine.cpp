@@ -13,6 +13,8 @@ namespace
 constexpr const char* kLivePath = "/live";
 constexpr const char* kAlonePath = "/alone";
 
+using Kind = Happening::Kind;
+
 std::string heldPath(const DeckController& controller)
 {
     return "/held/" + controller.info.description.identity.phys;
@@ -35,7 +37,9 @@ void Engine::step(Time deadline)
 {
     const auto own = std::min(m_fleet.nextDeadline(), m_holdAgain);
     const auto tick = m_woven->machine.nextTick();
-    m_world.wait(std::min({deadline, own, tick}), *this);
+    const auto hand = m_hand.nextAt();
+    m_world.wait(std::min({deadline, own, tick, hand}), *this);
+    if (hand != Time::max() && m_world.now() >= hand) runHand(m_world.now());
     if (tick != Time::max()) {
         runMotion();
         if (m_dropped.hasNews(m_woven->machine, m_world.now())) tellDropped();
@@ -53,6 +57,7 @@ void Engine::runMotion() noexcept
     const auto now = m_world.now();
     if (now < m_woven->machine.nextTick()) return;
     m_live.begin();
+    m_live.record(Kind::Tick, 0, 0, now);
     m_woven->machine.tick(now);
     flush(now);
     m_live.end();
@@ -68,10 +73,14 @@ void Engine::keepHouse(Time now)
 
 std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
 {
+    endLearning();
     std::swap(m_woven, woven);
+    const auto now = m_world.now();
+    m_live.record(Kind::Tangle, m_woven->number, 0, now);
     bindDeck();
     for (const auto& controller : m_deck.controllers()) prime(controller);
-    m_woven->machine.takeOver(woven->machine, m_world.now());
+    m_woven->machine.takeOver(woven->machine, now);
+    m_hand.goOn(m_woven->machine);
     m_woven->machine.dropChanges();  // the fleet takes the outputs as a whole, and may be another's
     std::erase_if(m_troubles, [](const auto& t) { return t.first.starts_with("/devices/"); });
     if (isLive()) {
@@ -86,9 +95,12 @@ std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
 Fallible Engine::goLive()
 {
     if (isLive()) return {};
+    const auto now = m_world.now();
+    m_live.record(Kind::Live, 0, 0, now);
+    m_hand.clear();
     m_woven->machine.reset();
     for (const auto& controller : m_deck.controllers()) prime(controller);
-    m_woven->machine.begin(m_world.now());
+    m_woven->machine.begin(now);
     m_woven->machine.dropChanges();  // the devices begin with them
     auto done = m_fleet.launch(*m_woven, m_world.now());
     trouble(done ? Problem{Severity::Error, kLivePath, "", ""}
@@ -106,6 +118,8 @@ Fallible Engine::goLive()
 void Engine::standDown()
 {
     if (!isLive()) return;
+    m_live.record(Kind::Down, 0, 0, m_world.now());
+    letGoByHand();
     m_fleet.land(m_world.now());
     letAllGo();
     m_desk.close(m_fleet, m_world.now());
@@ -129,10 +143,14 @@ void Engine::controllerArrived(Handle handle, const ControllerDescription& descr
     m_deck.add(handle, description, state);
     bindDeck();
     layOut();
+    const auto now = m_world.now();
     for (const auto& controller : m_deck.controllers()) {
-        if (controller.handle == handle) prime(controller);
+        if (controller.handle != handle) continue;
+        prime(controller);
+        recordState(controller, now);
     }
-    m_woven->machine.begin(m_world.now());
+    m_live.record(Kind::Arrive, handle, 0, now);
+    m_woven->machine.begin(now);
     flush(m_world.now());
     m_wantsHold = isLive();
     m_isStale = true;
@@ -140,12 +158,14 @@ void Engine::controllerArrived(Handle handle, const ControllerDescription& descr
 
 void Engine::controllerGone(Handle handle)
 {
+    const auto now = m_world.now();
+    m_live.record(Kind::Gone, handle, 0, now);
     if (const auto* controller = m_deck.find(handle)) {
         for (const auto input : controller->inputOf) {
-            if (input == DeckController::kUnbound) continue;
-            m_woven->machine.lose(static_cast<std::uint32_t>(input), m_world.now());
+            if (input != DeckController::kUnbound)
+                m_woven->machine.lose(static_cast<std::uint32_t>(input), now);
         }
-        flush(m_world.now());
+        flush(now);
     }
     m_deck.remove(handle);
     bindDeck();
@@ -157,7 +177,11 @@ void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noe
     auto* controller = m_deck.find(handle);
     if (!controller) return;
     m_live.begin();
-    for (const auto& move : moves) moveOne(*controller, move, time);
+    std::uint32_t mark = kLiveFirst;
+    for (const auto& move : moves) {
+        moveOne(*controller, move, time, mark);
+        mark = 0;
+    }
     flush(time);
     m_live.end();
     if (!DeskPass::isDesk(controller->info.description.kind) || !isLive()) return;
@@ -165,7 +189,8 @@ void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noe
     m_isPanic = m_isPanic || controller->isPanicChord();
 }
 
-void Engine::moveOne(DeckController& controller, const RawMove& move, Time time) noexcept
+void Engine::moveOne(DeckController& controller, const RawMove& move, Time time,
+                     std::uint32_t mark) noexcept
 {
     const auto& control = controller.info.description.controls[move.control];
     auto& state = controller.state[move.control];
@@ -175,7 +200,8 @@ void Engine::moveOne(DeckController& controller, const RawMove& move, Time time)
     } else {
         (move.isHatY ? state.y : state.x) = move.raw;
     }
-    m_live.record(move.isHatY ? slot | kLiveHatY : slot, move.isHatY ? state.y : state.x, time);
+    m_live.recordMove(slot, move.isHatY ? state.y : state.x, time,
+                      move.isHatY ? kLiveHatY | mark : mark);
     const auto input = controller.inputOf[move.control];
     if (input == DeckController::kUnbound) {
         m_live.move(slot, state, control.valueOf(state).x);
@@ -191,10 +217,12 @@ void Engine::flush(Time time) noexcept
 {
     auto& machine = m_woven->machine;
     machine.takeChanges([&](const Change& change) {
+        const auto& output = machine.plan().outputs[change.output];
         m_live.move(change.output, change.raw, change.value.x);
-        m_fleet.put(machine.plan().outputs[change.output], change.raw);
+        recordChange(change.output, output, change.raw, time);
+        m_fleet.put(output, change.raw);
     });
-    m_live.setLayers(machine.layers().engaged(), machine.routing().craft());
+    tellLayers(time);
     const auto frames = m_fleet.send();
     if (frames > 0 && m_live.countFrames(frames)) m_live.noteDelay(m_world.now() - time);
 }
@@ -326,28 +354,6 @@ void Engine::letAllGo()
         if (controller.info.hold == Hold::Held) m_world.letGo(controller.handle);
         controller.info.hold = Hold::Free;
     }
-}
-
-void Engine::layOut()
-{
-    const auto& machine = m_woven->machine;
-    auto slots = m_deck.layOut(machine.plan());
-    m_live.begin();
-    for (std::uint32_t i = 0; i < machine.plan().outputs.size(); ++i)
-        m_live.put(i, machine.meetings().raw(i), machine.meetings().value(i).x);
-    for (const auto& controller : m_deck.controllers()) {
-        for (std::uint32_t i = 0; i < controller.state.size(); ++i) {
-            const auto input = controller.inputOf[i];
-            const auto& control = controller.info.description.controls[i];
-            const auto value = input == DeckController::kUnbound
-                                   ? control.valueOf(controller.state[i])
-                                   : machine.inputs().shown(static_cast<std::uint32_t>(input));
-            m_live.put(controller.info.firstSlot + i, controller.state[i], value.x);
-        }
-    }
-    if (slots != m_slots) m_live.newGeneration();
-    m_slots = std::move(slots);
-    m_live.end();
 }
 
 void Engine::publish()

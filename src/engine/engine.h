@@ -5,6 +5,7 @@
 #include "engine/desk_pass.h"
 #include "engine/dropped_pulses.h"
 #include "engine/fleet.h"
+#include "engine/hand.h"
 #include "engine/live_memory.h"
 #include "ports/world.h"
 
@@ -49,6 +50,24 @@ class Engine : private WorldListener
     /// Flies another craft of the tangle from now on. By its id, or its name.
     [[nodiscard]] Fallible chooseCraft(const std::string& craft);
 
+    /// Holds a virtual control at a value, whatever the controllers say, until letGoByHand(), or
+    /// until the client is not heard of for Hand::kLease. A turner is turned by so many counts.
+    [[nodiscard]] Fallible holdByHand(const Target& place, Value value);
+    Fallible letGoByHand(const Target& place);
+    /// Lets go of all, and ends what a sim learns.
+    void letGoByHand();
+    /// The client that holds something is still there.
+    void keepHand();
+
+    /// From now on these virtual controls alone reach games, and stand at rest: one, or keys of a
+    /// chord. None ends it.
+    [[nodiscard]] Fallible learn(const std::vector<Target>& places);
+    /// Moves them once from rest to rest; see sweepOf().
+    [[nodiscard]] Fallible sweep(SweepWay way);
+
+    /// Measures the delay of every frame from now on, or of some.
+    void measureAll(bool isWanted) noexcept { m_live.measureAll(isWanted); }
+
     /// Lets clients know that the end that comes is wanted, and no death.
     void sayEnding() noexcept { m_live.sayEnding(); }
 
@@ -64,10 +83,19 @@ class Engine : private WorldListener
     void controllerArrived(Handle, const ControllerDescription&, std::span<const Counts>) override;
     void controllerGone(Handle) override;
     void frame(Handle, std::span<const RawMove>, Time) noexcept override;
+    void lost(Handle, Time) noexcept override;
     void keptAlone(std::span<const Handle>, const Fallible&) override;
     void trouble(const Problem&) override;
 
-    void moveOne(DeckController& controller, const RawMove& move, Time time) noexcept;
+    void moveOne(DeckController& controller, const RawMove& move, Time time,
+                 std::uint32_t mark) noexcept;
+    void recordChange(std::uint32_t slot, const PlanOutput& output, Counts raw, Time time) noexcept;
+    void recordState(const DeckController& controller, Time time) noexcept;
+    void tellLayers(Time time) noexcept;
+    void putScene();
+    void putByHand(std::uint32_t output, Counts counts);
+    void endLearning();
+    void runHand(Time now);
     void flush(Time time) noexcept;
     void prime(const DeckController& controller);
     void bindDeck();
@@ -92,12 +120,15 @@ class Engine : private WorldListener
     Fleet m_fleet;
     DeskPass m_desk;
     DroppedPulses m_dropped;
+    Hand m_hand;
     std::unique_ptr<WovenTangle> m_woven;
     std::map<std::string, Problem> m_troubles;  ///< by path
     Time m_liveSince{};
     Time m_holdAgain = Time::max();
     std::vector<SlotMeaning> m_slots;  ///< of the live block
     std::vector<Handle> m_alone;       ///< that are asked for to be ours alone
+    std::uint64_t m_engaged = 1;       ///< layers, as they were told last
+    std::uint32_t m_craft = 0;         ///< likewise
     bool m_wantsHold = false;          ///< some controller waits to be held
     bool m_isStale = true;             ///< the status has to be published
     bool m_isPanic = false;            ///< the panic chord was pressed

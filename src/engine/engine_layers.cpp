@@ -50,6 +50,7 @@ Fallible Engine::flipLayer(const std::string& layer)
     if (!place || *place >= kMostLayers) return notThere("layer", layer, nameALayer(layers));
     if (*place == 0)
         return fail(Failure::Code::Unreadable, "Base always is engaged.", nameALayer(layers));
+    m_live.record(Happening::Kind::Flip, *place, 0, m_world.now());
     m_woven->machine.flipLayer(*place);
     followLayers();
     return {};
@@ -60,6 +61,7 @@ Fallible Engine::chooseCraft(const std::string& craft)
     const auto& all = m_woven->tangle.craft;
     const auto place = placeOf(all, craft);
     if (!place) return notThere("craft", craft, nameOneOf(std::span(all)));
+    m_live.record(Happening::Kind::Fly, *place, 0, m_world.now());
     m_woven->machine.chooseCraft(*place);
     followLayers();
     return {};

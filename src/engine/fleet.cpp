@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "engine/fleet.h"
 
+#include "core/flight/sweep.h"
+
 #include <algorithm>
 
 namespace jolly
@@ -30,11 +32,7 @@ std::vector<Counts> valuesOf(const Machine& machine, Run outputs)
 std::vector<Counts> restOf(const VirtualSpec& spec)
 {
     std::vector<Counts> values;
-    for (const auto& slot : spec.slots) {
-        const bool isAxis = slot.control.kind == ControlKind::Axis;
-        values.push_back(
-            {isAxis ? Calibration::ofRange(slot.low, slot.high).rawOf(0.0, slot.sides) : 0, 0});
-    }
+    for (const auto& slot : spec.slots) values.push_back(jolly::restOf(slot));
     return values;
 }
 
@@ -141,8 +139,24 @@ bool Fleet::makeWaiting(Time now, Problems& troubles)
     return hasMade;
 }
 
+void Fleet::setSolo(const Plan& plan, std::span<const std::uint32_t> outputs)
+{
+    m_solo.clear();
+    for (const auto output : outputs)
+        m_solo.emplace_back(plan.outputs[output].device, plan.outputs[output].slot);
+    m_isSolo = true;
+}
+
+void Fleet::endSolo(const Machine& machine)
+{
+    if (!std::exchange(m_isSolo, false)) return;
+    for (std::size_t d = 0; d < m_ships.size(); ++d)
+        sendDifference(m_ships[d], valuesOf(machine, machine.plan().outputsOfDevice[d]));
+}
+
 void Fleet::land(Time now)
 {
+    m_isSolo = false;
     for (auto& ship : m_ships) dismiss(ship, now);
     m_ships.clear();
     m_isFlying = false;

@@ -49,6 +49,7 @@ class Fleet
     void put(const PlanOutput& output, Counts raw) noexcept
     {
         if (!m_isFlying || output.device == kNoDevice) return;
+        if (m_isSolo && !isSolo(output)) return;
         auto& ship = m_ships[output.device];
         auto& held = ship.spec.values[output.slot];
         if (held == raw) return;
@@ -59,6 +60,12 @@ class Fleet
         if (ship.frame.empty()) m_loaded.push_back(output.device);
         ship.frame.push_back({output.slot, sent});
     }
+
+    /// These outputs of a plan alone reach games until endSolo(); all else keeps still.
+    void setSolo(const Plan& plan, std::span<const std::uint32_t> outputs);
+
+    /// All reach games again, and get what differs from what they were told last.
+    void endSolo(const Machine& machine);
 
     /// Sends the frames. @return how many were written. RT-safe.
     unsigned send() noexcept
@@ -105,6 +112,10 @@ class Fleet
                                           static_cast<std::uint32_t>(before.x)),
                 0};
     }
+    [[nodiscard]] bool isSolo(const PlanOutput& output) const noexcept
+    {
+        return std::ranges::find(m_solo, std::pair(output.device, output.slot)) != m_solo.end();
+    }
     [[nodiscard]] static Ship plan(const WovenTangle& woven, std::size_t device);
     [[nodiscard]] Fallible make(Ship& ship);
     bool follow(Ship& ship, Ship& before, std::span<const Counts> values) noexcept;
@@ -121,6 +132,8 @@ class Fleet
     std::vector<std::uint32_t> m_loaded;  ///< ships with a frame to be sent
     std::vector<Leaving> m_leaving;
     Time m_nextDeadline = Time::max();
+    std::vector<std::pair<std::uint16_t, std::uint16_t>> m_solo;  ///< devices and slots
+    bool m_isSolo = false;
     bool m_isFlying = false;
     bool m_hasLosses = false;
 };

@@ -7,6 +7,7 @@
 #include "core/value/time.h"
 
 #include <cstdint>
+#include <deque>
 #include <memory>
 #include <mutex>
 #include <string>
@@ -54,10 +55,37 @@ struct EngineStatus {
     friend bool operator==(const EngineStatus&, const EngineStatus&) = default;
 };
 
+/// What the slots of the live block mean for as long as its generation stays.
+struct Scene {
+    std::uint64_t generation = 0;
+    std::vector<Target> outputs;                 ///< slots from 0 on; layers have no device
+    std::vector<PresentController> controllers;  ///< with their slots
+    std::vector<std::uint32_t> handles;          ///< of the controllers, as the ring names them
+};
+
 /// Where the engine leaves its status for other threads. Not on the event path.
 class StatusBoard
 {
  public:
+    /// So many scenes are kept until they are taken.
+    static constexpr std::size_t kMostScenes = 256;
+
+    void putScene(std::shared_ptr<const Scene> scene)
+    {
+        const std::lock_guard lock(m_mutex);
+        m_scenes.push_back(std::move(scene));
+        if (m_scenes.size() > kMostScenes) m_scenes.pop_front();
+    }
+
+    /// The scene of a generation, if it is kept; those before it are no longer.
+    [[nodiscard]] std::shared_ptr<const Scene> takeScene(std::uint64_t generation)
+    {
+        const std::lock_guard lock(m_mutex);
+        while (!m_scenes.empty() && m_scenes.front()->generation < generation) m_scenes.pop_front();
+        if (m_scenes.empty() || m_scenes.front()->generation != generation) return nullptr;
+        return m_scenes.front();
+    }
+
     void put(std::shared_ptr<const EngineStatus> status)
     {
         const std::lock_guard lock(m_mutex);
@@ -72,6 +100,7 @@ class StatusBoard
 
  private:
     mutable std::mutex m_mutex;
+    std::deque<std::shared_ptr<const Scene>> m_scenes;
     std::shared_ptr<const EngineStatus> m_status = std::make_shared<EngineStatus>();
 };
 

@@ -178,6 +178,7 @@ EventNode::ReadStatus EventNode::readFrame(std::vector<RawMove>& moves, Time& ti
         if (event.type != EV_SYN) {
             take(event, moves);
         } else if (event.code == SYN_DROPPED) {
+            m_hasLost = true;
             moves.clear();  // what came before the loss is part of the difference
             beginSync();
         } else if (event.code == SYN_REPORT && !moves.empty()) {

@@ -14,6 +14,7 @@
 #include <cstdint>
 #include <memory>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace jolly
@@ -58,6 +59,9 @@ class EventNode
     /// frame holds what differs from before. RT-safe: `moves` keeps its capacity of kMostMoves.
     [[nodiscard]] ReadStatus readFrame(std::vector<RawMove>& moves, Time& time) noexcept;
     static constexpr std::size_t kMostMoves = 1024;
+
+    /// Whether the kernel dropped events since the last call: they were not read fast enough.
+    [[nodiscard]] bool takeLoss() noexcept { return std::exchange(m_hasLost, false); }
 
     /// Grabs the node and clears the kernel's own noise filter and dead zone, which coarsen every
     /// HID axis (hid-input.c gives fuzz = range / 256, flat = range / 16). What changed meanwhile
@@ -108,6 +112,7 @@ class EventNode
     bool m_isDrained = false;  ///< the last read left nothing behind
     bool m_isStraight = false;
     bool m_isSyncing = false;
+    bool m_hasLost = false;
     bool m_isGrabbed = false;
 };
 

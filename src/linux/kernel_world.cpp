@@ -141,8 +141,10 @@ void KernelWorld::readNode(EventNode& node, WorldListener& listener)
 {
     Time time{};
     auto status = EventNode::ReadStatus::Frame;
-    while ((status = node.readFrame(m_moves, time)) == EventNode::ReadStatus::Frame)
+    while ((status = node.readFrame(m_moves, time)) == EventNode::ReadStatus::Frame) {
+        if (node.takeLoss()) listener.lost(node.owner(), time);
         listener.frame(node.owner(), m_moves, time);
+    }
     if (status == EventNode::ReadStatus::Gone) nodeWent(std::string(node.path()), listener);
 }
 

@@ -53,6 +53,10 @@ class WorldListener
     /// Controls moved together. RT-safe: must not allocate, lock or block.
     virtual void frame(Handle controller, std::span<const RawMove> moves, Time time) noexcept = 0;
 
+    /// The kernel dropped events of a controller at that time, since they were not read fast enough; what
+    /// differs follows as a frame. RT-safe.
+    virtual void lost(Handle, Time) noexcept {}
+
     /// Nobody else may open these controllers now, and anybody all others. `done` says why when
     /// that is not what was asked for.
     virtual void keptAlone(std::span<const Handle> controllers, const Fallible& done) = 0;

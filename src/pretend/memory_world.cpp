@@ -22,6 +22,9 @@ void MemoryWorld::wait(Time deadline, WorldListener& listener)
             case Event::Kind::Moves:
                 listener.frame(event.controller, event.moves, m_now);
                 break;
+            case Event::Kind::Loss:
+                listener.lost(event.controller, m_now);
+                break;
             case Event::Kind::Alone:
                 listener.keptAlone(std::vector(m_alone.begin(), m_alone.end()), event.done);
                 break;

@@ -54,6 +54,8 @@ class MemoryWorld : public World
     void unplug(Handle controller);
     /// One frame of moves; delivered by the next wait().
     void move(Handle controller, std::vector<RawMove> moves);
+    /// The kernel drops events of a controller.
+    void lose(Handle controller) { add(Event::Kind::Loss, controller); }
     void say(const Problem& problem);
     /// Whoever kept controllers alone for us is gone.
     void loseAlone(const Failure& why);
@@ -73,7 +75,7 @@ class MemoryWorld : public World
 
  private:
     struct Event {
-        enum class Kind : std::uint8_t { Plug, Unplug, Moves, Alone, Trouble } kind = Kind::Moves;
+        enum class Kind : std::uint8_t { Plug, Unplug, Moves, Loss, Alone, Trouble } kind = Kind::Moves;
         Handle controller = 0;
         ControllerDescription description{};
         std::vector<Counts> state{};

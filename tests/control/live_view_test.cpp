@@ -28,7 +28,7 @@ TEST_F(LiveViewTest, SeesWhatWasWritten)
 {
     writer.begin();
     writer.move(3, {512, 0}, 0.25);
-    writer.record(3, 512, Time(7));
+    writer.recordMove(3, 512, Time(7), 0);
     writer.end();
     ASSERT_TRUE(view.read(5, seen));
     EXPECT_EQ(seen.slots.size(), 5U);
@@ -71,32 +71,41 @@ TEST_F(LiveViewTest, NeverSeesHalfAFrame)
 
 TEST_F(LiveViewTest, GivesEveryMoveOnceAndInOrder)
 {
-    std::vector<SeenMove> moves;
+    std::vector<LiveSeen> entries;
     std::uint64_t position = 0;
-    writer.record(3, 512, Time(7));
-    writer.record(4 | kLiveHatY, -1, Time(8));
-    EXPECT_TRUE(view.readMoves(position, moves));
+    writer.recordMove(3, 512, Time(7), kLiveFirst);
+    writer.record(Happening::Kind::Change, 9, 3, Time(7));
+    writer.recordMove(4, -1, Time(8), kLiveHatY);
+    writer.recordScene(5, Time(8));
+    EXPECT_TRUE(view.readEntries(position, entries));
+    ASSERT_EQ(entries.size(), 4U);
+    EXPECT_EQ(entries[0].happening, (Happening{Happening::Kind::Move, false, true, 3, 512, Time(7)}));
+    EXPECT_EQ(entries[1].happening, (Happening{Happening::Kind::Change, false, false, 9, 3, Time(7)}));
+    EXPECT_TRUE(entries[3].isScene);
+    EXPECT_EQ(entries[3].happening.raw, 5);
+    const auto moves = movesOf(entries);
     ASSERT_EQ(moves.size(), 2U);
     EXPECT_EQ(moves[0].slot, 3U);
     EXPECT_EQ(moves[0].raw, 512);
     EXPECT_EQ(moves[0].time, Time(7));
     EXPECT_EQ(moves[1].slot, 4U);
     EXPECT_TRUE(moves[1].isHatY);
-    EXPECT_TRUE(view.readMoves(position, moves));
-    EXPECT_TRUE(moves.empty());
+    EXPECT_TRUE(view.readEntries(position, entries));
+    EXPECT_TRUE(entries.empty());
 }
 
 TEST_F(LiveViewTest, SaysWhenMovesWereLost)
 {
-    std::vector<SeenMove> moves;
+    std::vector<LiveSeen> entries;
     std::uint64_t position = 0;
-    constexpr int kMoves = static_cast<int>(kLiveMoves) + 10;
-    for (int i = 0; i < kMoves; ++i) writer.record(1, i, Time(i));
-    EXPECT_FALSE(view.readMoves(position, moves));
+    constexpr int kMoves = static_cast<int>(kLiveEntries) + 10;
+    for (int i = 0; i < kMoves; ++i) writer.recordMove(1, i, Time(i), 0);
+    EXPECT_FALSE(view.readEntries(position, entries));
+    const auto moves = movesOf(entries);
     ASSERT_FALSE(moves.empty());
     EXPECT_GE(moves.front().raw, 10) << "the oldest were overwritten";
     EXPECT_EQ(moves.back().raw, kMoves - 1);
-    EXPECT_TRUE(view.readMoves(position, moves));
+    EXPECT_TRUE(view.readEntries(position, entries));
 }
 
 TEST_F(LiveViewTest, NeverGivesAMoveThatIsBeingOverwritten)
@@ -104,15 +113,16 @@ TEST_F(LiveViewTest, NeverGivesAMoveThatIsBeingOverwritten)
     std::atomic<bool> isOver{false};
     std::thread engine([&] {
         for (int i = 1; !isOver; ++i) {
-            writer.record(static_cast<std::uint32_t>(i), i, Time(i));
+            writer.recordMove(static_cast<std::uint32_t>(i), i, Time(i), 0);
             if (i % 20000 == 0) std::this_thread::sleep_for(std::chrono::microseconds(20));
         }
     });
-    std::vector<SeenMove> moves;
+    std::vector<LiveSeen> entries;
     int torn = 0;
-    for (std::size_t count = 0; count < 3000000; count += moves.size()) {
+    for (std::size_t count = 0; count < 3000000; count += entries.size()) {
         std::uint64_t position = 0;  // the whole ring, so that its oldest moves are overwritten
-        view.readMoves(position, moves);
+        view.readEntries(position, entries);
+        const auto moves = movesOf(entries);
         for (const auto& move : moves)
             torn += static_cast<int>(move.slot) != move.raw || move.time != Time(move.raw) ? 1 : 0;
         for (std::size_t i = 1; i < moves.size(); ++i)

@@ -117,7 +117,7 @@ void EngineSession::attach(Link link, Meeting meeting)
     m_sentMark = 0;
     watchForDeath();
     takeStatus(std::move(*meeting.status));
-    m_nextMove = m_values.events;
+    m_nextEntry = m_values.entries;
     Q_EMIT attached();
     if (std::exchange(m_wasLive, false)) {
         goLive([this](const Fallible& done) {
@@ -205,7 +205,8 @@ void EngineSession::poll()
     if (m_values.edition != m_status.edition && !m_isSending && !m_isFetching) fetchStatus();
     if (!m_link || m_values.generation != m_status.generation) return;  // slots mean something else
     m_seenSequence = m_values.sequence;
-    m_view.readMoves(m_nextMove, m_moves);
+    m_view.readEntries(m_nextEntry, m_entries);
+    m_moves = movesOf(m_entries);
     Q_EMIT valuesChanged();
 }
 
@@ -227,7 +228,7 @@ void EngineSession::takeStatus(EngineStatus status)
 {
     auto before = std::exchange(m_status, std::move(status));
     static_cast<void>(m_view.read(slotCount(), m_values));
-    if (m_status.generation != before.generation) m_nextMove = m_values.events;
+    if (m_status.generation != before.generation) m_nextEntry = m_values.entries;
     Q_EMIT statusTold();
     before.edition = m_status.edition;
     before.mark = m_status.mark;

@@ -48,6 +48,9 @@ class EngineSession : public QObject
     /// Every raw move since the values before, in order.
     [[nodiscard]] const std::vector<SeenMove>& moves() const { return m_moves; }
 
+    /// Likewise all that happened.
+    [[nodiscard]] const std::vector<LiveSeen>& entries() const { return m_entries; }
+
     /// Whether the engine was there before this window.
     [[nodiscard]] bool hasFoundOne() const { return m_hasFoundOne; }
 
@@ -119,7 +122,8 @@ class EngineSession : public QObject
     EngineStatus m_status;
     LiveSnapshot m_values;
     std::vector<SeenMove> m_moves;
-    std::uint64_t m_nextMove = 0;
+    std::vector<LiveSeen> m_entries;
+    std::uint64_t m_nextEntry = 0;
     QTimer m_poll;
     QTimer m_retry;
     std::unique_ptr<QSocketNotifier> m_death;

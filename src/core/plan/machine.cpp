@@ -284,6 +284,18 @@ void Machine::tellFlips(Time now, Cause cause) noexcept
     m_meetings.clearFlips();
 }
 
+void Machine::holdByHand(std::uint32_t output, Counts counts) noexcept
+{
+    m_meetings.holdByHand(output, counts);
+    if (!m_meetings.flips().empty()) tellFlips(m_now, Cause::Move);
+}
+
+void Machine::letGo(std::uint32_t output) noexcept
+{
+    m_meetings.letGo(output);
+    if (!m_meetings.flips().empty()) tellFlips(m_now, Cause::Move);
+}
+
 void Machine::noteMotion(std::uint32_t strand, Time now) noexcept
 {
     const auto& stages = m_plan->strands[strand].stages;

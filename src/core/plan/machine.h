@@ -73,20 +73,20 @@ class Machine
         settle(m_now);
         m_meetings.takeChanges(take);
     }
-    /// Nobody wants to know what changed. RT-safe.
     void dropChanges() noexcept
     {
         takeChanges([](const Change&) {});
     }
-
     [[nodiscard]] const Inputs& inputs() const noexcept { return m_inputs; }
     [[nodiscard]] const LayerStack& layers() const noexcept { return m_layers; }
     [[nodiscard]] const Routing& routing() const noexcept { return m_routing; }
 
-    /// Engages a layer by hand until the next flip, or lets it go; flies another craft. Both count
-    /// with the end of the frame. RT-safe.
+    /// A layer by hand until the next flip; another craft. They count with the frame. RT-safe.
     void flipLayer(std::uint32_t layer) noexcept { m_layers.flip(layer); }
     void chooseCraft(std::uint32_t craft) noexcept { m_wantedCraft = craft; }
+    /// See Meetings::holdByHand(). RT-safe.
+    void holdByHand(std::uint32_t output, Counts counts) noexcept;
+    void letGo(std::uint32_t output) noexcept;
 
     /// What last came out of a strand's stages, at each of its outlets.
     [[nodiscard]] std::span<const Value> strandOutlets(std::uint32_t strand) const noexcept

@@ -89,7 +89,8 @@ void Meetings::reverse(std::uint32_t output) noexcept
 {
     auto& state = m_outputs[output];
     const auto& flat = m_plan.outputs[output];
-    const auto said = isTurnedRound(state) ? turnedRound(flat, state.value) : state.value;
+    const auto shown = state.isByHand ? state.said : state.value;
+    const auto said = isTurnedRound(state) ? turnedRound(flat, shown) : shown;
     state.isReversed = !state.isReversed;
     put(output, flat, state, said);
 }
@@ -177,10 +178,55 @@ std::uint32_t Meetings::anyActive(const PlanOutput& output) const noexcept
     return found == output.links.end() ? kNone : *found;
 }
 
+void Meetings::holdByHand(std::uint32_t output, Counts counts) noexcept
+{
+    const auto& flat = m_plan.outputs[output];
+    auto& state = m_outputs[output];
+    const auto kind = flat.layout.control.kind;
+    const auto value = kind == ControlKind::Axis
+                           ? Value{flat.range.valueOf(counts.x, flat.layout.sides), 0.0}
+                           : valueOfCounts(kind, counts);
+    if (kind == ControlKind::Turner) {
+        const double more = value.x - state.raw.x;
+        return show(output, flat, state, {state.value.x + more, 0.0});
+    }
+    if (!state.isByHand) state.said = state.value;
+    state.isByHand = true;
+    show(output, flat, state, value);
+}
+
+void Meetings::letGo(std::uint32_t output) noexcept
+{
+    auto& state = m_outputs[output];
+    if (!state.isByHand) return;
+    state.isByHand = false;
+    show(output, m_plan.outputs[output], state, state.said);
+}
+
+std::uint32_t Meetings::leader(std::uint32_t output) const noexcept
+{
+    const auto& flat = m_plan.outputs[output];
+    if (flat.layout.control.kind != ControlKind::Button) return m_outputs[output].owner;
+    const auto found = std::ranges::find_if(flat.links, [this](auto link) {
+        return m_links[link].isActive && m_links[link].value.isPressed();
+    });
+    return found == flat.links.end() ? m_outputs[output].owner : *found;
+}
+
 void Meetings::put(std::uint32_t output, const PlanOutput& flat, OutputState& state,
                    Value value) noexcept
 {
     if (isTurnedRound(state)) value = turnedRound(flat, value);
+    if (state.isByHand) {
+        state.said = value;
+        return;
+    }
+    show(output, flat, state, value);
+}
+
+void Meetings::show(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+                    Value value) noexcept
+{
     const bool isWatched = flat.watchers.count > 0 && !state.hasFlipped;
     if (isWatched && state.value.isPressed() != value.isPressed()) {
         state.hasFlipped = true;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/plan/change.h"
 #include "core/plan/plan.h"
 
 #include <cstdint>
@@ -10,21 +11,6 @@
 
 namespace jolly
 {
-
-/// A virtual control took another value.
-struct Change {
-    std::uint32_t output = 0;  ///< place in Plan::outputs
-    Counts raw;
-    Value value;
-};
-
-/// Why a strand is run.
-enum class Cause : std::uint8_t {
-    Priming,  ///< its control is taken as it stands
-    Move,     ///< its control, or one that it looks at, moved
-    Motion,   ///< it moves by itself
-    Aside,    ///< something that it looks at went away
-};
 
 /// Where strands meet at virtual controls: what each of them last said there, who pressed what, who
 /// moved an axis last, and what comes of it. RT-safe after construction.
@@ -70,6 +56,18 @@ class Meetings
     /// Works out what comes of all that was kept. That is no news to anybody.
     void goOn() noexcept;
 
+    /// A hand holds a virtual control at these counts, whatever the strands say; of a turner it
+    /// turns it to this sum. Until letGo(), from which on the strands count as they stand.
+    void holdByHand(std::uint32_t output, Counts counts) noexcept;
+    void letGo(std::uint32_t output) noexcept;
+    [[nodiscard]] bool isByHand(std::uint32_t output) const noexcept
+    {
+        return m_outputs[output].isByHand;
+    }
+
+    /// The end that a virtual control has its value from; kNone when nobody gives it one.
+    [[nodiscard]] std::uint32_t leader(std::uint32_t output) const noexcept;
+
     [[nodiscard]] Value value(std::uint32_t output) const noexcept
     {
         return m_outputs[output].value;
@@ -113,6 +111,8 @@ class Meetings
         std::uint32_t presses = 0;
         std::uint32_t owner = kNone;
         double turned = 0.0;      ///< of a turner, the whole counts that were sent of its sum
+        Value said;               ///< by the strands, while it is by hand
+        bool isByHand = false;    ///< what the strands say waits
         bool isReversed = false;  ///< an axis
         bool isTouched = false;   ///< in m_touched
         bool hasFlipped = false;  ///< in m_flips
@@ -134,6 +134,8 @@ class Meetings
     void settle(std::uint32_t output) noexcept;
     void put(std::uint32_t output, const PlanOutput& flat, OutputState& state,
              Value value) noexcept;
+    void show(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+              Value value) noexcept;
     [[nodiscard]] Value meet(const PlanOutput& output) const noexcept;
     [[nodiscard]] std::uint32_t anyActive(const PlanOutput& output) const noexcept;
 

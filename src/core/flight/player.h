@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/plan/machine.h"
+#include "core/tangle/tangle.h"
+
+#include <functional>
+#include <memory>
+
+namespace jolly
+{
+
+/// Runs a tangle in virtual time: the one way in which past or made-up moves are played, for
+/// replays, rehearsals and tests. What moves by itself goes on at exactly its time.
+class Player
+{
+ public:
+    /// Hears of each virtual control that took another value.
+    using Hear = std::function<void(Time, const Change&)>;
+    /// Hears of each time at which something moved by itself, before what changed is told.
+    using HearTick = std::function<void(Time)>;
+
+    explicit Player(const Tangle& tangle, Hear hear = {})
+        : m_machine(std::make_unique<Machine>(compile(tangle))), m_hear(std::move(hear))
+    {
+    }
+
+    [[nodiscard]] Machine& machine() noexcept { return *m_machine; }
+    [[nodiscard]] const Machine& machine() const noexcept { return *m_machine; }
+
+    void onTick(HearTick hear) { m_hearTick = std::move(hear); }
+
+    /// Begins with what was primed.
+    void begin(Time time);
+
+    /// Forgets everything and begins with what `prime` primes, as at go-live. What is otherwise than
+    /// before is told.
+    void restart(const std::function<void(Machine&)>& prime, Time time);
+
+    /// Lets what moves by itself go on until and at `time`.
+    void runUntil(Time time);
+
+    /// Lets it go on once, as the engine did it at `time`.
+    void tick(Time time);
+
+    /// A control moved; its frame goes on.
+    void move(std::uint32_t input, bool isHatY, std::int32_t raw, Time time)
+    {
+        m_machine->move(input, isHatY, raw, time);
+    }
+
+    /// The frame is over: what changed in it is told.
+    void endFrame(Time time);
+
+    /// Runs another tangle from now on, with what `prime` primes. What an edit changed is told.
+    void take(const Tangle& tangle, const std::function<void(Machine&)>& prime, Time time);
+
+ private:
+    void tellEdit(const Machine& before, Time time);
+
+    std::unique_ptr<Machine> m_machine;
+    Hear m_hear;
+    HearTick m_hearTick;
+};
+
+}  // namespace jolly

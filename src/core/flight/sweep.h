@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/tangle/virtual_layout.h"
+#include "core/value/time.h"
+
+#include <cstdint>
+#include <span>
+#include <vector>
+
+namespace jolly
+{
+
+/// Where a hat goes when a sim learns it.
+enum class SweepWay : std::uint8_t { Up, Right, Down, Left };
+
+/// One step of a sweep: a virtual control stands at these counts from a time on.
+struct SweepStep {
+    Time at{};             ///< since the sweep began
+    std::size_t part = 0;  ///< place among the controls that are swept
+    Counts counts{};
+};
+
+/// How virtual controls move so that a sim that listens learns them: from rest to rest. An axis
+/// goes over its full travel once, and stays at each end for a moment; a hat goes one way; a button
+/// is pressed for long enough that a sim which asks now and then sees it. Several are a chord: they
+/// are pressed one after the other and let go in reverse.
+///
+/// @return in the order of time; the last step is at rest. Empty for turners.
+[[nodiscard]] std::vector<SweepStep> sweepOf(std::span<const VirtualSlot> parts, SweepWay way);
+
+/// What a virtual control stands at when nothing moves it.
+[[nodiscard]] Counts restOf(const VirtualSlot& slot);
+
+}  // namespace jolly

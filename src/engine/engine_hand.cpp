@@ -1,0 +1,178 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/lookup.h"
+#include "engine/engine.h"
+
+#include <algorithm>
+#include <cmath>
+
+/// Virtual controls that are moved by hand, and what a sim learns.
+namespace jolly
+{
+
+namespace
+{
+
+using Kind = Happening::Kind;
+
+/// Counts that a hand holds a virtual control at.
+Counts countsOf(const PlanOutput& output, Value value)
+{
+    const auto direction = [](double v) { return v > 0.5 ? 1 : v < -0.5 ? -1 : 0; };
+    switch (output.layout.control.kind) {
+        case ControlKind::Axis:
+            return {output.range.rawOf(value.x, output.layout.sides), 0};
+        case ControlKind::Hat:
+            return {direction(value.x), direction(value.y)};
+        case ControlKind::Turner:
+            return {static_cast<std::int32_t>(std::clamp(value.x, -1000.0, 1000.0)), 0};
+        case ControlKind::Button:
+            break;
+    }
+    return {value.isPressed() ? 1 : 0, 0};
+}
+
+tl::unexpected<Failure> noSuchControl(const Tangle& tangle, const Target& place)
+{
+    const auto* device = findDevice(tangle, place.device);
+    if (!device)
+        return fail(Failure::Code::NotThere,
+                    "The tangle that runs has no virtual device \"" + place.device + "\".",
+                    "\"tangle map\" lists its devices.");
+    return fail(Failure::Code::NotThere,
+                device->name + " has no control \"" + toText(place.control) + "\".",
+                "Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them.");
+}
+
+}  // namespace
+
+Fallible Engine::holdByHand(const Target& place, Value value)
+{
+    auto& machine = m_woven->machine;
+    const auto output = Hand::outputOf(machine.plan(), place);
+    if (!output) return noSuchControl(m_woven->tangle, place);
+    if (!std::isfinite(value.x) || !std::isfinite(value.y))
+        return fail(Failure::Code::Unreadable, "A hand cannot hold a control at no number.",
+                    "Give a number between -1 and 1.");
+    if (m_hand.isLearning())
+        return fail(Failure::Code::Busy, "A sim learns a control now; all else keeps still.",
+                    "End the learning first.");
+    m_hand.renew(m_world.now());
+    const auto& flat = machine.plan().outputs[*output];
+    auto counts = countsOf(flat, value);
+    if (flat.layout.control.kind == ControlKind::Turner)
+        counts.x += machine.meetings().raw(*output).x;
+    putByHand(*output, counts);
+    return {};
+}
+
+void Engine::putByHand(std::uint32_t output, Counts counts)
+{
+    auto& machine = m_woven->machine;
+    const auto now = m_world.now();
+    m_live.begin();
+    m_live.record(Kind::Hand, output, counts.x, now);
+    if (machine.plan().outputs[output].layout.control.kind == ControlKind::Hat)
+        m_live.record(Kind::Hand, output, counts.y, now, kLiveHatY);
+    m_hand.hold(machine, output, counts);
+    flush(now);
+    m_live.end();
+}
+
+void Engine::letGoByHand()
+{
+    endLearning();
+    while (!m_hand.held().empty()) {
+        const auto place = m_hand.held().back().place;
+        if (!letGoByHand(place)) break;
+    }
+}
+
+Fallible Engine::letGoByHand(const Target& place)
+{
+    auto& machine = m_woven->machine;
+    const auto output = Hand::outputOf(machine.plan(), place);
+    if (!output) return noSuchControl(m_woven->tangle, place);
+    const auto now = m_world.now();
+    m_hand.renew(now);
+    m_live.begin();
+    m_live.record(Kind::HandOff, *output, 0, now);
+    m_hand.letGo(machine, *output);
+    flush(now);
+    m_live.end();
+    return {};
+}
+
+void Engine::keepHand()
+{
+    m_hand.renew(m_world.now());
+}
+
+Fallible Engine::learn(const std::vector<Target>& places)
+{
+    if (places.empty()) {
+        endLearning();
+        return {};
+    }
+    if (!isLive())
+        return fail(Failure::Code::NotThere,
+                    "A sim can learn a control only while its virtual device is there.",
+                    "Go live first.");
+    std::vector<std::uint32_t> outputs;
+    for (const auto& place : places) {
+        const auto output = Hand::outputOf(m_woven->machine.plan(), place);
+        if (!output) return noSuchControl(m_woven->tangle, place);
+        if (place.control.kind == ControlKind::Turner ||
+            (places.size() > 1 && place.control.kind != ControlKind::Button))
+            return fail(Failure::Code::Unreadable,
+                        "A sim learns one axis, hat or button at a time, or keys together.",
+                        "Choose one of those.");
+        outputs.push_back(*output);
+    }
+    endLearning();
+    m_hand.renew(m_world.now());
+    m_hand.setLearned(places);
+    m_fleet.setSolo(m_woven->machine.plan(), outputs);
+    for (const auto output : outputs)
+        putByHand(output, restOf(m_woven->machine.plan().outputs[output].layout));
+    m_isStale = true;
+    return {};
+}
+
+Fallible Engine::sweep(SweepWay way)
+{
+    if (!m_hand.isLearning())
+        return fail(Failure::Code::NotThere, "No sim learns a control now.",
+                    "Choose a control first.");
+    std::vector<VirtualSlot> parts;
+    const auto& plan = m_woven->machine.plan();
+    for (const auto& place : m_hand.learned())
+        parts.push_back(plan.outputs[*Hand::outputOf(plan, place)].layout);
+    const auto now = m_world.now();
+    m_hand.renew(now);
+    m_hand.beginSweep(sweepOf(parts, way), now);
+    return {};
+}
+
+/// All else moves again: games get what differs from what they were told last.
+void Engine::endLearning()
+{
+    if (!m_hand.isLearning()) return;
+    const auto learned = m_hand.learned();
+    m_hand.setLearned({});
+    m_hand.beginSweep({}, {});
+    for (const auto& place : learned) static_cast<void>(letGoByHand(place));
+    m_fleet.endSolo(m_woven->machine);
+    m_isStale = true;
+}
+
+/// What a sweep does next, and the end of what a client holds that is gone.
+void Engine::runHand(Time now)
+{
+    if (m_hand.isForsaken(now)) return letGoByHand();
+    while (const auto step = m_hand.takeStep(now)) {
+        const auto output = Hand::outputOf(m_woven->machine.plan(), m_hand.learned()[step->part]);
+        if (output) putByHand(*output, step->counts);
+    }
+}
+
+}  // namespace jolly

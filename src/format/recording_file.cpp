@@ -1,0 +1,286 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "format/recording_file.h"
+
+#include "format/recording_json.h"
+
+#include <fcntl.h>
+#include <sys/stat.h>
+#include <unistd.h>
+#include <zlib.h>
+
+#include <array>
+#include <cerrno>
+#include <cstring>
+#include <memory>
+
+namespace jolly::format
+{
+
+namespace
+{
+
+constexpr std::string_view kMagic = "JTFLIGHT";
+constexpr std::uint32_t kVersion = 1;
+constexpr std::uint32_t kHead = 0x44414548;  // "HEAD"
+constexpr std::uint32_t kInfo = 0x4f464e49;  // "INFO"
+constexpr std::uint32_t kTape = 0x45504154;  // "TAPE"
+constexpr std::uint32_t kEnd = 0x20444e45;   // "END "
+constexpr std::size_t kBlockHead = 12;
+constexpr std::uint32_t kMostInfo = 1U << 24U;
+constexpr std::uint32_t kMostHead = 1U << 30U;
+
+template <class Number>
+void put(std::string& bytes, Number number)
+{
+    for (std::size_t i = 0; i < sizeof number; ++i)
+        bytes.push_back(static_cast<char>(static_cast<std::uint64_t>(number) >> (8 * i)));
+}
+
+template <class Number>
+Number take(std::string_view& bytes)
+{
+    std::uint64_t number = 0;
+    for (std::size_t i = 0; i < sizeof(Number); ++i)
+        number |= static_cast<std::uint64_t>(static_cast<unsigned char>(bytes[i])) << (8 * i);
+    bytes.remove_prefix(sizeof(Number));
+    return static_cast<Number>(number);
+}
+
+std::uint32_t sumOf(std::string_view bytes)
+{
+    return static_cast<std::uint32_t>(
+        crc32_z(0, reinterpret_cast<const Bytef*>(bytes.data()), bytes.size()));
+}
+
+void putBlock(std::string& file, std::uint32_t type, std::string_view payload)
+{
+    put(file, type);
+    put(file, static_cast<std::uint32_t>(payload.size()));
+    put(file, sumOf(payload));
+    file += payload;
+}
+
+std::string infoOf(const Chunk& chunk)
+{
+    std::string info;
+    put(info, chunk.first.count());
+    put(info, chunk.last.count());
+    put(info, chunk.count);
+    for (const auto track : chunk.active) put(info, track);
+    return info;
+}
+
+/// An open file, closed with the last who reads it.
+class File
+{
+ public:
+    explicit File(int fd) : m_fd(fd) {}
+    File(const File&) = delete;
+    File& operator=(const File&) = delete;
+    ~File() { ::close(m_fd); }
+
+    /// Up to `size` bytes; fewer at the end.
+    [[nodiscard]] Result<std::string> read(std::uint64_t offset, std::size_t size) const
+    {
+        std::string bytes(size, '\0');
+        std::size_t got = 0;
+        while (got < size) {
+            const auto count =
+                ::pread(m_fd, bytes.data() + got, size - got, static_cast<off_t>(offset + got));
+            if (count < 0 && errno == EINTR) continue;
+            if (count < 0)
+                return fail(
+                    Failure::Code::System,
+                    std::string("The recording cannot be read: ") + std::strerror(errno) + ".",
+                    "Check the disk it lies on.", errno);
+            if (count == 0) break;
+            got += static_cast<std::size_t>(count);
+        }
+        bytes.resize(got);
+        return bytes;
+    }
+
+    [[nodiscard]] std::uint64_t size() const
+    {
+        struct stat about {
+        };
+        return ::fstat(m_fd, &about) == 0 ? static_cast<std::uint64_t>(about.st_size) : 0;
+    }
+
+ private:
+    int m_fd;
+};
+
+struct Block {
+    std::uint32_t type = 0;
+    std::uint32_t length = 0;
+    std::uint32_t sum = 0;
+    std::uint64_t offset = 0;  ///< of what is in it
+};
+
+/// Reads the blocks of a file one after the other.
+class Reading
+{
+ public:
+    Reading(std::shared_ptr<const File> file, std::string name)
+        : m_file(std::move(file)), m_name(std::move(name)), m_size(m_file->size())
+    {
+    }
+
+    [[nodiscard]] Result<Recording> run()
+    {
+        auto magic = m_file->read(0, kMagic.size() + 4);
+        if (!magic) return tl::unexpected(magic.error());
+        if (magic->size() < kMagic.size() + 4 || !magic->starts_with(kMagic))
+            return fail(Failure::Code::Unreadable, m_name + " is no recording of a flight.",
+                        "Choose a file whose name ends in .flight.");
+        auto rest = std::string_view(*magic).substr(kMagic.size());
+        if (take<std::uint32_t>(rest) > kVersion)
+            return fail(Failure::Code::Unreadable,
+                        m_name + " was recorded by a newer Jolly Tangle.",
+                        "Open it with that version.");
+        m_at = magic->size();
+        auto head = readHead();
+        if (!head) return head;
+        m_recording = std::move(*head);
+        readChunks();
+        m_recording.fetch = [file = m_file](const Chunk& chunk) { return fetch(*file, chunk); };
+        return std::move(m_recording);
+    }
+
+ private:
+    [[nodiscard]] std::optional<Block> nextBlock()
+    {
+        const auto bytes = m_file->read(m_at, kBlockHead);
+        if (!bytes || bytes->size() < kBlockHead) return std::nullopt;
+        std::string_view rest(*bytes);
+        Block block;
+        block.type = take<std::uint32_t>(rest);
+        block.length = take<std::uint32_t>(rest);
+        block.sum = take<std::uint32_t>(rest);
+        block.offset = m_at + kBlockHead;
+        if (block.offset + block.length > m_size) return std::nullopt;
+        m_at = block.offset + block.length;
+        return block;
+    }
+
+    [[nodiscard]] std::optional<std::string> contentOf(const Block& block, std::uint32_t most) const
+    {
+        if (block.length > most) return std::nullopt;
+        auto bytes = m_file->read(block.offset, block.length);
+        if (!bytes || bytes->size() < block.length || sumOf(*bytes) != block.sum)
+            return std::nullopt;
+        return std::move(*bytes);
+    }
+
+    [[nodiscard]] Result<Recording> readHead()
+    {
+        const auto block = nextBlock();
+        const auto text =
+            block && block->type == kHead ? contentOf(*block, kMostHead) : std::nullopt;
+        auto recording = text ? recordingOfJson(*text) : std::nullopt;
+        if (recording) return std::move(*recording);
+        return fail(Failure::Code::Unreadable,
+                    m_name + " is damaged at its beginning; nothing of it can be used.",
+                    "Open another recording.");
+    }
+
+    void readChunks()
+    {
+        while (const auto info = nextBlock()) {
+            if (info->type == kEnd) return;
+            const auto tape = info->type == kInfo ? nextBlock() : std::nullopt;
+            const auto bytes =
+                tape && tape->type == kTape ? contentOf(*info, kMostInfo) : std::nullopt;
+            if (!bytes || !takeInfo(*bytes, *tape)) break;
+        }
+        if (!m_recording.damage.empty()) return;
+        m_recording.damage =
+            m_name + " is cut off; what follows its first " +
+            std::to_string(static_cast<long>(inSeconds(m_recording.last() - m_recording.first()))) +
+            " seconds is missing.";
+    }
+
+    [[nodiscard]] bool takeInfo(std::string_view bytes, const Block& tape)
+    {
+        constexpr std::size_t kFixed = 20;
+        if (bytes.size() < kFixed || bytes.size() % 4 != 0) return false;
+        Chunk chunk;
+        chunk.first = Time(take<std::int64_t>(bytes));
+        chunk.last = Time(take<std::int64_t>(bytes));
+        chunk.count = take<std::uint32_t>(bytes);
+        while (!bytes.empty()) chunk.active.push_back(take<std::uint32_t>(bytes));
+        chunk.offset = tape.offset;
+        chunk.length = tape.length;
+        chunk.sum = tape.sum;
+        const auto& chunks = m_recording.chunks;
+        if (chunk.last < chunk.first || (!chunks.empty() && chunk.first < chunks.back().first)) {
+            m_recording.damage = "The times of " + m_name +
+                                 " go backwards; what comes after that place is left out.";
+            return false;
+        }
+        m_recording.chunks.push_back(std::move(chunk));
+        return true;
+    }
+
+    static Result<std::string> fetch(const File& file, const Chunk& chunk)
+    {
+        auto bytes = file.read(chunk.offset, chunk.length);
+        if (!bytes) return bytes;
+        if (bytes->size() == chunk.length && sumOf(*bytes) == chunk.sum) return bytes;
+        return fail(Failure::Code::Unreadable,
+                    "A part of the recording is damaged; what follows it cannot be read.",
+                    "What is before it can be used.");
+    }
+
+    std::shared_ptr<const File> m_file;
+    std::string m_name;
+    std::uint64_t m_size;
+    std::uint64_t m_at = 0;
+    Recording m_recording;
+};
+
+}  // namespace
+
+Result<std::string> writeRecording(const Recording& recording)
+{
+    std::string file(kMagic);
+    put(file, kVersion);
+    putBlock(file, kHead, jsonOf(recording));
+    for (const auto& chunk : recording.chunks) {
+        putBlock(file, kInfo, infoOf(chunk));
+        if (chunk.bytes) {
+            putBlock(file, kTape, *chunk.bytes);
+            continue;
+        }
+        const auto bytes = recording.fetch(chunk);
+        if (!bytes) return bytes;
+        putBlock(file, kTape, *bytes);
+    }
+    putBlock(file, kEnd, {});
+    return file;
+}
+
+Result<Recording> openRecording(int fd, const std::string& name)
+{
+    return Reading(std::make_shared<const File>(fd), name).run();
+}
+
+Result<Recording> openRecording(const std::filesystem::path& path)
+{
+    const auto name = path.string();
+    const int fd = ::open(name.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK);
+    if (fd < 0) {
+        const bool isForbidden = errno == EACCES;
+        return fail(isForbidden ? Failure::Code::NotAllowed : Failure::Code::NotThere,
+                    isForbidden ? name + " may not be read." : "There is no file " + name + ".",
+                    isForbidden ? "Check its permissions." : "Check its name.", errno);
+    }
+    struct stat about {
+    };
+    if (::fstat(fd, &about) == 0 && S_ISREG(about.st_mode)) return openRecording(fd, name);
+    ::close(fd);
+    return fail(Failure::Code::Unreadable, name + " is no file.", "Choose a recording.");
+}
+
+}  // namespace jolly::format

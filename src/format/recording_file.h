@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/flight/recording.h"
+
+#include <filesystem>
+#include <string>
+
+/// Recordings as files, NAME.flight (docs/formats/recording.md).
+namespace jolly::format
+{
+
+/// The bytes of a recording file. Fails when a chunk of it cannot be read.
+[[nodiscard]] Result<std::string> writeRecording(const Recording& recording);
+
+/// Opens a recording: reads what it is about and where its chunks are; those are read when they are
+/// asked for. One that was cut off is opened as far as it goes, and Recording::damage says so.
+/// NotThere or NotAllowed when there is no such file, Unreadable when it is no recording.
+[[nodiscard]] Result<Recording> openRecording(const std::filesystem::path& path);
+
+/// Likewise from a file descriptor, which is closed with the recording. @param name  for sentences.
+[[nodiscard]] Result<Recording> openRecording(int fd, const std::string& name);
+
+}  // namespace jolly::format

@@ -35,6 +35,8 @@ RunningEngine::RunningEngine(std::unique_ptr<World> world, LiveMemory live)
       m_live(std::move(live)),
       m_engine(*m_world, m_live.block(), m_board),
       m_door(*m_world),
+      m_recorder(m_live.block(), m_board),
+      m_lookout(m_live.block(), m_door),
       m_news(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK))
 {
 }
@@ -47,7 +49,9 @@ RunningEngine::~RunningEngine()
 void RunningEngine::begin(const Tangle& tangle)
 {
     remember(tangle);
-    m_engine.take(std::make_unique<WovenTangle>(tangle));
+    auto woven = std::make_unique<WovenTangle>(tangle);
+    woven->number = m_recorder.noteTangle(format::writeTangle(tangle));
+    m_engine.take(std::move(woven));
 }
 
 void RunningEngine::remember(const Tangle& tangle)
@@ -127,8 +131,9 @@ Problems RunningEngine::load(const std::string& text, bool& accepted)
     auto read = format::readTangle(text);
     accepted = read.isReadable;
     if (!read.isReadable) return read.problems;
-    if (const auto done = m_door.take(std::make_unique<WovenTangle>(read.tangle, markOf(text)));
-        !done) {
+    auto woven = std::make_unique<WovenTangle>(read.tangle, markOf(text));
+    woven->number = m_recorder.noteTangle(text);
+    if (const auto done = m_door.take(std::move(woven)); !done) {
         accepted = false;
         read.problems.push_back({Severity::Error, "", done.error().sentence, done.error().cure});
         return read.problems;

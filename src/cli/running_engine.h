@@ -3,6 +3,8 @@
 
 #include "control/engine_service.h"
 #include "engine/engine_door.h"
+#include "engine/lookout.h"
+#include "engine/recorder.h"
 #include "format/tangle_text.h"
 
 #include <atomic>
@@ -39,17 +41,20 @@ class RunningEngine : public EngineHost
     [[nodiscard]] Time now() const noexcept { return m_world->now(); }
 
     [[nodiscard]] Problems load(const std::string& tangle, bool& accepted) override;
-    [[nodiscard]] Fallible goLive() override { return m_door.goLive(); }
-    [[nodiscard]] Fallible standDown() override { return m_door.standDown(); }
-    [[nodiscard]] Fallible flipLayer(const std::string& layer) override
-    {
-        return m_door.flipLayer(layer);
-    }
-    [[nodiscard]] Fallible chooseCraft(const std::string& craft) override
-    {
-        return m_door.chooseCraft(craft);
-    }
+    [[nodiscard]] Fallible goLive() override;
+    [[nodiscard]] Fallible standDown() override;
+    [[nodiscard]] Fallible flipLayer(const std::string& layer) override;
+    [[nodiscard]] Fallible chooseCraft(const std::string& craft) override;
     [[nodiscard]] Fallible quit() override { return m_door.quit(); }
+    [[nodiscard]] Fallible holdByHand(const Target& place, Value value) override;
+    [[nodiscard]] Fallible letGoByHand(const Target& place) override;
+    [[nodiscard]] Fallible letGoAllByHand() override;
+    [[nodiscard]] Fallible keepHand() override;
+    [[nodiscard]] Fallible learn(const std::vector<Target>& places) override;
+    [[nodiscard]] Fallible sweep(SweepWay way) override;
+    [[nodiscard]] Fallible lookAsGame() override;
+    [[nodiscard]] Result<UniqueFd> recording(Time since) override;
+    [[nodiscard]] Result<std::string> keepRecording(const std::string& path) override;
     [[nodiscard]] std::shared_ptr<const EngineStatus> status() const override
     {
         return m_board.get();
@@ -70,6 +75,8 @@ class RunningEngine : public EngineHost
     StatusBoard m_board;
     Engine m_engine;
     EngineDoor m_door;
+    Recorder m_recorder;
+    Lookout m_lookout;
     int m_news = -1;  ///< a counter of changes of layers and craft
     std::uint64_t m_toldLayers = 1;
     std::uint64_t m_toldCraft = 0;

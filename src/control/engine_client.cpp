@@ -153,6 +153,57 @@ Fallible EngineClient::quit()
     return guarded([this] { m_proxy->Quit(); });
 }
 
+Fallible EngineClient::holdByHand(const Target& place, Value value)
+{
+    return guarded(
+        [&] { m_proxy->HoldByHand(place.device, toText(place.control), value.x, value.y); });
+}
+
+Fallible EngineClient::letGoByHand(const Target& place)
+{
+    return guarded([&] { m_proxy->LetGoByHand(place.device, toText(place.control)); });
+}
+
+Fallible EngineClient::letGoAllByHand()
+{
+    return guarded([this] { m_proxy->LetGoAllByHand(); });
+}
+
+Fallible EngineClient::keepHand()
+{
+    return guarded([this] { m_proxy->KeepHand(); });
+}
+
+Fallible EngineClient::learn(const std::vector<Target>& places)
+{
+    std::vector<sdbus::Struct<std::string, std::string>> list;
+    for (const auto& place : places)
+        list.push_back(sdbus::make_struct(place.device, toText(place.control)));
+    return guarded([&] { m_proxy->Learn(list); });
+}
+
+Fallible EngineClient::sweep(SweepWay way)
+{
+    return guarded([&] { m_proxy->Sweep(std::string(nameOf(way))); });
+}
+
+Fallible EngineClient::lookAsGame()
+{
+    return guarded([this] { m_proxy->LookAsGame(); });
+}
+
+Result<UniqueFd> EngineClient::recording(Time since)
+{
+    auto fd = guarded([&] { return m_proxy->Recording(since.count()); });
+    if (!fd) return tl::unexpected(fd.error());
+    return UniqueFd(fd->release());
+}
+
+Result<std::string> EngineClient::keepRecording(const std::string& path)
+{
+    return guarded([&] { return m_proxy->KeepRecording(path); });
+}
+
 Result<EngineStatus> EngineClient::status()
 {
     return guarded([this] { return m_proxy->Status(); }).and_then(statusFromJson);

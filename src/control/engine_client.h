@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "control/engine_commands.h"
 #include "control/live_view.h"
 #include "core/value/result.h"
 #include "engine/status.h"
@@ -18,19 +19,11 @@ struct LoadResult {
     Problems problems;
 };
 
-/// An engine to talk to. Every call may fail with NotThere when the engine has gone, and with Busy
-/// when it does not answer.
-class EngineLink
+/// An engine to talk to.
+class EngineLink : public EngineCommands
 {
  public:
-    virtual ~EngineLink() = default;
-
     [[nodiscard]] virtual Result<LoadResult> load(const std::string& tangle) = 0;
-    [[nodiscard]] virtual Fallible goLive() = 0;
-    [[nodiscard]] virtual Fallible standDown() = 0;
-    [[nodiscard]] virtual Fallible flipLayer(const std::string& layer) = 0;
-    [[nodiscard]] virtual Fallible chooseCraft(const std::string& craft) = 0;
-    [[nodiscard]] virtual Fallible quit() = 0;
     [[nodiscard]] virtual Result<EngineStatus> status() = 0;
     [[nodiscard]] virtual Result<Problems> problems() = 0;
     [[nodiscard]] virtual Result<std::string> tangle() = 0;
@@ -61,6 +54,15 @@ class EngineClient : public EngineLink
     [[nodiscard]] Fallible flipLayer(const std::string& layer) override;
     [[nodiscard]] Fallible chooseCraft(const std::string& craft) override;
     [[nodiscard]] Fallible quit() override;
+    [[nodiscard]] Fallible holdByHand(const Target& place, Value value) override;
+    [[nodiscard]] Fallible letGoByHand(const Target& place) override;
+    [[nodiscard]] Fallible letGoAllByHand() override;
+    [[nodiscard]] Fallible keepHand() override;
+    [[nodiscard]] Fallible learn(const std::vector<Target>& places) override;
+    [[nodiscard]] Fallible sweep(SweepWay way) override;
+    [[nodiscard]] Fallible lookAsGame() override;
+    [[nodiscard]] Result<UniqueFd> recording(Time since) override;
+    [[nodiscard]] Result<std::string> keepRecording(const std::string& path) override;
     [[nodiscard]] Result<EngineStatus> status() override;
     [[nodiscard]] Result<Problems> problems() override;
     [[nodiscard]] Result<std::string> tangle() override;

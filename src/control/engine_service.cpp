@@ -24,6 +24,16 @@ void orThrow(const Fallible& done)
     throw sdbus::Error(kBusError + std::string(nameOf(done.error().code)), done.error().text());
 }
 
+/// A virtual control as clients name it.
+Target placeOf(const std::string& device, const std::string& control)
+{
+    const auto parsed = parseVirtualControl(control);
+    if (!parsed)
+        orThrow(fail(Failure::Code::Unreadable, "\"" + control + "\" is no virtual control.",
+                     "Name one such as \"axis 1\" or \"button 1\"."));
+    return {device, *parsed};
+}
+
 }  // namespace
 
 /// Keeps the connection alive for as long as the object on it.
@@ -84,6 +94,45 @@ class EngineService::Object : private ServiceConnection,
     void StandDown() override { orThrow(m_host.standDown()); }
     void FlipLayer(const std::string& layer) override { orThrow(m_host.flipLayer(layer)); }
     void ChooseCraft(const std::string& craft) override { orThrow(m_host.chooseCraft(craft)); }
+    void HoldByHand(const std::string& device, const std::string& control, const double& x,
+                    const double& y) override
+    {
+        orThrow(m_host.holdByHand(placeOf(device, control), {x, y}));
+    }
+    void LetGoByHand(const std::string& device, const std::string& control) override
+    {
+        orThrow(m_host.letGoByHand(placeOf(device, control)));
+    }
+    void LetGoAllByHand() override { orThrow(m_host.letGoAllByHand()); }
+    void KeepHand() override { orThrow(m_host.keepHand()); }
+    void Learn(const std::vector<sdbus::Struct<std::string, std::string>>& controls) override
+    {
+        std::vector<Target> places;
+        for (const auto& control : controls)
+            places.push_back(placeOf(std::get<0>(control), std::get<1>(control)));
+        orThrow(m_host.learn(places));
+    }
+    void Sweep(const std::string& way) override
+    {
+        const auto known = sweepWayNamed(way);
+        if (!known)
+            orThrow(fail(Failure::Code::Unreadable, "\"" + way + "\" is no way of a hat.",
+                         "Name one of: up, right, down, left."));
+        orThrow(m_host.sweep(*known));
+    }
+    void LookAsGame() override { orThrow(m_host.lookAsGame()); }
+    sdbus::UnixFd Recording(const std::int64_t& since) override
+    {
+        auto fd = m_host.recording(Time(since));
+        if (!fd) orThrow(tl::unexpected(fd.error()));
+        return sdbus::UnixFd(fd->get());
+    }
+    std::string KeepRecording(const std::string& path) override
+    {
+        auto kept = m_host.keepRecording(path);
+        if (!kept) orThrow(tl::unexpected(kept.error()));
+        return *kept;
+    }
     void Quit() override
     {
         orThrow(m_host.quit());

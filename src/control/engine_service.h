@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "control/engine_commands.h"
 #include "core/value/result.h"
 #include "engine/status.h"
 
@@ -21,19 +22,12 @@ struct FliesAs {
 };
 
 /// What the engine's program does for its clients. Called on the service's own thread.
-class EngineHost
+class EngineHost : public EngineCommands
 {
  public:
-    virtual ~EngineHost() = default;
-
     /// Runs another tangle; one after the other, on a thread of its own.
     /// @return all there is to say about it; `accepted` tells whether it runs.
     [[nodiscard]] virtual Problems load(const std::string& tangle, bool& accepted) = 0;
-    [[nodiscard]] virtual Fallible goLive() = 0;
-    [[nodiscard]] virtual Fallible standDown() = 0;
-    [[nodiscard]] virtual Fallible flipLayer(const std::string& layer) = 0;
-    [[nodiscard]] virtual Fallible chooseCraft(const std::string& craft) = 0;
-    [[nodiscard]] virtual Fallible quit() = 0;
     [[nodiscard]] virtual std::shared_ptr<const EngineStatus> status() const = 0;
     [[nodiscard]] virtual Problems problems() const = 0;
     [[nodiscard]] virtual std::string tangle() const = 0;

@@ -132,6 +132,24 @@ Problems problemsOf(const Json& list)
     return problems;
 }
 
+Json toJson(const std::vector<Target>& places)
+{
+    auto list = Json::array();
+    for (const auto& place : places)
+        list.push_back({{"device", place.device}, {"control", toText(place.control)}});
+    return list;
+}
+
+std::vector<Target> placesOf(const Json& list)
+{
+    std::vector<Target> places;
+    for (const auto& j : list) {
+        const auto control = parseVirtualControl(j.at("control").get<std::string>());
+        places.push_back({j.at("device"), control.value_or(VirtualControl{})});
+    }
+    return places;
+}
+
 EngineStatus statusOf(const Json& j)
 {
     EngineStatus s;
@@ -146,6 +164,8 @@ EngineStatus statusOf(const Json& j)
     for (const auto& device : j.at("devices")) {
         s.devices.push_back({device.at("id"), device.at("there"), device.at("firstSlot")});
     }
+    s.byHand = placesOf(j.at("byHand"));
+    s.learned = placesOf(j.at("learned"));
     for (const auto& doubt : j.at("doubts"))
         s.doubts.push_back({doubt.at("rig"), doubt.at("candidates")});
     s.troubles = problemsOf(j.at("troubles"));
@@ -165,6 +185,8 @@ std::string statusToJson(const EngineStatus& s)
         j["devices"].push_back(
             {{"id", device.id}, {"there", device.isThere}, {"firstSlot", device.firstSlot}});
     }
+    j["byHand"] = toJson(s.byHand);
+    j["learned"] = toJson(s.learned);
     j["doubts"] = Json::array();
     for (const auto& doubt : s.doubts)
         j["doubts"].push_back({{"rig", doubt.rig}, {"candidates", doubt.candidates}});

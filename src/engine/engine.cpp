@@ -374,6 +374,8 @@ void Engine::publish()
         status->devices.push_back(
             {m_woven->tangle.devices[d].id, m_fleet.isThere(d), plan.outputsOfDevice[d].first});
     }
+    for (const auto& held : m_hand.held()) status->byHand.push_back(held.place);
+    status->learned = m_hand.learned();
     status->doubts = m_deck.doubts();
     for (const auto& [path, problem] : m_troubles) status->troubles.push_back(problem);
     m_board.put(std::move(status));

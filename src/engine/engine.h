@@ -5,6 +5,7 @@
 #include "engine/desk_pass.h"
 #include "engine/dropped_pulses.h"
 #include "engine/fleet.h"
+#include "engine/game_seat.h"
 #include "engine/hand.h"
 #include "engine/live_memory.h"
 #include "ports/world.h"
@@ -64,6 +65,9 @@ class Engine : private WorldListener
     [[nodiscard]] Fallible learn(const std::vector<Target>& places);
     /// Moves them once from rest to rest; see sweepOf().
     [[nodiscard]] Fallible sweep(SweepWay way);
+
+    /// Readers of the virtual devices that are there and may be read.
+    [[nodiscard]] GameSeats openAsGame();
 
     /// Measures the delay of every frame from now on, or of some.
     void measureAll(bool isWanted) noexcept { m_live.measureAll(isWanted); }

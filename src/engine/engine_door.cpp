@@ -19,41 +19,27 @@ tl::unexpected<Failure> ending()
 
 Fallible EngineDoor::take(std::unique_ptr<WovenTangle> woven)
 {
-    return ask(Wish::Take, std::move(woven));
-}
-
-Fallible EngineDoor::goLive()
-{
-    return ask(Wish::GoLive);
-}
-
-Fallible EngineDoor::standDown()
-{
-    return ask(Wish::StandDown);
-}
-
-Fallible EngineDoor::flipLayer(const std::string& layer)
-{
-    return ask(Wish::FlipLayer, {}, layer);
-}
-
-Fallible EngineDoor::chooseCraft(const std::string& craft)
-{
-    return ask(Wish::ChooseCraft, {}, craft);
+    auto held = std::make_shared<std::unique_ptr<WovenTangle>>(std::move(woven));
+    return ask([held](Engine& engine) -> Fallible {
+        *held = engine.take(std::move(*held));
+        return {};
+    });
 }
 
 Fallible EngineDoor::quit()
 {
-    return ask(Wish::Quit);
+    return ask([this](Engine& engine) -> Fallible {
+        engine.standDown();
+        m_hasQuit = true;
+        return {};
+    });
 }
 
-Fallible EngineDoor::ask(Wish wish, std::unique_ptr<WovenTangle> woven, std::string name)
+Fallible EngineDoor::ask(Deed deed)
 {
     const std::lock_guard lock(m_asking);
     auto order = std::make_unique<Order>();
-    order->wish = wish;
-    order->woven = std::move(woven);
-    order->name = std::move(name);
+    order->deed = std::move(deed);
     auto answer = order->answer.get_future();
     const bool isSent = !m_isClosed && m_orders.push(std::move(order));
     m_world.wake();
@@ -70,40 +56,16 @@ void EngineDoor::close()
 {
     m_isClosed = true;
     std::unique_ptr<Order> order;
-    while (m_orders.pop(order)) order->answer.set_value({ending(), std::move(order->woven)});
+    while (m_orders.pop(order)) order->answer.set_value({ending(), std::move(order->deed)});
 }
 
 void EngineDoor::serve(Engine& engine)
 {
     std::unique_ptr<Order> order;
-    while (m_orders.pop(order)) order->answer.set_value(carryOut(*order, engine));
-}
-
-EngineDoor::Answer EngineDoor::carryOut(Order& order, Engine& engine)
-{
-    Answer answer;
-    switch (order.wish) {
-        case Wish::Take:
-            answer.retired = engine.take(std::move(order.woven));
-            break;
-        case Wish::GoLive:
-            answer.outcome = engine.goLive();
-            break;
-        case Wish::StandDown:
-            engine.standDown();
-            break;
-        case Wish::FlipLayer:
-            answer.outcome = engine.flipLayer(order.name);
-            break;
-        case Wish::ChooseCraft:
-            answer.outcome = engine.chooseCraft(order.name);
-            break;
-        case Wish::Quit:
-            engine.standDown();
-            m_hasQuit = true;
-            break;
+    while (m_orders.pop(order)) {
+        auto outcome = order->deed(engine);
+        order->answer.set_value({std::move(outcome), std::move(order->deed)});
     }
-    return answer;
 }
 
 }  // namespace jolly

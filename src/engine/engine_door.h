@@ -6,6 +6,7 @@
 
 #include <atomic>
 #include <cstdint>
+#include <functional>
 #include <future>
 #include <memory>
 #include <mutex>
@@ -18,14 +19,16 @@ namespace jolly
 class EngineDoor
 {
  public:
+    /// What the engine's thread does. It is destroyed where it was made.
+    using Deed = std::function<Fallible(Engine&)>;
+
     explicit EngineDoor(World& world) : m_world(world) {}
+
+    /// Has something done. Control threads only.
+    [[nodiscard]] Fallible ask(Deed deed);
 
     /// Runs another tangle. Control threads only.
     Fallible take(std::unique_ptr<WovenTangle> woven);
-    Fallible goLive();
-    Fallible standDown();
-    Fallible flipLayer(const std::string& layer);
-    Fallible chooseCraft(const std::string& craft);
 
     /// Stands down and ends the loop. Control threads only.
     Fallible quit();
@@ -40,22 +43,15 @@ class EngineDoor
     [[nodiscard]] bool hasQuit() const noexcept { return m_hasQuit; }
 
  private:
-    enum class Wish : std::uint8_t { Take, GoLive, StandDown, FlipLayer, ChooseCraft, Quit };
-
     struct Answer {
         Fallible outcome;
-        std::unique_ptr<WovenTangle> retired;
+        Deed deed;  ///< with all that it holds
     };
 
     struct Order {
-        Wish wish = Wish::Quit;
-        std::unique_ptr<WovenTangle> woven;
-        std::string name;  ///< of a layer or a craft
+        Deed deed;
         std::promise<Answer> answer;
     };
-
-    Fallible ask(Wish wish, std::unique_ptr<WovenTangle> woven = {}, std::string name = {});
-    Answer carryOut(Order& order, Engine& engine);
 
     World& m_world;
     std::mutex m_asking;  ///< among control threads; the engine's thread never takes it

@@ -73,7 +73,9 @@ void Engine::putByHand(std::uint32_t output, Counts counts)
     m_live.record(Kind::Hand, output, counts.x, now);
     if (machine.plan().outputs[output].layout.control.kind == ControlKind::Hat)
         m_live.record(Kind::Hand, output, counts.y, now, kLiveHatY);
+    const auto held = m_hand.held().size();
     m_hand.hold(machine, output, counts);
+    m_isStale = m_isStale || held != m_hand.held().size();
     flush(now);
     m_live.end();
 }
@@ -97,6 +99,7 @@ Fallible Engine::letGoByHand(const Target& place)
     m_live.begin();
     m_live.record(Kind::HandOff, *output, 0, now);
     m_hand.letGo(machine, *output);
+    m_isStale = true;
     flush(now);
     m_live.end();
     return {};

@@ -88,6 +88,26 @@ void Engine::layOut()
     m_live.end();
 }
 
+GameSeats Engine::openAsGame()
+{
+    GameSeats all;
+    const auto& plan = m_woven->machine.plan();
+    for (std::size_t d = 0; d < m_woven->tangle.devices.size(); ++d) {
+        if (!m_fleet.isThere(d)) continue;
+        auto reader = m_world.openAsGame(m_fleet.handleOf(d));
+        if (!reader) {
+            all.areAll = false;
+            continue;
+        }
+        const auto& outputs = plan.outputsOfDevice[d];
+        GameSeat seat{std::move(*reader), outputs.first, {}};
+        for (std::uint32_t i = 0; i < outputs.count; ++i)
+            seat.kinds.push_back(plan.outputs[outputs.first + i].layout.control.kind);
+        all.seats.push_back(std::move(seat));
+    }
+    return all;
+}
+
 /// Leaves for the recorder what the slots mean from now on.
 void Engine::putScene()
 {

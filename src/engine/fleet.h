@@ -83,6 +83,8 @@ class Fleet
     [[nodiscard]] bool isFlying() const noexcept { return m_isFlying; }
     [[nodiscard]] bool isEmpty() const noexcept { return m_ships.empty() && m_leaving.empty(); }
     [[nodiscard]] bool isThere(std::size_t device) const noexcept;
+    /// Of a device that is there.
+    [[nodiscard]] Handle handleOf(std::size_t device) const { return m_ships[device].handle; }
     [[nodiscard]] bool hasLosses() const noexcept { return m_hasLosses; }
 
     /// When tick() has something to do next.

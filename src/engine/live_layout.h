@@ -54,6 +54,21 @@ struct LiveHeader {
     std::atomic<std::uint64_t> delays[kLiveDelays];  ///< how many frames had which; see delayBin()
 };
 
+/// What a reader of the virtual devices, as a game is one, got of one virtual control. Written by
+/// another thread than all else, while a client wants it.
+struct LiveEye {
+    std::atomic<std::int32_t> raw;  ///< of a turner the sum of all turns that were read
+    std::atomic<std::int32_t> rawY;
+    std::atomic<std::uint32_t> sight;    ///< a LiveSight
+    std::atomic<std::uint32_t> changes;  ///< how many were read
+};
+
+enum class LiveSight : std::uint32_t {
+    Unseen,   ///< it is not read back now
+    Same,     ///< it is what was sent
+    Differs,  ///< it has not been what was sent for a while: a fault
+};
+
 inline constexpr std::uint32_t kLiveMagic = 0x4a544c56;  // "JTLV"
 inline constexpr std::uint32_t kLiveVersion = 5;
 inline constexpr std::uint32_t kLiveSlots = 16384;
@@ -65,10 +80,21 @@ inline constexpr std::uint32_t kLiveNumber = (1U << kLiveKindShift) - 1;
 /// A kind of the ring alone: slots have other meanings from here on. Its raw is the generation.
 inline constexpr std::uint32_t kLiveScene = 31;
 
+inline constexpr std::uint32_t kLiveEyes = 4096;
+
+struct LiveHeaderOfEyes {
+    std::atomic<std::uint64_t> frames;  ///< that were read back since the start
+    std::atomic<std::int64_t> worstNs;  ///< longest delay from the kernel's stamp of a move to that
+                                        ///< of what came of it, since reading back began
+    std::atomic<std::uint64_t> delays[kLiveDelays];
+};
+
 struct LiveBlock {
     LiveHeader header;
     LiveSlot slots[kLiveSlots];
     LiveEntry entries[kLiveEntries];
+    LiveHeaderOfEyes sights;
+    LiveEye eyes[kLiveEyes];
 };
 
 /// Which of the bins of delays one belongs to: four for each doubling, the first for 1 ns.

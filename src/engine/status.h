@@ -49,6 +49,8 @@ struct EngineStatus {
     std::uint64_t mark = 0;  ///< markOf() the text it came from; 0 when it came from none
     std::vector<PresentController> controllers{};
     std::vector<PresentDevice> devices{};
+    std::vector<Target> byHand{};   ///< virtual controls that a hand holds
+    std::vector<Target> learned{};  ///< that a sim learns: they alone reach games
     std::vector<Doubt> doubts{};
     Problems troubles{};  ///< of the world; those of the tangle are told when it is loaded
 

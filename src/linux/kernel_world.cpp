@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/kernel_world.h"
 
+#include "linux/node_reader.h"
+
 #include "linux/system_calls.h"
 #include "linux/system_check.h"
 
@@ -374,6 +376,19 @@ WriteStatus KernelWorld::write(Handle handle, std::span<const VirtualMove> moves
     const auto at = std::ranges::lower_bound(m_virtuals, handle, {}, &Virtual::handle);
     return at != m_virtuals.end() && at->handle == handle ? at->device->write(moves)
                                                           : WriteStatus::Gone;
+}
+
+Result<std::unique_ptr<GameReader>> KernelWorld::openAsGame(Handle handle)
+{
+    const auto at = std::ranges::lower_bound(m_virtuals, handle, {}, &Virtual::handle);
+    const auto node =
+        at != m_virtuals.end() && at->handle == handle ? at->device->node() : std::string();
+    if (node.empty())
+        return fail(Failure::Code::NotThere, "The virtual device is not there yet.", "Wait.");
+    auto reader = NodeReader::open(node, at->device->slots());
+    if (!reader) return tl::unexpected(std::move(reader.error()));
+    m_opens.expect(handle);
+    return std::move(*reader);
 }
 
 void KernelWorld::destroy(Handle handle)

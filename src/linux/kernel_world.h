@@ -35,6 +35,7 @@ class KernelWorld : public World
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,
                                     std::span<const VirtualMove> moves) noexcept override;
+    [[nodiscard]] Result<std::unique_ptr<GameReader>> openAsGame(Handle device) override;
     void destroy(Handle device) override;
 
  private:

@@ -26,6 +26,13 @@ void OpenWatch::forget(Handle device)
     findNext();
 }
 
+void OpenWatch::expect(Handle device)
+{
+    for (auto& [number, watched] : m_watched) {
+        if (watched.device == device) ++watched.expected;
+    }
+}
+
 void OpenWatch::read(Time now)
 {
     alignas(inotify_event) char buffer[16 * (sizeof(inotify_event) + NAME_MAX + 1)];
@@ -36,6 +43,10 @@ void OpenWatch::read(Time now)
             at += sizeof(inotify_event) + event->len;
             const auto found = m_watched.find(event->wd);
             if (found == m_watched.end() || (event->mask & IN_OPEN) == 0) continue;
+            if (found->second.expected > 0) {
+                --found->second.expected;
+                continue;
+            }
             found->second.soon = now + kSoon;
             found->second.later = now + kLater;
         }

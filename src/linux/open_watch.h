@@ -28,6 +28,9 @@ class OpenWatch
     void watch(Handle device, const std::string& node);
     void forget(Handle device);
 
+    /// The next opening of a device is our own: nobody has to be nudged.
+    void expect(Handle device);
+
     /// Takes the news of openings at `now`.
     void read(Time now);
 
@@ -49,6 +52,7 @@ class OpenWatch
  private:
     struct Watched {
         Handle device = 0;
+        int expected = 0;  ///< openings that are our own
         Time soon = Time::max();
         Time later = Time::max();
     };

@@ -30,6 +30,8 @@ class UinputDevice
     /// its first report see the truth then. RT-safe.
     void nudge() noexcept;
 
+    [[nodiscard]] const std::vector<VirtualSlot>& slots() const noexcept { return m_slots; }
+
     /// Its /dev/input/event* node; empty while there is none.
     [[nodiscard]] std::string node() const;
 

@@ -8,6 +8,7 @@
 #include "core/value/time.h"
 
 #include <cstdint>
+#include <memory>
 #include <span>
 #include <string>
 #include <vector>
@@ -35,6 +36,31 @@ struct VirtualMove {
 };
 
 enum class WriteStatus : std::uint8_t { Written, Gone, Refused };
+
+/// One change of a virtual device as a reader of it got it: the place of its control in
+/// VirtualSpec::slots. Of a turner the counts that it turned.
+struct SeenChange {
+    std::uint16_t slot = 0;
+    bool isHatY = false;
+    std::int32_t raw = 0;
+};
+
+/// Reads one virtual device as a game does, by a way of its own. One thread uses it, which need not
+/// be the world's.
+class GameReader
+{
+ public:
+    virtual ~GameReader() = default;
+
+    /// Becomes readable when there is something to read.
+    [[nodiscard]] virtual int fd() const noexcept = 0;
+
+    /// What its controls stand at as far as it was read, one for each slot.
+    [[nodiscard]] virtual std::vector<Counts> state() const = 0;
+
+    /// Puts the next frame into `changes`. @return whether there was one.
+    [[nodiscard]] virtual bool read(std::vector<SeenChange>& changes, Time& time) = 0;
+};
 
 /// Learns what happens in a world. Called from World::wait() alone.
 class WorldListener
@@ -105,6 +131,9 @@ class World
     /// Writes one frame. RT-safe.
     [[nodiscard]] virtual WriteStatus write(Handle device,
                                             std::span<const VirtualMove> moves) noexcept = 0;
+
+    /// A reader of a virtual device. NotThere while nobody can open it yet.
+    [[nodiscard]] virtual Result<std::unique_ptr<GameReader>> openAsGame(Handle device) = 0;
 
     /// Takes a virtual device away. The caller has written its releases well before.
     virtual void destroy(Handle device) = 0;

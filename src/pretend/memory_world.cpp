@@ -78,7 +78,7 @@ void MemoryWorld::letGo(Handle controller)
 Result<Handle> MemoryWorld::create(const VirtualSpec& spec)
 {
     if (faults.create) return tl::unexpected(*faults.create);
-    m_devices.push_back({spec, m_nextHandle++, true, {}});
+    m_devices.push_back({spec, m_nextHandle++, true, {}, {}});
     return m_devices.back().handle;
 }
 
@@ -92,8 +92,23 @@ WriteStatus MemoryWorld::write(Handle handle, std::span<const VirtualMove> moves
         const bool isTurn = device->spec.slots[move.slot].code.type == EventType::Rel;
         value = isTurn ? Counts{value.x + move.raw.x, 0} : move.raw;
     }
+    for (const auto& each : device->readers) {
+        const auto reader = each.lock();
+        if (reader && !faults.isDeaf) reader->put(moves, device->spec.slots, now());
+    }
     if (m_isRecording) device->frames.emplace_back(moves.begin(), moves.end());
     return WriteStatus::Written;
+}
+
+Result<std::unique_ptr<GameReader>> MemoryWorld::openAsGame(Handle handle)
+{
+    const auto device = std::ranges::find(m_devices, handle, &Device::handle);
+    if (device == m_devices.end() || !device->isThere)
+        return fail(Failure::Code::NotThere, "The virtual device is gone.", "Go live again.");
+    std::erase_if(device->readers, [](const auto& reader) { return reader.expired(); });
+    auto pipe = std::make_shared<MemoryPipe>();
+    device->readers.push_back(pipe);
+    return std::make_unique<MemoryReader>(std::move(pipe), device->spec.values);
 }
 
 void MemoryWorld::destroy(Handle handle)

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "ports/world.h"
+#include "pretend/memory_reader.h"
 
 #include <cstdint>
 #include <deque>
@@ -27,6 +28,7 @@ class MemoryWorld : public World
         Handle handle = 0;
         bool isThere = true;
         std::vector<std::vector<VirtualMove>> frames;  ///< all of them, when recording
+        std::vector<std::weak_ptr<MemoryPipe>> readers;
     };
 
     struct Faults {
@@ -34,6 +36,7 @@ class MemoryWorld : public World
         std::optional<Failure> hold;    ///< every hold() fails with it
         std::optional<Failure> alone;   ///< every keepAlone() fails with it
         WriteStatus write = WriteStatus::Written;
+        bool isDeaf = false;  ///< readers of virtual devices get nothing of what is written
     };
 
     // World
@@ -47,6 +50,7 @@ class MemoryWorld : public World
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,
                                     std::span<const VirtualMove> moves) noexcept override;
+    [[nodiscard]] Result<std::unique_ptr<GameReader>> openAsGame(Handle device) override;
     void destroy(Handle device) override;
 
     // What happens
@@ -75,7 +79,14 @@ class MemoryWorld : public World
 
  private:
     struct Event {
-        enum class Kind : std::uint8_t { Plug, Unplug, Moves, Loss, Alone, Trouble } kind = Kind::Moves;
+        enum class Kind : std::uint8_t {
+            Plug,
+            Unplug,
+            Moves,
+            Loss,
+            Alone,
+            Trouble
+        } kind = Kind::Moves;
         Handle controller = 0;
         ControllerDescription description{};
         std::vector<Counts> state{};

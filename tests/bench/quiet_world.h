@@ -45,6 +45,10 @@ class QuietWorld : public World
         ++m_writes;
         return WriteStatus::Written;
     }
+    [[nodiscard]] Result<std::unique_ptr<GameReader>> openAsGame(Handle) override
+    {
+        return fail(Failure::Code::NotThere, "Nothing is there.", "");
+    }
     void destroy(Handle) override {}
 
  private:

@@ -62,6 +62,10 @@ class TimedWorld : public World
         if (m_due != Time::max() && late.size() < late.capacity()) late.push_back(now() - m_due);
         return WriteStatus::Written;
     }
+    [[nodiscard]] Result<std::unique_ptr<GameReader>> openAsGame(Handle) override
+    {
+        return fail(Failure::Code::NotThere, "Nothing is there.", "");
+    }
     void destroy(Handle) override {}
 
     std::vector<Time> late;

@@ -8,6 +8,7 @@
 #include <gmock/gmock.h>
 #include <sdbus-c++/sdbus-c++.h>
 #include <sys/eventfd.h>
+#include <sys/mman.h>
 #include <unistd.h>
 
 #include <semaphore>
@@ -45,6 +46,37 @@ class Host : public EngineHost
         hasQuit = true;
         return {};
     }
+    Fallible holdByHand(const Target& place, Value value) override
+    {
+        return note("hold " + place.device + " " + toText(place.control) + " " +
+                    std::to_string(value.x) + " " + std::to_string(value.y));
+    }
+    Fallible letGoByHand(const Target& place) override
+    {
+        return note("let go " + place.device + " " + toText(place.control));
+    }
+    Fallible letGoAllByHand() override { return note("let all go"); }
+    Fallible keepHand() override { return note("keep"); }
+    Fallible learn(const std::vector<Target>& places) override
+    {
+        for (const auto& place : places)
+            static_cast<void>(note("learn " + place.device + " " + toText(place.control)));
+        return {};
+    }
+    Fallible sweep(SweepWay way) override { return note("sweep " + std::string(nameOf(way))); }
+    Fallible lookAsGame() override { return note("look"); }
+    Result<UniqueFd> recording(Time since) override
+    {
+        UniqueFd fd(memfd_create("recording", MFD_CLOEXEC));
+        const auto text = std::to_string(since.count());
+        EXPECT_EQ(::write(fd.get(), text.data(), text.size()), static_cast<ssize_t>(text.size()));
+        return fd;
+    }
+    Result<std::string> keepRecording(const std::string& path) override
+    {
+        if (path == "full") return fail(Failure::Code::System, "The disk is full.", "Free some.");
+        return path + " kept";
+    }
     std::shared_ptr<const EngineStatus> status() const override
     {
         return std::make_shared<EngineStatus>(EngineStatus{.tangle = "T"});
@@ -55,11 +87,47 @@ class Host : public EngineHost
     FliesAs fliesAs() const override { return {"gannet-12", {"water", "trim"}}; }
     int fliesAsFd() const override { return news; }
 
+    Fallible note(const std::string& what)
+    {
+        said.push_back(what);
+        return {};
+    }
+
+    std::vector<std::string> said;
     int news = eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK);
     LiveMemory live = std::move(*LiveMemory::make());
     std::string loaded;
     std::atomic<bool> hasQuit = false;
 };
+
+TEST(EngineBus, HandsAndRecordingsGoThereAndBack)
+{
+    Host host;
+    const auto service = EngineService::offer(host);
+    ASSERT_TRUE(service);
+    const auto client = EngineClient::connect();
+    ASSERT_TRUE(client);
+    const Target axis{"jolly-1", {ControlKind::Axis, 3}};
+    const Target key{"keys", {ControlKind::Button, 30}};
+    EXPECT_TRUE((*client)->holdByHand(axis, {0.25, -1.0}));
+    EXPECT_TRUE((*client)->letGoByHand(axis));
+    EXPECT_TRUE((*client)->letGoAllByHand());
+    EXPECT_TRUE((*client)->keepHand());
+    EXPECT_TRUE((*client)->learn({key, axis}));
+    EXPECT_TRUE((*client)->sweep(SweepWay::Left));
+    EXPECT_TRUE((*client)->lookAsGame());
+    EXPECT_THAT(host.said, testing::ElementsAre("hold jolly-1 axis 3 0.250000 -1.000000",
+                                                "let go jolly-1 axis 3", "let all go", "keep",
+                                                "learn keys button 30", "learn jolly-1 axis 3",
+                                                "sweep left", "look"));
+    const auto file = (*client)->recording(Time(77));
+    ASSERT_TRUE(file);
+    char text[8] = {};
+    EXPECT_EQ(::pread(file->get(), text, sizeof text, 0), 2);
+    EXPECT_STREQ(text, "77");
+    EXPECT_EQ(*(*client)->keepRecording("here"), "here kept");
+    EXPECT_EQ((*client)->keepRecording("full").error().sentence, "The disk is full. Free some.");
+}
 
 TEST(EngineBus, WithoutAnEngineTheClientSaysHowToStartOne)
 {

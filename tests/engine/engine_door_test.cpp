@@ -46,6 +46,12 @@ TEST(SpscQueue, CarriesEverythingFromThreadToThread)
 }
 
 /// An engine on a thread of its own, in a world where nothing moves.
+Fallible down(Engine& engine)
+{
+    engine.standDown();
+    return {};
+}
+
 class EngineDoorTest : public testing::Test
 {
  protected:
@@ -77,10 +83,10 @@ TEST_F(EngineDoorTest, WhatIsAskedIsDoneByTheEnginesThread)
 {
     EXPECT_TRUE(door.take(std::make_unique<WovenTangle>(smallTangle())));
     EXPECT_EQ(board.get()->tangle, "Small");
-    EXPECT_TRUE(door.goLive());
+    EXPECT_TRUE(door.ask([](Engine& e) { return e.goLive(); }));
     EXPECT_TRUE(board.get()->isLive);
     EXPECT_TRUE(board.get()->devices[0].isThere);
-    EXPECT_TRUE(door.standDown());
+    EXPECT_TRUE(door.ask(down));
     EXPECT_FALSE(board.get()->isLive);
 }
 
@@ -89,7 +95,9 @@ TEST_F(EngineDoorTest, SeveralThreadsMayAskAtOnce)
     std::vector<std::thread> askers;
     for (int i = 0; i < 4; ++i) {
         askers.emplace_back([this] {
-            for (int n = 0; n < 20; ++n) EXPECT_TRUE(n % 2 == 0 ? door.goLive() : door.standDown());
+            for (int n = 0; n < 20; ++n)
+                EXPECT_TRUE(n % 2 == 0 ? door.ask([](Engine& e) { return e.goLive(); })
+                                       : door.ask(down));
         });
     }
     for (auto& asker : askers) asker.join();

@@ -4,8 +4,11 @@
 #include "core/tangle/virtual_layout.h"
 #include "core/value/time.h"
 
+#include <array>
 #include <cstdint>
+#include <optional>
 #include <span>
+#include <string_view>
 #include <vector>
 
 namespace jolly
@@ -13,6 +16,22 @@ namespace jolly
 
 /// Where a hat goes when a sim learns it.
 enum class SweepWay : std::uint8_t { Up, Right, Down, Left };
+
+inline constexpr std::array<std::string_view, 4> kSweepWays = {"up", "right", "down", "left"};
+
+[[nodiscard]] constexpr std::string_view nameOf(SweepWay way) noexcept
+{
+    return kSweepWays[static_cast<std::size_t>(way)];
+}
+
+/// The way of that name; nothing when there is none.
+[[nodiscard]] constexpr std::optional<SweepWay> sweepWayNamed(std::string_view name) noexcept
+{
+    for (std::size_t i = 0; i < kSweepWays.size(); ++i) {
+        if (kSweepWays[i] == name) return static_cast<SweepWay>(i);
+    }
+    return std::nullopt;
+}
 
 /// One step of a sweep: a virtual control stands at these counts from a time on.
 struct SweepStep {

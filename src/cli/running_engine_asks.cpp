@@ -1,0 +1,156 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/running_engine.h"
+#include "format/recording_file.h"
+#include "format/save.h"
+
+#include <fcntl.h>
+#include <sys/mman.h>
+#include <unistd.h>
+
+#include <cerrno>
+#include <cstring>
+#include <ctime>
+#include <filesystem>
+
+/// What clients ask of an engine that runs.
+namespace jolly
+{
+
+namespace
+{
+
+/// A deed that cannot fail.
+template <class Deed>
+EngineDoor::Deed always(Deed deed)
+{
+    return [deed = std::move(deed)](Engine& engine) -> Fallible {
+        deed(engine);
+        return {};
+    };
+}
+
+tl::unexpected<Failure> noMemory()
+{
+    return fail(
+        Failure::Code::System,
+        std::string("The recording could not be handed over: ") + std::strerror(errno) + ".",
+        "Free some memory.", errno);
+}
+
+/// Where flights are kept that were given no name.
+std::filesystem::path keptFolder()
+{
+    const char* data = std::getenv("XDG_DATA_HOME");
+    if (data && *data == '/') return std::filesystem::path(data) / "jolly-tangle" / "flights";
+    const char* home = std::getenv("HOME");
+    return std::filesystem::path(home ? home : ".") / ".local/share/jolly-tangle/flights";
+}
+
+/// A name by the present time, as nobody has it yet.
+Result<std::filesystem::path> freshPath()
+{
+    const auto folder = keptFolder();
+    std::error_code error;
+    std::filesystem::create_directories(folder, error);
+    if (error)
+        return fail(Failure::Code::System,
+                    "The folder for kept flights, " + folder.string() +
+                        ", could not be made: " + error.message() + ".",
+                    "Give the recording a name in another folder.");
+    const auto now = std::time(nullptr);
+    std::tm local{};
+    localtime_r(&now, &local);
+    char name[32];
+    std::strftime(name, sizeof name, "%Y-%m-%d %H.%M.%S", &local);
+    for (int i = 1; i < 100; ++i) {
+        const auto path = folder / (name + (i == 1 ? "" : " " + std::to_string(i)) + ".flight");
+        if (!std::filesystem::exists(path, error)) return path;
+    }
+    return fail(Failure::Code::System, "There are too many kept flights of this second.",
+                "Try again.");
+}
+
+}  // namespace
+
+Fallible RunningEngine::goLive()
+{
+    return m_door.ask([](Engine& engine) { return engine.goLive(); });
+}
+
+Fallible RunningEngine::standDown()
+{
+    return m_door.ask(always([](Engine& engine) { engine.standDown(); }));
+}
+
+Fallible RunningEngine::flipLayer(const std::string& layer)
+{
+    return m_door.ask([layer](Engine& engine) { return engine.flipLayer(layer); });
+}
+
+Fallible RunningEngine::chooseCraft(const std::string& craft)
+{
+    return m_door.ask([craft](Engine& engine) { return engine.chooseCraft(craft); });
+}
+
+Fallible RunningEngine::holdByHand(const Target& place, Value value)
+{
+    return m_door.ask([=](Engine& engine) { return engine.holdByHand(place, value); });
+}
+
+Fallible RunningEngine::letGoByHand(const Target& place)
+{
+    return m_door.ask([=](Engine& engine) { return engine.letGoByHand(place); });
+}
+
+Fallible RunningEngine::letGoAllByHand()
+{
+    return m_door.ask(always([](Engine& engine) { engine.letGoByHand(); }));
+}
+
+Fallible RunningEngine::keepHand()
+{
+    return m_door.ask(always([](Engine& engine) { engine.keepHand(); }));
+}
+
+Fallible RunningEngine::learn(const std::vector<Target>& places)
+{
+    return m_door.ask([=](Engine& engine) { return engine.learn(places); });
+}
+
+Fallible RunningEngine::sweep(SweepWay way)
+{
+    return m_door.ask([way](Engine& engine) { return engine.sweep(way); });
+}
+
+Fallible RunningEngine::lookAsGame()
+{
+    m_lookout.ask();
+    return {};
+}
+
+Result<UniqueFd> RunningEngine::recording(Time since)
+{
+    const auto bytes = format::writeRecording(m_recorder.recording(since));
+    if (!bytes) return tl::unexpected(bytes.error());
+    UniqueFd fd(memfd_create("jolly-tangle-flight", MFD_CLOEXEC | MFD_ALLOW_SEALING));
+    for (std::size_t at = 0; fd.isOpen() && at < bytes->size();) {
+        const auto count = ::write(fd.get(), bytes->data() + at, bytes->size() - at);
+        if (count < 0 && errno != EINTR) return noMemory();
+        if (count > 0) at += static_cast<std::size_t>(count);
+    }
+    if (!fd.isOpen()) return noMemory();
+    return fd;
+}
+
+Result<std::string> RunningEngine::keepRecording(const std::string& path)
+{
+    const auto bytes = format::writeRecording(m_recorder.recording());
+    if (!bytes) return tl::unexpected(bytes.error());
+    auto where = path.empty() ? freshPath() : Result<std::filesystem::path>(path);
+    if (!where) return tl::unexpected(where.error());
+    if (const auto done = format::replaceText(*where, *bytes); !done)
+        return tl::unexpected(done.error());
+    return where->string();
+}
+
+}  // namespace jolly

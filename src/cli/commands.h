@@ -31,6 +31,11 @@ void addDown(CLI::App& app, ExitCode& code);
 void addLayer(CLI::App& app, ExitCode& code);
 void addCraft(CLI::App& app, ExitCode& code);
 void addReplay(CLI::App& app, ExitCode& code);
+void addDiffReplay(CLI::App& app, ExitCode& code);
+void addRecord(CLI::App& app, ExitCode& code);
+void addWhy(CLI::App& app, ExitCode& code);
+void addSweep(CLI::App& app, ExitCode& code);
+void addBench(CLI::App& app, ExitCode& code);
 void addMeasure(CLI::App& app, ExitCode& code);
 void addMap(CLI::App& app, ExitCode& code);
 void addExplain(CLI::App& app, ExitCode& code);
@@ -42,10 +47,11 @@ void addPreflight(CLI::App& app, ExitCode& code);
 void addPermit(CLI::App& app, ExitCode& code);
 void addKeepRoom(CLI::App& app, ExitCode& code);  ///< for "launch" alone
 
-inline constexpr auto kCommands = {addDevices, addWatch, addCheck,     addRun,    addStatus,
-                                   addLive,    addDown,  addLayer,     addCraft,  addReplay,
-                                   addMeasure, addMap,   addExplain,   addPlan,   addSheets,
-                                   addLaunch,  addGames, addPreflight, addPermit, addKeepRoom};
+inline constexpr auto kCommands = {addDevices,    addWatch,  addCheck,     addRun,    addStatus,
+                                   addLive,       addDown,   addLayer,     addCraft,  addReplay,
+                                   addDiffReplay, addRecord, addWhy,       addSweep,  addBench,
+                                   addMeasure,    addMap,    addExplain,   addPlan,   addSheets,
+                                   addLaunch,     addGames,  addPreflight, addPermit, addKeepRoom};
 
 /// Says on standard error what went wrong.
 void complain(const Failure& failure);

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/change_printer.h"
 #include "cli/moves.h"
-#include "core/plan/machine.h"
+#include "cli/recordings.h"
+#include "cli/tangle_file.h"
+#include "core/flight/compare.h"
+#include "core/flight/player.h"
 #include "core/tangle/lookup.h"
-#include "format/files.h"
-#include "format/tangle_text.h"
-
-#include <nlohmann/json.hpp>
 
 #include <iostream>
 #include <map>
@@ -18,8 +18,6 @@ namespace jolly
 namespace
 {
 
-using Json = nlohmann::json;
-
 /// How long after the last move it is waited for what moves by itself.
 constexpr Time kLongest = std::chrono::minutes(1);
 
@@ -27,14 +25,18 @@ constexpr Time kLongest = std::chrono::minutes(1);
 class Replay
 {
  public:
-    explicit Replay(const Tangle& tangle) : m_tangle(tangle), m_machine(compile(tangle))
+    explicit Replay(const Tangle& tangle)
+        : m_tangle(tangle),
+          m_player(tangle, [this](Time, const Change& change) { m_printer.print(m_t, change); }),
+          m_printer(tangle, m_player.machine())
     {
-        for (const auto& output : m_machine.plan().outputs) {
-            if (output.device == kNoDevice) continue;  // a layer; those come behind the others
-            m_heads.push_back(",\"device\":" + Json(tangle.devices[output.device].id).dump() +
-                              ",\"control\":" + Json(toText(output.layout.control)).dump());
-        }
+        m_player.onTick([this](Time now) {
+            m_printer.tellRest(m_t);
+            m_t = inSeconds(now);
+        });
     }
+    Replay(const Replay&) = delete;
+    Replay& operator=(const Replay&) = delete;
 
     /// @return what is wrong with the move, as the end of a sentence; empty when nothing is.
     std::string feed(const RecordedMove& move)
@@ -47,12 +49,35 @@ class Replay
         }
         const auto input = inputOf(move.control);
         if (!input) return move.controller + " has no control " + toText(move.control);
-        if (m_machine.nextTick() <= move.time) runUntil(move.time);
-        m_t = move.t;
+        runUntil(move);
         const bool isTurner = move.control.type == EventType::Rel;
         const auto raw = isTurner ? m_turned[*input] += move.raw : move.raw;
-        m_machine.move(*input, isHatY(move.control), raw, move.time);
+        m_player.move(*input, isHatY(move.control), raw, move.time);
         return {};
+    }
+
+    /// Lets all of it arrive; what never does is left after a minute.
+    void settle()
+    {
+        const auto next = m_player.machine().nextTick();
+        if (next == Time::max()) return;
+        m_player.runUntil(next + kLongest);
+        m_printer.tellRest(m_t);
+    }
+
+    /// Ends the frame: prints what changed.
+    void flush()
+    {
+        m_player.endFrame(m_now);
+        m_printer.tellRest(m_t);
+    }
+
+ private:
+    void runUntil(const RecordedMove& move)
+    {
+        m_player.runUntil(move.time);
+        m_t = move.t;
+        m_now = move.time;
     }
 
     /// A layer is flipped by hand, or another craft chosen. @return as feed().
@@ -60,52 +85,24 @@ class Replay
     {
         flush();
         m_controller.clear();
-        if (m_machine.nextTick() <= move.time) runUntil(move.time);
-        m_t = move.t;
+        runUntil(move);
         const auto& name = move.controller;
         if (move.deed == RecordedMove::Deed::Fly) {
             const auto* craft = findNamed(m_tangle.craft, name);
             if (!craft) return "the tangle has no craft \"" + name + "\"";
-            m_machine.chooseCraft(static_cast<std::uint32_t>(craft - m_tangle.craft.data()));
+            m_player.machine().chooseCraft(
+                static_cast<std::uint32_t>(craft - m_tangle.craft.data()));
         } else {
             const auto* layer = findNamed(m_tangle.layers, name);
             if (!layer) return "the tangle has no layer \"" + name + "\"";
             if (layer == m_tangle.layers.data()) return "Base always is engaged";
-            m_machine.flipLayer(static_cast<std::uint32_t>(layer - m_tangle.layers.data()));
+            m_player.machine().flipLayer(
+                static_cast<std::uint32_t>(layer - m_tangle.layers.data()));
         }
         flush();
         return {};
     }
 
-    /// Lets what moves by itself go on.
-    void runUntil(Time time)
-    {
-        while (m_machine.nextTick() <= time) {
-            const auto now = m_machine.nextTick();
-            flush();
-            m_t = inSeconds(now);
-            m_machine.tick(now);
-            flush();
-        }
-    }
-
-    /// Lets all of it arrive; what never does is left after a minute.
-    void settle()
-    {
-        if (m_machine.nextTick() != Time::max()) runUntil(m_machine.nextTick() + kLongest);
-    }
-
-    /// Ends the frame: prints what changed.
-    void flush()
-    {
-        m_machine.takeChanges(
-            [this](const Change& change) { print("{\"t\":" + Json(m_t).dump(), change); });
-        tellLayers();
-        if (m_machine.takeStandDown())
-            std::cout << "{\"t\":" << Json(m_t).dump() << ",\"order\":\"stand down\"}\n";
-    }
-
- private:
     /// The controller that the next moves are of, by its alias or id.
     std::string choose(const std::string& name)
     {
@@ -122,72 +119,70 @@ class Replay
         const std::pair key(m_rig, isHatCode(control) ? hatOf(control) : control);
         const auto known = m_inputs.find(key);
         if (known != m_inputs.end()) return known->second;
-        return m_inputs.emplace(key, m_machine.plan().inputOf(key.first, key.second)).first->second;
-    }
-
-    /// Layers that were engaged or let go, and a craft that was chosen.
-    void tellLayers()
-    {
-        const auto engaged = m_machine.layers().engaged();
-        for (std::size_t layer = 1; layer < m_machine.plan().layers.size(); ++layer) {
-            const bool is = ((engaged >> layer) & 1U) != 0;
-            if (is == (((m_engaged >> layer) & 1U) != 0)) continue;
-            std::cout << "{\"t\":" << Json(m_t).dump()
-                      << ",\"layer\":" << Json(m_machine.plan().layers[layer].id).dump()
-                      << ",\"engaged\":" << (is ? "true" : "false") << "}\n";
-        }
-        m_engaged = engaged;
-        const auto craft = m_machine.routing().craft();
-        if (craft == std::exchange(m_craft, craft)) return;
-        std::cout << "{\"t\":" << Json(m_t).dump()
-                  << ",\"craft\":" << Json(m_machine.plan().views[craft].craft).dump() << "}\n";
-    }
-
-    void print(const std::string& time, const Change& change)
-    {
-        std::cout << time << m_heads[change.output];
-        auto raw = std::to_string(change.raw.x);
-        const auto kind = m_machine.plan().outputs[change.output].layout.control.kind;
-        if (kind == ControlKind::Axis) {  // + 0.0: never -0
-            const double value = change.value.x + 0.0;
-            std::cout << ",\"value\":" << Json(value).dump() << ",\"raw\":" << raw << "}\n";
-            return;
-        }
-        if (kind == ControlKind::Turner)
-            raw = std::to_string(change.raw.x - std::exchange(m_sent[change.output], change.raw.x));
-        if (kind == ControlKind::Hat) raw = "[" + raw + "," + std::to_string(change.raw.y) + "]";
-        std::cout << ",\"raw\":" << raw << ",\"value\":" << raw << "}\n";
+        const auto& plan = m_player.machine().plan();
+        return m_inputs.emplace(key, plan.inputOf(key.first, key.second)).first->second;
     }
 
     const Tangle& m_tangle;
-    Machine m_machine;
-    double m_t = 0.0;
+    Player m_player;
+    ChangePrinter m_printer;
+    double m_t = 0.0;  ///< the time of what is printed, as it was written
+    Time m_now{};
     std::string m_controller;
     std::size_t m_rig = 0;
     std::map<std::pair<std::size_t, ControlCode>, std::optional<std::uint32_t>> m_inputs;
     std::map<std::uint32_t, std::int32_t> m_turned;  ///< the sum of a turner's turns
-    std::uint64_t m_engaged = 1;
-    std::uint32_t m_craft = 0;
-    std::map<std::uint32_t, std::int32_t> m_sent;  ///< the same of virtual ones, by output
-    std::vector<std::string> m_heads;              ///< of each output's lines
 };
 
-ExitCode replay(const std::string& file, const std::string& movesFile)
+ExitCode replayMoves(const Tangle& tangle, const std::string& movesFile)
 {
-    const auto text = format::readText(file);
-    if (!text) {
-        complain(text.error());
-        return ExitCode::Usage;
-    }
-    const auto read = format::readTangle(*text);
-    complain(read.problems, file);
-    if (hasErrors(read.problems)) return ExitCode::Faulty;
-    std::ios::sync_with_stdio(false);
-    Replay replay(read.tangle);
+    Replay replay(tangle);
     const auto code =
         forEachMove(movesFile, [&](const RecordedMove& move) { return replay.feed(move); });
     replay.flush();  // also what came right before a bad line
     if (code == ExitCode::Fine) replay.settle();
+    return code;
+}
+
+/// Plays a recording through a tangle and prints what leaves it.
+ExitCode replayRecording(const Tangle& tangle, const std::string& file)
+{
+    const auto recording = openRecording(file);
+    if (!recording) {
+        complain(recording.error());
+        return ExitCode::Usage;
+    }
+    if (const auto stranger = strangerIn(*recording, tangle); !stranger.empty())
+        std::cerr << "tangle: " << stranger << std::endl;
+    std::unique_ptr<ChangePrinter> printer;
+    FlightPlayer player(*recording, tangle, [&](Time time, const Change& change) {
+        if (printer) printer->print(inSeconds(time), change);
+    });
+    printer = std::make_unique<ChangePrinter>(tangle, player.player().machine());
+    Time last = recording->first();
+    const auto done = recording->forEach(
+        0, [&](const Standing& standing) { player.begin(standing, last); },
+        [&](const Happening& happening) {
+            player.feed(happening);
+            last = happening.time;
+            printer->tellRest(inSeconds(last));
+            return true;
+        });
+    player.finish();
+    printer->tellRest(inSeconds(last));
+    if (done) return ExitCode::Fine;
+    std::cout.flush();
+    complain(done.error());
+    return ExitCode::Usage;
+}
+
+ExitCode replay(const std::string& file, const std::string& moves, const std::string& recording)
+{
+    auto code = ExitCode::Fine;
+    const auto tangle = readTangleFile(file, code);
+    if (!tangle) return code;
+    std::ios::sync_with_stdio(false);
+    code = recording.empty() ? replayMoves(*tangle, moves) : replayRecording(*tangle, recording);
     std::cout.flush();
     return code;
 }
@@ -199,14 +194,19 @@ void addReplay(CLI::App& app, ExitCode& code)
     struct Options {
         std::string file;
         std::string moves;
+        std::string recording;
     };
     auto options = std::make_shared<Options>();
-    auto* command =
-        app.add_subcommand("replay", "Feeds recorded moves through a tangle, without devices");
+    auto* command = app.add_subcommand(
+        "replay", "Feeds recorded moves or a recording through a tangle, without devices");
     command->add_option("FILE", options->file, "Tangle file")->required();
-    command->add_option("--moves", options->moves, "Recorded moves, one JSON object a line")
-        ->required();
-    command->callback([options, &code] { code = replay(options->file, options->moves); });
+    auto* what = command->add_option_group("what");
+    what->add_option("--moves", options->moves, "Recorded moves, one JSON object a line");
+    what->add_option("--recording", options->recording,
+                     "A recording of the flight recorder, or of evemu");
+    what->require_option(1);
+    command->callback(
+        [options, &code] { code = replay(options->file, options->moves, options->recording); });
 }
 
 }  // namespace jolly

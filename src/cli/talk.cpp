@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/commands.h"
-#include "control/engine_client.h"
+#include "cli/with_engine.h"
 #include "control/status_json.h"
 #include "core/tangle/told.h"
 #include "format/tangle_text.h"
@@ -15,22 +14,6 @@ namespace jolly
 
 namespace
 {
-
-/// Calls `talk` with the engine that runs; says so when there is none.
-template <class Talk>
-ExitCode withEngine(Talk&& talk)
-{
-    auto client = EngineClient::connect();
-    if (!client) {
-        complain(client.error());
-        return ExitCode::WorldRefuses;
-    }
-    if (const Fallible done = talk(**client); !done) {
-        complain(done.error());
-        return ExitCode::WorldRefuses;
-    }
-    return ExitCode::Fine;
-}
 
 const char* wordFor(Hold hold)
 {

@@ -103,6 +103,34 @@ bool LiveView::read(std::uint32_t count, LiveSnapshot& snapshot) const
     return false;
 }
 
+LiveCounts LiveView::counts() const
+{
+    LiveCounts counts;
+    if (!m_block) return counts;
+    const auto& header = m_block->header;
+    counts.events = header.events.load(std::memory_order_relaxed);
+    counts.frames = header.frames.load(std::memory_order_relaxed);
+    counts.losses = header.losses.load(std::memory_order_relaxed);
+    for (std::size_t bin = 0; bin < kLiveDelays; ++bin) {
+        counts.sent[bin] = header.delays[bin].load(std::memory_order_relaxed);
+        counts.seen[bin] = m_block->sights.delays[bin].load(std::memory_order_relaxed);
+    }
+    return counts;
+}
+
+std::vector<SeenByGame> LiveView::seenByGame(std::uint32_t count) const
+{
+    std::vector<SeenByGame> seen;
+    for (std::uint32_t i = 0; m_block && i < std::min(count, kLiveEyes); ++i) {
+        const auto& eye = m_block->eyes[i];
+        seen.push_back(
+            {{eye.raw.load(std::memory_order_relaxed), eye.rawY.load(std::memory_order_relaxed)},
+             static_cast<LiveSight>(eye.sight.load(std::memory_order_relaxed)),
+             eye.changes.load(std::memory_order_relaxed)});
+    }
+    return seen;
+}
+
 bool LiveView::readEntries(std::uint64_t& position, std::vector<LiveSeen>& entries) const
 {
     entries.clear();

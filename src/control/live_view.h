@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "control/delay_figures.h"
 #include "core/value/result.h"
 #include "core/value/time.h"
 #include "core/value/value.h"
@@ -24,13 +25,13 @@ struct LiveSnapshot {
     std::uint64_t sequence = 0;    ///< even; the same number means that nothing moved
     std::uint64_t generation = 0;  ///< of the slots
     std::uint64_t edition = 0;     ///< of the status
-    std::uint64_t events = 0;   ///< raw moves since the start
-    std::uint64_t frames = 0;   ///< written since the start
-    std::uint64_t losses = 0;   ///< how often the kernel dropped events
-    std::uint64_t entries = 0;  ///< of the ring
-    Time delay{};              ///< of the last written frame
-    std::uint64_t layers = 1;  ///< that are engaged: bits by their places in the stack
-    std::uint64_t craft = 0;   ///< place of the craft that is flown
+    std::uint64_t events = 0;      ///< raw moves since the start
+    std::uint64_t frames = 0;      ///< written since the start
+    std::uint64_t losses = 0;      ///< how often the kernel dropped events
+    std::uint64_t entries = 0;     ///< of the ring
+    Time delay{};                  ///< of the last written frame
+    std::uint64_t layers = 1;      ///< that are engaged: bits by their places in the stack
+    std::uint64_t craft = 0;       ///< place of the craft that is flown
     std::vector<LiveValue> slots;
 };
 
@@ -40,6 +41,22 @@ struct SeenMove {
     bool isHatY = false;  ///< the up-down half of a hat
     std::int32_t raw = 0;
     Time time{};
+};
+
+/// What the engine counts.
+struct LiveCounts {
+    std::uint64_t events = 0;  ///< raw moves since the start
+    std::uint64_t frames = 0;  ///< written since the start
+    std::uint64_t losses = 0;  ///< how often the kernel dropped events
+    DelayBins sent{};          ///< delays from the kernel's stamp of a move to our write
+    DelayBins seen{};          ///< likewise to that of what a game reads, while it is read back
+};
+
+/// A virtual control as a game sees it.
+struct SeenByGame {
+    Counts raw;
+    LiveSight sight = LiveSight::Unseen;
+    std::uint32_t changes = 0;
 };
 
 /// The raw moves among what happened.
@@ -73,6 +90,11 @@ class LiveView
     /// Copies the first `count` slots as they were together. @return false when the engine wrote
     /// all the while (`snapshot` is then not to be used) or nothing is mapped.
     [[nodiscard]] bool read(std::uint32_t count, LiveSnapshot& snapshot) const;
+
+    [[nodiscard]] LiveCounts counts() const;
+
+    /// What a reader of the virtual devices got, of the first `count` slots.
+    [[nodiscard]] std::vector<SeenByGame> seenByGame(std::uint32_t count) const;
 
     /// Puts what happened since number `position` into `entries` and sets `position` after the last
     /// one. @return whether all of it was still there: the last kLiveEntries are kept.

@@ -386,9 +386,8 @@ Result<std::unique_ptr<GameReader>> KernelWorld::openAsGame(Handle handle)
     if (node.empty())
         return fail(Failure::Code::NotThere, "The virtual device is not there yet.", "Wait.");
     auto reader = NodeReader::open(node, at->device->slots());
-    if (!reader) return tl::unexpected(std::move(reader.error()));
-    m_opens.expect(handle);
-    return std::move(*reader);
+    if (reader) m_opens.expect(handle);
+    return reader;
 }
 
 void KernelWorld::destroy(Handle handle)

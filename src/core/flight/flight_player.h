@@ -38,6 +38,7 @@ class FlightPlayer
     void finish();
 
     [[nodiscard]] Player& player() { return *m_player; }
+    [[nodiscard]] const Plan& plan() const { return m_player->machine().plan(); }
     [[nodiscard]] const Standing& standing() const { return m_standing; }
 
     /// The place of a track among the plan's inputs; nothing when the tangle does not have it.

@@ -33,8 +33,8 @@ class Player
     /// Begins with what was primed.
     void begin(Time time);
 
-    /// Forgets everything and begins with what `prime` primes, as at go-live. What is otherwise than
-    /// before is told.
+    /// Forgets everything and begins with what `prime` primes, as at go-live. What is otherwise
+    /// than before is told.
     void restart(const std::function<void(Machine&)>& prime, Time time);
 
     /// Lets what moves by itself go on until and at `time`.

@@ -51,7 +51,7 @@ Options readOptions(const QApplication& application)
     const QCommandLineOption still(QStringLiteral("no-follow"),
                                    QObject::tr("Touching a control does not select it"));
     const QCommandLineOption page(QStringLiteral("page"),
-                                  QObject::tr("The page to begin with: rig, weave or shape"),
+                                  QObject::tr("The page to begin with: rig, weave, shape, layers or bench"),
                                   QStringLiteral("PAGE"));
     const QCommandLineOption picture(QStringLiteral("picture"),
                                      QObject::tr("Save one picture of the window and end"),
@@ -153,6 +153,7 @@ int main(int argc, char** argv)
     if (options.page == QLatin1String("weave")) window.showPage(Rail::Weave);
     if (options.page == QLatin1String("layers")) window.showPage(Rail::Layers);
     if (options.page == QLatin1String("shape")) window.showPage(Rail::Shape);
+    if (options.page == QLatin1String("bench")) window.showPage(Rail::Bench);
     if (options.goesLive) {
         QObject::connect(
             &session, &EngineSession::attached, &window,

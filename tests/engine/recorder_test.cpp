@@ -51,13 +51,13 @@ class RecorderStory : public EngineStory
         return happenings;
     }
 
-    [[nodiscard]] Compared replayed()
+    [[nodiscard]] FlightCompared replayed()
     {
         return firstDifferenceFromFlown(recorder.recording(),
                                         [this](std::uint32_t number) { return flown.at(number); });
     }
 
-    static bool hasNone(const Compared& compared)
+    static bool hasNone(const FlightCompared& compared)
     {
         if (compared && *compared)
             ADD_FAILURE() << "at " << (*compared)->time.count() << " " << (*compared)->place.device

@@ -280,8 +280,35 @@ bool EngineSession::fliesAnother() const
            m_status.mark != m_sentMark;
 }
 
+void EngineSession::askForRecording(Time since, std::function<void(Result<UniqueFd>)> then)
+{
+    if (!m_link) return then(noEngine());
+    m_calls->ask([link = m_link, since] { return link->recording(since); }, std::move(then));
+}
+
+void EngineSession::askToKeep(std::function<void(const Result<std::string>&)> then)
+{
+    if (!m_link) return then(noEngine());
+    m_calls->ask([link = m_link] { return link->keepRecording({}); }, std::move(then));
+}
+
+std::vector<SeenByGame> EngineSession::seenByGame() const
+{
+    return m_view.seenByGame(slotCount());
+}
+
+void EngineSession::showPast(std::optional<LiveSnapshot> past)
+{
+    m_past = std::move(past);
+    Q_EMIT valuesChanged();
+}
+
 void EngineSession::ask(std::function<Fallible(EngineLink&)> call, const Then& then)
 {
+    if (!m_link) {
+        if (then) then(noEngine());
+        return;
+    }
     m_calls->ask([link = m_link, call = std::move(call)] { return call(*link); },
                  [this, link = m_link, then](const Fallible& done) {
                      if (link == m_link) fetchStatus();
@@ -291,8 +318,7 @@ void EngineSession::ask(std::function<Fallible(EngineLink&)> call, const Then& t
 
 void EngineSession::goLive(Then then)
 {
-    if (m_link) return ask([](EngineLink& link) { return link.goLive(); }, then);
-    if (then) then(noEngine());
+    ask([](EngineLink& link) { return link.goLive(); }, then);
 }
 
 void EngineSession::standDown(Then then)
@@ -303,8 +329,7 @@ void EngineSession::standDown(Then then)
 
 void EngineSession::flipLayer(const std::string& layer, Then then)
 {
-    if (m_link) return ask([layer](EngineLink& link) { return link.flipLayer(layer); }, then);
-    if (then) then(noEngine());
+    ask([layer](EngineLink& link) { return link.flipLayer(layer); }, then);
 }
 
 void EngineSession::chooseCraft(const std::string& craft, Then then)

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/services/engine_calls.h"
+#include "app/services/engine_access.h"
 #include "control/engine_client.h"
 #include "core/tangle/tangle.h"
 
@@ -10,20 +10,10 @@
 #include <QTimer>
 #include <functional>
 #include <memory>
+#include <optional>
 
 namespace jolly::app
 {
-
-/// How the window comes to an engine; tests bring their own. All but `whyNot` may be called on
-/// another thread than the window's.
-struct EngineAccess {
-    std::function<Result<std::unique_ptr<EngineLink>>()> connect;
-    std::function<Fallible()> start{};  ///< starts an engine process
-    std::function<QString()>
-        whyNot{};  ///< what that process said when it ended; empty while it runs
-    std::function<void()> endByForce{};  ///< ends an engine that does not answer
-    EngineCalls::Way way = EngineCalls::Way::AtOnce;
-};
 
 /// The window's engine: found or started, asked for its values at display rate, started again when
 /// it dies. Nothing here waits for the engine.
@@ -43,7 +33,18 @@ class EngineSession : public QObject
     [[nodiscard]] bool isAttached() const { return m_link != nullptr; }
     [[nodiscard]] bool isLive() const { return m_status.isLive; }
     [[nodiscard]] const EngineStatus& status() const { return m_status; }
-    [[nodiscard]] const LiveSnapshot& values() const { return m_values; }
+
+    /// What everything stands at now, or stood at in the past that is shown.
+    [[nodiscard]] const LiveSnapshot& values() const { return m_past ? *m_past : m_values; }
+    [[nodiscard]] const LiveSnapshot& presentValues() const { return m_values; }
+
+    /// Shows a past moment in the place of the present one, until it is called with none.
+    void showPast(std::optional<LiveSnapshot> past);
+    [[nodiscard]] bool isShowingPast() const { return m_past.has_value(); }
+
+    /// What a reader of the virtual devices got, by slot; see EngineCommands::lookAsGame().
+    [[nodiscard]] std::vector<SeenByGame> seenByGame() const;
+    [[nodiscard]] LiveCounts counts() const { return m_view.counts(); }
 
     /// Every raw move since the values before, in order.
     [[nodiscard]] const std::vector<SeenMove>& moves() const { return m_moves; }
@@ -64,7 +65,11 @@ class EngineSession : public QObject
     /// Whether the engine runs another tangle than was sent last.
     [[nodiscard]] bool fliesAnother() const;
 
-    /// `then` is called with what came of it.
+    void askForRecording(Time since, std::function<void(Result<UniqueFd>)> then);
+    void askToKeep(std::function<void(const Result<std::string>&)> then);
+
+    /// Asks the engine for something; `then` is called with what came of it.
+    void ask(std::function<Fallible(EngineLink&)> call, const Then& then = {});
     void goLive(Then then = {});
     void standDown(Then then = {});
     void flipLayer(const std::string& layer, Then then = {});
@@ -112,7 +117,6 @@ class EngineSession : public QObject
     void sendNext();
     void fetchStatus();
     void takeStatus(EngineStatus status);
-    void ask(std::function<Fallible(EngineLink&)> call, const Then& then);
     [[nodiscard]] std::uint32_t slotCount() const;
 
     EngineAccess m_access;
@@ -121,6 +125,7 @@ class EngineSession : public QObject
     LiveView m_view;
     EngineStatus m_status;
     LiveSnapshot m_values;
+    std::optional<LiveSnapshot> m_past;  ///< that is shown
     std::vector<SeenMove> m_moves;
     std::vector<LiveSeen> m_entries;
     std::uint64_t m_nextEntry = 0;

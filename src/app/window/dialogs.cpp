@@ -32,7 +32,9 @@ constexpr FileWords kFileWords[] = {
      QT_TRANSLATE_NOOP("QObject", "Save the sim sheet"),
      QT_TRANSLATE_NOOP("QObject", "Sim sheets (*.simsheet);;All files (*)"), ".simsheet"},
     {QT_TRANSLATE_NOOP("QObject", "Choose a picture of the craft"), "",
-     QT_TRANSLATE_NOOP("QObject", "Pictures (*.png *.jpg *.jpeg *.svg);;All files (*)"), ".png"}};
+     QT_TRANSLATE_NOOP("QObject", "Pictures (*.png *.jpg *.jpeg *.svg);;All files (*)"), ".png"},
+    {QT_TRANSLATE_NOOP("QObject", "Open a recording"), "",
+     QT_TRANSLATE_NOOP("QObject", "Recordings (*.flight);;All files (*)"), ".flight"}};
 
 /// What a dialog shows at once; the rest is behind a button, where it scrolls.
 constexpr qsizetype kMostLines = 8;

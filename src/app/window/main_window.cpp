@@ -32,6 +32,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
       m_weave(new WeavePage(studio)),
       m_shape(new ShapePage(studio, *m_watch)),
       m_layers(new LayersPage(studio)),
+      m_bench(new BenchPage(studio)),
       m_craft(new CraftPage(studio)),
       m_permission(new PermissionPage(studio)),
       m_strip(studio),
@@ -49,6 +50,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
     m_pages->addWidget(m_weave);
     m_pages->addWidget(m_shape);
     m_pages->addWidget(m_layers);
+    m_pages->addWidget(m_bench);
     m_pages->addWidget(m_craft);
     m_pages->addWidget(m_permission);
     middle->addWidget(m_rail);
@@ -80,6 +82,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
     connect(m_layers, &LayersPage::libraryWanted, this, &MainWindow::showCraftLibrary);
     connect(&m_top->craftChooser(), &CraftChooser::libraryWanted, this,
             &MainWindow::showCraftLibrary);
+    connect(m_bench, &BenchPage::recordingWanted, this, &MainWindow::chooseRecording);
     connect(m_craft, &CraftPage::pictureWanted, this, &MainWindow::choosePicture);
     connect(m_weave, &WeavePage::sheetFileWanted, this, &MainWindow::chooseSheetFile);
     connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);
@@ -172,6 +175,7 @@ void MainWindow::buildKeys()
     key(tr("Ctrl+2"), [this] { showPage(Rail::Weave); });
     key(tr("Ctrl+3"), [this] { showPage(Rail::Shape); });
     key(tr("Ctrl+4"), [this] { showPage(Rail::Layers); });
+    key(tr("Ctrl+5"), [this] { showPage(Rail::Bench); });
     key(tr("Ctrl+L"), [this] { toggleLive(); });
     key(tr("Ctrl+C"), [this] {
         const auto& selected = m_studio.selected();

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "app/pages/bench_page.h"
 #include "app/pages/craft_page.h"
 #include "app/pages/layers_page.h"
 #include "app/pages/rig_page.h"
@@ -41,6 +42,7 @@ class MainWindow : public QWidget
     [[nodiscard]] WeavePage& weavePage() { return *m_weave; }
     [[nodiscard]] ShapePage& shapePage() { return *m_shape; }
     [[nodiscard]] LayersPage& layersPage() { return *m_layers; }
+    [[nodiscard]] BenchPage& benchPage() { return *m_bench; }
     [[nodiscard]] LayerStrip& strip() { return m_strip; }
     [[nodiscard]] Speaker& speaker() { return m_speaker; }
     [[nodiscard]] StatusBar& statusBar() { return *m_status; }
@@ -70,6 +72,7 @@ class MainWindow : public QWidget
     void removeDevice(const std::string& device);
     void chooseSheetFile();
     void choosePicture(const std::string& craft);
+    void chooseRecording();
     void askForPermission();
     void followPermission();
     void find();
@@ -93,6 +96,7 @@ class MainWindow : public QWidget
     WeavePage* m_weave;
     ShapePage* m_shape;
     LayersPage* m_layers;
+    BenchPage* m_bench;
     CraftPage* m_craft;
     PermissionPage* m_permission;
     LayerStrip m_strip;

@@ -132,4 +132,10 @@ bool MainWindow::saveAs()
     return done.has_value();
 }
 
+void MainWindow::chooseRecording()
+{
+    const auto path = m_dialogs.openFile(this, Dialogs::FileKind::Recording);
+    if (!path.isEmpty()) m_bench->log().open(path);
+}
+
 }  // namespace jolly::app

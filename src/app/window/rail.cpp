@@ -65,6 +65,18 @@ QPainterPath layersDrawing()
     return path;
 }
 
+/// A line that beats.
+QPainterPath benchDrawing()
+{
+    QPainterPath path(QPointF(-11, 1));
+    path.lineTo(-6, 1);
+    path.lineTo(-3, -8);
+    path.lineTo(2, 9);
+    path.lineTo(5, 1);
+    path.lineTo(11, 1);
+    return path;
+}
+
 }  // namespace
 
 RailButton::RailButton(const QString& word, const QPainterPath& drawing, QWidget* parent)
@@ -127,7 +139,8 @@ Rail::Rail(QWidget* parent) : QWidget(parent)
     const std::pair<QString, QPainterPath> pages[] = {{tr("Rig"), rigDrawing()},
                                                       {tr("Weave"), weaveDrawing()},
                                                       {tr("Shape"), shapeDrawing()},
-                                                      {tr("Layers"), layersDrawing()}};
+                                                      {tr("Layers"), layersDrawing()},
+                                                      {tr("Bench"), benchDrawing()}};
     for (const auto& [word, drawing] : pages) {
         auto* button = new RailButton(word, drawing, this);
         const int page = static_cast<int>(m_buttons.size());

@@ -32,7 +32,7 @@ class Rail : public QWidget
     Q_OBJECT
 
  public:
-    enum Page { Rig, Weave, Shape, Layers };
+    enum Page { Rig, Weave, Shape, Layers, Bench };
 
     explicit Rail(QWidget* parent = nullptr);
 

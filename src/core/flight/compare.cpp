@@ -58,7 +58,8 @@ class Outcome
 
 }  // namespace
 
-Compared firstDifference(const Recording& recording, const Tangle& first, const Tangle& second)
+FlightCompared firstDifference(const Recording& recording, const Tangle& first,
+                               const Tangle& second)
 {
     Outcome one(first, recording);
     Outcome other(second, recording);
@@ -97,8 +98,8 @@ Compared firstDifference(const Recording& recording, const Tangle& first, const 
     return difference;
 }
 
-Compared firstDifferenceFromFlown(const Recording& recording,
-                                  const FlightPlayer::TangleOf& tangleOf)
+FlightCompared firstDifferenceFromFlown(const Recording& recording,
+                                        const FlightPlayer::TangleOf& tangleOf)
 {
     std::map<std::uint32_t, Counts> played;  // that moved since the last look, by track
     std::set<std::uint32_t> recorded;

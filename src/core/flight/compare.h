@@ -19,17 +19,17 @@ struct FlightDifference {
 };
 
 /// What came of comparing: nothing for no difference.
-using Compared = Result<std::optional<FlightDifference>>;
+using FlightCompared = Result<std::optional<FlightDifference>>;
 
 /// Plays a recording through two tangles and finds the first virtual control that one of them moves
 /// to other counts than the other. What already differs when the recording begins counts, too.
-[[nodiscard]] Compared firstDifference(const Recording& recording, const Tangle& first,
-                                       const Tangle& second);
+[[nodiscard]] FlightCompared firstDifference(const Recording& recording, const Tangle& first,
+                                             const Tangle& second);
 
 /// Plays a recording as it was flown, and finds the first virtual control that the replay moves to
 /// other counts than were recorded (`first`). Only what moves after the recording began counts:
 /// what stages remembered from before is not in it.
-[[nodiscard]] Compared firstDifferenceFromFlown(const Recording& recording,
-                                                const FlightPlayer::TangleOf& tangleOf);
+[[nodiscard]] FlightCompared firstDifferenceFromFlown(const Recording& recording,
+                                                      const FlightPlayer::TangleOf& tangleOf);
 
 }  // namespace jolly

@@ -50,27 +50,49 @@ std::string nameOfController(const Tangle& tangle, const ControllerDescription& 
     return known ? known->alias : description.identity.name;
 }
 
-std::string moveInWords(const Happening& happening, const Recording& recording,
-                        const Tangle& tangle)
+/// The parts of what is said of a move.
+struct MoveWords {
+    std::string control;
+    std::string controller;
+    std::string verb;    ///< " was pressed"
+    std::string stands;  ///< " pressed"
+};
+
+MoveWords wordsOf(const Happening& happening, const Recording& recording, const Tangle& tangle)
 {
     const auto& track = recording.tracks[happening.what];
     const auto& description = recording.controllers[track.controller];
     const auto& control = description.controls[track.control];
     const auto* known = knownAs(tangle, description.identity);
     const auto* mine = known ? findControl(*known, control.code) : nullptr;
-    const auto name = (mine ? nameOf(*known, *mine) : toText(control.code)) + " of " +
-                      nameOfController(tangle, description);
-    if (control.kind == ControlKind::Button)
-        return name + (happening.raw != 0 ? " was pressed" : " was let go");
-    if (control.kind == ControlKind::Turner) return name + " turned";
-    if (control.kind == ControlKind::Hat) {
+    MoveWords words{mine ? nameOf(*known, *mine) : toText(control.code),
+                    nameOfController(tangle, description),
+                    {},
+                    {}};
+    if (control.kind == ControlKind::Button) {
+        words.stands = happening.raw != 0 ? " pressed" : " let go";
+        words.verb = " was" + words.stands;
+    } else if (control.kind == ControlKind::Turner) {
+        words.verb = words.stands = " turned";
+    } else if (control.kind == ControlKind::Hat) {
         const Counts counts =
             happening.isHatY ? Counts{0, happening.raw} : Counts{happening.raw, 0};
-        return name + " went to " + hatInWords(counts);
+        words.stands = " " + hatInWords(counts);
+        words.verb = " went to" + words.stands;
+    } else {
+        const auto value = mine ? mine->calibration.valueOf(happening.raw, mine->sides)
+                                : control.valueOf({happening.raw, 0}).x;
+        words.stands = " " + percent(value);
+        words.verb = " moved to" + words.stands;
     }
-    const auto value = mine ? mine->calibration.valueOf(happening.raw, mine->sides)
-                            : control.valueOf({happening.raw, 0}).x;
-    return name + " moved to " + percent(value);
+    return words;
+}
+
+std::string moveInWords(const Happening& happening, const Recording& recording,
+                        const Tangle& tangle)
+{
+    const auto words = wordsOf(happening, recording, tangle);
+    return words.control + " of " + words.controller + words.verb;
 }
 
 template <class Items>
@@ -96,6 +118,13 @@ std::string countsInWords(const Tangle& tangle, const Target& place, Counts coun
     const auto slot = std::ranges::find(layout, place.control, &VirtualSlot::control);
     if (slot == layout.end()) return std::to_string(counts.x);
     return percent(Calibration::ofRange(slot->low, slot->high).valueOf(counts.x, slot->sides));
+}
+
+std::string moveInShort(const Happening& happening, const Recording& recording,
+                        const Tangle& tangle)
+{
+    const auto words = wordsOf(happening, recording, tangle);
+    return words.control + words.stands;
 }
 
 std::string inWords(const Happening& happening, const Recording& recording, const Tangle& tangle)

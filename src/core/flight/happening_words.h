@@ -20,4 +20,8 @@ namespace jolly
 [[nodiscard]] std::string inWords(const Happening& happening, const Recording& recording,
                                   const Tangle& tangle);
 
+/// A move in few words, without its controller: "Left lever 62.4 %", "Lights let go".
+[[nodiscard]] std::string moveInShort(const Happening& happening, const Recording& recording,
+                                      const Tangle& tangle);
+
 }  // namespace jolly

@@ -1,0 +1,94 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/bench/game_buttons.h"
+#include "app/bench/game_row.h"
+#include "app/bench/hand_moves.h"
+#include "app/bench/hat_handle.h"
+#include "app/faceplate/card.h"
+#include "app/style/elided_label.h"
+
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QVBoxLayout>
+#include <functional>
+#include <map>
+
+namespace jolly::app
+{
+
+/// A virtual device as a game sees it: read back, beside the hand and what we sent, with a handle
+/// for each control. What is pinned must stay dark, and says since when it has.
+class GameCard : public Card
+{
+    Q_OBJECT
+
+ public:
+    GameCard(Studio& studio, HandMoves& hand, QWidget* parent = nullptr);
+
+    void rebuild();
+    void showValues();
+
+    [[nodiscard]] const std::string& device() const { return m_device; }
+    void chooseDevice(const std::string& device);
+
+    /// Marks the row of a control, and shows its device.
+    void mark(const Target& place);
+
+    void setPinned(const Target& place, bool isPinned);
+
+    /// The time of day; tests and pictures bring their own.
+    void setClock(std::function<QTime()> clock) { m_clock = std::move(clock); }
+
+ Q_SIGNALS:
+    void deviceChosen(const std::string& device);
+    void chosen(const Target& place);
+
+ private:
+    struct Pin {
+        QTime since;
+        QTime lit;  ///< when it was lit first; null for never
+    };
+
+    void buildChips();
+    void buildControls();
+    void addRow(const DeskDevice& device, std::size_t slot);
+    void addTurner(const VirtualSlot& slot);
+    void showRows(const DeskDevice& device, const std::vector<SeenByGame>& seen);
+    void showButtons(const DeskDevice& device, const std::vector<SeenByGame>& seen);
+    void showHats(const DeskDevice& device, const std::vector<SeenByGame>& seen);
+    void showWords(const DeskDevice& device, const std::vector<SeenByGame>& seen);
+    void notePins();
+    void showPins();
+    [[nodiscard]] GameSightNow sightOf(const DeskDevice& device, std::size_t slot,
+                                       const std::vector<SeenByGame>& seen) const;
+    [[nodiscard]] const DeskDevice* deskDevice() const;
+    [[nodiscard]] QString functionOf(const DeskDevice& device, VirtualControl control) const;
+    [[nodiscard]] static QString nameOfSlot(const DeskDevice& device, std::size_t slot);
+
+    Studio& m_studio;
+    HandMoves& m_hand;
+    std::string m_device;
+    std::vector<VirtualSlot> m_layout;  ///< that is shown
+    std::vector<std::string> m_labels;  ///< functions that are shown
+    ElidedLabel* m_title;
+    QLabel* m_state;
+    QHBoxLayout* m_chips;
+    QWidget* m_heads;
+    QVBoxLayout* m_rows;
+    GameButtons* m_buttons;
+    QHBoxLayout* m_hats;
+    QLabel* m_keys;
+    QLabel* m_pinWords;
+    QLabel* m_difference;
+    std::map<std::size_t, GameRow*> m_rowOf;    ///< by slot
+    std::map<std::size_t, HatHandle*> m_hatOf;  ///< likewise
+    std::map<std::size_t, QLabel*> m_turnerOf;  ///< likewise
+    std::vector<std::size_t> m_buttonSlots;     ///< by place in m_buttons
+    std::map<std::pair<std::string, VirtualControl>, Pin> m_pins;
+    Target m_marked{};
+    std::function<QTime()> m_clock = [] { return QTime::currentTime(); };
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,199 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/bench/game_card.h"
+#include "app/style/theme.h"
+#include "core/tangle/lookup.h"
+
+#include <algorithm>
+#include <cmath>
+
+/// What the card shows of the present moment.
+namespace jolly::app
+{
+
+namespace
+{
+
+SeenByGame seenAt(const std::vector<SeenByGame>& seen, const DeskDevice& device, std::size_t slot)
+{
+    const auto place = device.firstSlot + static_cast<int>(slot);
+    if (device.firstSlot < 0 || static_cast<std::size_t>(place) >= seen.size()) return {};
+    return seen[static_cast<std::size_t>(place)];
+}
+
+}  // namespace
+
+/// Of a slot: what the hand does, what was sent, what a game reads.
+GameSightNow GameCard::sightOf(const DeskDevice& device, std::size_t slot,
+                               const std::vector<SeenByGame>& seen) const
+{
+    const auto& made = device.layout[slot];
+    const auto& values = m_studio.values();
+    const auto& desk = m_studio.desk();
+    GameSightNow now;
+    now.sent = desk.valueOf(device, slot, values).x;
+    now.isByHand = m_hand.isHeld({m_device, made.control});
+    const bool isPast = m_studio.session().isShowingPast();
+    const auto read = seenAt(seen, device, slot);
+    now.isSeen = !isPast && read.sight != LiveSight::Unseen && device.isThere;
+    now.seen = made.control.kind == ControlKind::Axis
+                   ? Calibration::ofRange(made.low, made.high).valueOf(read.raw.x, made.sides)
+                   : read.raw.x;
+    const bool isLearning = !m_studio.session().status().learned.empty();
+    now.differs = now.isSeen && !isLearning && read.sight == LiveSight::Differs;
+    for (const auto* strand : m_studio.stance().index().at({m_device, made.control})) {
+        if (!m_studio.stance().acts(*strand)) continue;
+        const auto* controller = desk.find(strand->source.controller);
+        if (!controller) continue;
+        const auto& controls = controller->rig.controls;
+        const auto found = std::ranges::find(controls, strand->source.control, &RigControl::code);
+        if (found == controls.end() || found->kind != ControlKind::Axis) continue;
+        now.hand =
+            desk.valueOf(*controller, static_cast<std::size_t>(found - controls.begin()), values).x;
+        now.isHandTwoSided = found->sides == Sides::Two;
+        break;
+    }
+    return now;
+}
+
+void GameCard::showRows(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+{
+    for (auto& [slot, row] : m_rowOf) row->show(sightOf(device, slot, seen));
+    for (auto& [slot, label] : m_turnerOf) {
+        const auto now = sightOf(device, slot, seen);
+        label->setText(tr("%1 counts").arg(std::lround(now.isSeen ? now.seen : now.sent)));
+    }
+}
+
+void GameCard::showButtons(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+{
+    for (std::size_t b = 0; b < m_buttonSlots.size(); ++b) {
+        const auto slot = m_buttonSlots[b];
+        const auto now = sightOf(device, slot, seen);
+        const bool isPressed = (now.isSeen ? now.seen : now.sent) >= 0.5;
+        const auto pin = m_pins.find({m_device, m_layout[slot].control});
+        m_buttons->show(b, {isPressed, now.isSeen, now.differs, now.isByHand, pin != m_pins.end(),
+                            pin != m_pins.end() && !pin->second.lit.isNull()});
+    }
+}
+
+void GameCard::showHats(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+{
+    for (auto& [slot, hat] : m_hatOf) {
+        const auto now = sightOf(device, slot, seen);
+        const auto value = m_studio.desk().valueOf(device, slot, m_studio.values());
+        const auto counts = now.isSeen
+                                ? seenAt(seen, device, slot).raw
+                                : Counts{static_cast<int>(value.x), static_cast<int>(value.y)};
+        hat->show(counts, now.isSeen, now.isByHand);
+    }
+}
+
+/// Hats and keys as a person says them.
+void GameCard::showWords(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+{
+    QStringList words;
+    for (const auto& [slot, hat] : m_hatOf)
+        words += nameOfSlot(device, slot) + QLatin1Char(' ') + hat->words();
+    QStringList keys;
+    std::size_t faults = 0;
+    std::size_t readBack = 0;
+    for (std::size_t slot = 0; slot < device.layout.size(); ++slot) {
+        const auto now = sightOf(device, slot, seen);
+        faults += now.differs ? 1 : 0;
+        readBack += now.isSeen ? 1 : 0;
+        const bool isKey = device.device.kind == VirtualKind::Keyboard &&
+                           device.layout[slot].control.kind == ControlKind::Button;
+        if (isKey && (now.isSeen ? now.seen : now.sent) >= 0.5)
+            keys += nameOfSlot(device, slot).section(QLatin1Char(' '), 1);
+    }
+    if (device.device.kind == VirtualKind::Keyboard)
+        words += keys.isEmpty() ? tr("no key is down")
+                                : tr("keys now: %1").arg(keys.join(QStringLiteral(" + ")));
+    m_keys->setText(words.join(QStringLiteral(" · ")));
+    const bool isLive = m_studio.session().isLive();
+    const bool isLearning = !m_studio.session().status().learned.empty();
+    QString verdict;
+    const char* tone = "dim";
+    if (m_studio.session().isShowingPast()) {
+        verdict = tr("This is the past: what was sent then.");
+    } else if (!isLive) {
+        verdict = tr("Idle: in outline what a game would see.");
+    } else if (readBack == 0) {
+        verdict = tr("It cannot be read back here: its device file may not be opened.");
+        tone = "coral";
+    } else if (faults > 0) {
+        verdict = tr("A game reads %n control(s) otherwise than was sent.", nullptr,
+                     static_cast<int>(faults));
+        tone = "coral";
+    } else if (isLearning) {
+        verdict = tr("A sim learns: all else keeps still.");
+        tone = "straw";
+    } else {
+        verdict = tr("No difference to what we sent.");
+    }
+    setTone(*m_difference, tone);
+    m_difference->setText(verdict);
+    m_state->setText(readBack > 0 && !m_studio.session().isShowingPast() ? tr("read back")
+                     : isLive                                            ? tr("not read back")
+                                                                         : tr("idle"));
+}
+
+/// What is pinned and was pressed, however shortly, and whether or not anybody looks.
+void GameCard::notePins()
+{
+    for (auto& [key, pin] : m_pins) {
+        if (!pin.lit.isNull()) continue;
+        for (const auto& device : m_studio.desk().devices) {
+            if (device.device.id != key.first || device.firstSlot < 0) continue;
+            const auto slot = std::ranges::find(device.layout, key.second, &VirtualSlot::control);
+            const auto place =
+                static_cast<std::uint32_t>(device.firstSlot + (slot - device.layout.begin()));
+            const bool wasLit =
+                std::ranges::any_of(m_studio.session().entries(), [&](const LiveSeen& seen) {
+                    return !seen.isScene && seen.happening.kind == Happening::Kind::Change &&
+                           seen.happening.what == place && seen.happening.raw != 0;
+                });
+            if (wasLit) pin.lit = m_clock();
+        }
+    }
+}
+
+void GameCard::showPins()
+{
+    QStringList lines;
+    bool wasLit = false;
+    for (const auto& [key, pin] : m_pins) {
+        if (key.first != m_device) continue;
+        const auto* device = findDevice(m_studio.tangle(), key.first);
+        if (!device) continue;
+        const auto name = QString::fromStdString(nameOf(*device, key.second));
+        const auto format = QStringLiteral("HH:mm:ss");
+        wasLit = wasLit || !pin.lit.isNull();
+        lines += pin.lit.isNull() ? tr("%1 is pinned: it must stay dark, and has since %2.")
+                                        .arg(name, pin.since.toString(format))
+                                  : tr("%1 is pinned, but was lit at %2. P pins it anew.")
+                                        .arg(name, pin.lit.toString(format));
+    }
+    setTone(*m_pinWords, wasLit ? "coral" : "dim");
+    m_pinWords->setText(lines.join(QLatin1Char('\n')));
+    m_pinWords->setVisible(!lines.isEmpty());
+}
+
+void GameCard::showValues()
+{
+    const auto* device = deskDevice();
+    if (!device) {
+        m_difference->setText(tr("Make one on Weave; then it is seen here."));
+        m_state->clear();
+        return;
+    }
+    if (device->layout.size() != m_layout.size()) return;  // rebuild() comes
+    const auto seen = m_studio.session().seenByGame();
+    showRows(*device, seen);
+    showButtons(*device, seen);
+    showHats(*device, seen);
+    showWords(*device, seen);
+    showPins();
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,281 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/bench/learning.h"
+
+#include "app/bench/hand_moves.h"
+#include "core/tangle/lookup.h"
+
+#include <algorithm>
+#include <set>
+
+namespace jolly::app
+{
+
+Learning::Learning(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+{
+    m_tick.setInterval(kTickMs);
+    m_keep.setInterval(HandMoves::kKeepMs);
+    connect(&m_tick, &QTimer::timeout, this, &Learning::tick);
+    connect(&m_keep, &QTimer::timeout, this,
+            [this] { m_studio.session().ask([](EngineLink& link) { return link.keepHand(); }); });
+    connect(&studio, &Studio::deskChanged, this, &Learning::rebuild);
+    connect(&studio, &Studio::valuesMoved, this, &Learning::hear);
+    connect(&studio.session(), &EngineSession::statusTold, this, &Learning::follow);
+    connect(&studio.session(), &EngineSession::lost, this, &Learning::end);
+    connect(this, &Learning::changed, this, &Learning::tell);
+}
+
+void Learning::setDevice(const std::string& device)
+{
+    if (device == m_device) return;
+    end();
+    m_device = device;
+    m_current = 0;
+    m_lessons.clear();
+    rebuild();
+}
+
+/// What strands of the craft lead to, in the order in which games number it; of a keyboard its
+/// chords.
+void Learning::rebuild()
+{
+    const auto* device = findDevice(m_studio.tangle(), m_device);
+    std::vector<Lesson> lessons;
+    const auto add = [&](std::vector<Target> places, const std::string& name,
+                         const std::string& function) {
+        Lesson lesson{.places = std::move(places),
+                      .name = QString::fromStdString(name),
+                      .function = QString::fromStdString(function)};
+        const auto known = std::ranges::find(m_lessons, lesson.places, &Lesson::places);
+        if (known != m_lessons.end()) {
+            lesson.isLearned = known->isLearned;
+            lesson.way = known->way;
+        }
+        lessons.push_back(std::move(lesson));
+    };
+    if (device && device->kind == VirtualKind::Keyboard) {
+        std::set<std::vector<std::uint16_t>> seen;
+        for (const auto* strand : m_studio.stance().strands()) {
+            for (const auto& end : strand->ends) {
+                const auto* chord = std::get_if<Chord>(&end.goal);
+                if (!chord || chord->device != m_device || !seen.insert(chord->keys).second)
+                    continue;
+                add(keysOf(*chord), toText(*chord),
+                    strand->function.empty() ? strand->name : strand->function);
+            }
+        }
+    } else if (device) {
+        for (const auto& slot : layoutOf(*device)) {
+            const Target place{m_device, slot.control};
+            const auto& strands = m_studio.stance().index().at(place);
+            const auto& label = settingsOf(*device, slot.control).label;
+            if ((strands.empty() && label.empty()) || slot.control.kind == ControlKind::Turner)
+                continue;
+            add({place}, nameOf(*device, slot.control),
+                !label.empty() ? label : strands.front()->name);
+        }
+    }
+    m_lessons = std::move(lessons);
+    m_current = std::min(m_current, m_lessons.empty() ? 0 : m_lessons.size() - 1);
+    Q_EMIT changed();
+}
+
+std::size_t Learning::learned() const
+{
+    return static_cast<std::size_t>(std::ranges::count(m_lessons, true, &Lesson::isLearned));
+}
+
+void Learning::choose(std::size_t lesson)
+{
+    if (lesson >= m_lessons.size() || m_state == State::Sweeping) return;
+    m_current = lesson;
+    m_steps.clear();
+    if (isOn()) return begin([] {});
+    Q_EMIT changed();
+}
+
+void Learning::setLearned(std::size_t lesson, bool isLearned)
+{
+    if (lesson >= m_lessons.size()) return;
+    m_lessons[lesson].isLearned = isLearned;
+    Q_EMIT changed();
+}
+
+void Learning::setWay(SweepWay way)
+{
+    if (m_current < m_lessons.size()) m_lessons[m_current].way = way;
+    Q_EMIT changed();
+}
+
+void Learning::setTrigger(std::optional<ControlRef> control)
+{
+    m_trigger = std::move(control);
+    Q_EMIT changed();
+}
+
+std::vector<VirtualSlot> Learning::slotsOf(const Lesson& lesson) const
+{
+    std::vector<VirtualSlot> slots;
+    const auto* device = findDevice(m_studio.tangle(), m_device);
+    if (!device) return slots;
+    const auto layout = layoutOf(*device);
+    for (const auto& place : lesson.places) {
+        const auto found = std::ranges::find(layout, place.control, &VirtualSlot::control);
+        if (found != layout.end()) slots.push_back(*found);
+    }
+    return slots;
+}
+
+void Learning::fail(const Fallible& done)
+{
+    m_studio.refuse(QString::fromStdString(done.error().text()));
+    end();
+}
+
+/// Lets only the chosen control reach games; `then` follows when the engine does.
+/// While it goes on, every page says so, with the way out.
+void Learning::tell()
+{
+    const auto id = QStringLiteral("learning");
+    const auto* chosen = lesson();
+    if (!isOn() || !chosen) return m_studio.hide(id);
+    m_studio.show({id,
+                   tr("A sim learns %1: nothing else reaches games.")
+                       .arg(chosen->function.isEmpty() ? chosen->name : chosen->function),
+                   {{tr("End it"), [this] { end(); }}}});
+}
+
+void Learning::begin(std::function<void()> then)
+{
+    const auto* chosen = lesson();
+    if (!chosen) return;
+    m_told = chosen->places;
+    m_studio.session().ask([places = m_told](EngineLink& link) { return link.learn(places); },
+                           [this, then = std::move(then)](const Fallible& done) {
+                               if (!done) return fail(done);
+                               if (m_state == State::Off) m_state = State::Ready;
+                               m_keep.start();
+                               then();
+                               Q_EMIT changed();
+                           });
+}
+
+void Learning::sweep(int seconds)
+{
+    const auto* chosen = lesson();
+    if (!chosen || m_state == State::Sweeping) return;
+    const auto go = [this, seconds] {
+        if (seconds <= 0) return startSweep();
+        m_state = State::Counting;
+        m_since = m_studio.now();
+        m_length = std::chrono::seconds(seconds);
+        m_tick.start();
+    };
+    if (isOn() && m_told == chosen->places) {
+        go();
+        Q_EMIT changed();
+        return;
+    }
+    begin(go);
+}
+
+void Learning::startSweep()
+{
+    const auto* chosen = lesson();
+    if (!chosen) return;
+    m_studio.session().ask([way = chosen->way](EngineLink& link) { return link.sweep(way); },
+                           [this](const Fallible& done) {
+                               if (!done) return fail(done);
+                               m_steps = sweepOf(slotsOf(*lesson()), lesson()->way);
+                               m_state = State::Sweeping;
+                               m_since = m_studio.now();
+                               m_length = m_steps.empty() ? Time{} : m_steps.back().at;
+                               m_tick.start();
+                               Q_EMIT changed();
+                           });
+}
+
+void Learning::tick()
+{
+    const auto passed = m_studio.now() - m_since;
+    if (m_state == State::Counting && passed >= m_length) {
+        m_state = State::Ready;
+        m_tick.stop();
+        startSweep();
+        return;
+    }
+    if (m_state == State::Sweeping && passed >= m_length) {
+        m_state = State::Ready;
+        m_tick.stop();
+        m_lessons[m_current].isLearned = true;
+        Q_EMIT changed();
+        return;
+    }
+    Q_EMIT ticked();
+}
+
+int Learning::secondsLeft() const
+{
+    if (m_state != State::Counting) return 0;
+    return static_cast<int>(std::ceil(inSeconds(m_since + m_length - m_studio.now())));
+}
+
+double Learning::progress() const
+{
+    if (m_state != State::Sweeping || m_length <= Time{}) return 0.0;
+    return std::clamp(inSeconds(m_studio.now() - m_since) / inSeconds(m_length), 0.0, 1.0);
+}
+
+void Learning::next()
+{
+    if (m_state == State::Sweeping) return;
+    for (std::size_t i = 1; i <= m_lessons.size(); ++i) {
+        const auto place = (m_current + i) % m_lessons.size();
+        if (m_lessons[place].isLearned) continue;
+        m_current = place;
+        m_steps.clear();
+        return sweep();
+    }
+    m_studio.say(tr("All of it is learned."));
+}
+
+void Learning::end()
+{
+    m_tick.stop();
+    m_keep.stop();
+    m_told.clear();
+    if (m_state == State::Off) return;
+    m_state = State::Off;
+    m_studio.session().ask([](EngineLink& link) { return link.learn({}); });
+    Q_EMIT changed();
+}
+
+/// An edit ends it in the engine, and so does standing down.
+void Learning::follow()
+{
+    const auto& status = m_studio.session().status();
+    if (m_state == State::Off || !status.learned.empty() || m_told.empty()) return;
+    m_state = State::Off;
+    m_told.clear();
+    m_tick.stop();
+    m_keep.stop();
+    m_studio.say(tr("The learning ended: all controls reach games again."));
+    Q_EMIT changed();
+}
+
+void Learning::hear()
+{
+    if (!m_trigger || m_state != State::Ready) return;
+    const auto* controller = m_studio.controllerOf(*m_trigger);
+    if (!controller) return;
+    const auto found =
+        std::ranges::find(controller->rig.controls, m_trigger->code, &RigControl::code);
+    if (found == controller->rig.controls.end()) return;
+    const auto slot =
+        controller->slotOf[static_cast<std::size_t>(found - controller->rig.controls.begin())];
+    for (const auto& move : m_studio.session().moves()) {
+        if (slot >= 0 && move.slot == static_cast<std::uint32_t>(slot) && move.raw != 0)
+            return sweep();
+    }
+}
+
+}  // namespace jolly::app

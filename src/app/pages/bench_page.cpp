@@ -1,0 +1,127 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pages/bench_page.h"
+
+#include "app/style/theme.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QVBoxLayout>
+
+namespace jolly::app
+{
+
+BenchPage::BenchPage(Studio& studio, QWidget* parent)
+    : QWidget(parent),
+      m_studio(studio),
+      m_hand(studio),
+      m_learning(studio),
+      m_log(studio),
+      m_game(new GameCard(studio, m_hand)),
+      m_learn(new LearnCard(studio, m_learning)),
+      m_chart(new ChartCard(studio)),
+      m_delay(new DelayCard(studio)),
+      m_story(new StoryCard(studio, m_log)),
+      m_recorder(new RecorderCard(studio, m_log))
+{
+    setObjectName(QStringLiteral("bench"));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 12, 12, 10);
+    row->setSpacing(kGap);
+    auto* left = new ScrollColumn("bench left", kGap);
+    left->setMinimumWidth(380);
+    left->setMaximumWidth(520);
+    left->column().addWidget(m_game);
+    left->column().addWidget(m_learn);
+    left->column().addStretch();
+    auto* right = new QVBoxLayout;
+    right->setSpacing(kGap);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(kGap);
+    m_delay->setMinimumWidth(230);
+    middle->addWidget(m_delay, 2);
+    middle->addWidget(m_story, 3);
+    right->addWidget(m_chart, 4);
+    right->addLayout(middle, 4);
+    right->addWidget(m_recorder, 4);
+    row->addWidget(left, 4);
+    row->addLayout(right, 7);
+    m_frame.setInterval(kFrameMs);
+    m_look.setInterval(kLookMs);
+    connect(&m_frame, &QTimer::timeout, this, &BenchPage::showValues);
+    connect(&m_look, &QTimer::timeout, this, &BenchPage::look);
+    connect(&studio, &Studio::deskChanged, this, &BenchPage::rebuild);
+    connect(&studio, &Studio::selectionChanged, this, &BenchPage::showSelection);
+    connect(m_recorder, &RecorderCard::openWanted, this, &BenchPage::recordingWanted);
+    connect(m_game, &GameCard::deviceChosen, &m_learning, &Learning::setDevice);
+    connect(m_game, &GameCard::chosen, this, [this](const Target& place) {
+        m_game->mark(place);
+        const auto& lessons = m_learning.lessons();
+        for (std::size_t i = 0; i < lessons.size(); ++i) {
+            if (lessons[i].places == std::vector{place}) m_learning.choose(i);
+        }
+    });
+    m_learning.setDevice(m_game->device());
+}
+
+void BenchPage::rebuild()
+{
+    if (!isVisible()) return;  // showEvent() makes up for it
+    m_game->rebuild();
+    showSelection();
+}
+
+/// The row that the selected control leads to.
+void BenchPage::showSelection()
+{
+    const auto& selected = m_studio.selected();
+    if (!isVisible() || !selected) return;
+    for (const auto* strand : m_studio.strandsFrom(*selected)) {
+        if (!m_studio.stance().acts(*strand)) continue;
+        for (const auto& end : strand->ends) {
+            if (const auto* place = targetOf(end)) return m_game->mark(*place);
+        }
+    }
+}
+
+/// Asks that the virtual devices are read back, for as long as somebody looks.
+void BenchPage::look()
+{
+    if (m_studio.session().isLive())
+        m_studio.session().ask([](EngineLink& link) { return link.lookAsGame(); });
+}
+
+void BenchPage::showValues()
+{
+    if (!isVisible()) return;
+    m_game->showValues();
+    m_chart->draw();
+    m_delay->showValues();
+}
+
+void BenchPage::showEvent(QShowEvent*)
+{
+    m_frame.start();
+    m_look.start();
+    look();
+    m_log.setWatched(true);
+    rebuild();
+}
+
+/// What is held by hand stays so, and the past is shown on: a notice says it on every page.
+void BenchPage::hideEvent(QHideEvent*)
+{
+    m_frame.stop();
+    m_look.stop();
+    m_log.setWatched(false);
+}
+
+void BenchPage::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() != Qt::Key_Escape) return QWidget::keyPressEvent(event);
+    if (m_log.moment()) return m_log.showMoment({});
+    if (m_learning.isOn()) return m_learning.end();
+    if (!m_hand.held().empty()) return m_hand.letAllGo();
+    QWidget::keyPressEvent(event);
+}
+
+}  // namespace jolly::app

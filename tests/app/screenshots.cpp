@@ -176,6 +176,35 @@ class Scene
         }
     }
 
+    /// The Bench after half a minute of flight. In a world that stands still nothing takes any
+    /// time, so the delays are made up.
+    void openBench()
+    {
+        window.benchPage().game().setClock([] { return QTime(14, 1, 58); });
+        goLive();
+        fly("gannet-12");
+        select("twinlever-q2", "ABS_X");
+        play(std::chrono::seconds(24));
+        fly("gannet-12", {"on-water"});
+        play(std::chrono::seconds(6));
+        window.showPage(Rail::Bench);
+        showBench();
+        LiveWriter writer(local.live.block());
+        for (int i = 0; i < 900; ++i)
+            writer.noteDelay(
+                std::chrono::microseconds(24 + i % 23 + i % 17 + i % 41 * (i % 7 == 0)));
+        window.benchPage().log().fetch();
+        showBench();
+    }
+
+    void showBench()
+    {
+        settle();
+        static_cast<void>(local.lookAsGame());
+        window.benchPage().showValues();
+        settle();
+    }
+
     void chooseRow(const char* row)
     {
         QTest::mouseClick(window.findChild<QWidget*>(QLatin1String(row)), Qt::LeftButton);
@@ -345,6 +374,35 @@ const Shot kShots[] = {
          s.studio.stance().chooseLayer("water-trim");
          s.select("skerry-stick", "BTN_TRIGGER");
      }},
+    {"bench", false, false,
+     [](Scene& s) {
+         s.openBench();
+         s.window.benchPage().game().setPinned({"jolly-1", {ControlKind::Button, 9}}, true);
+         s.showBench();
+     }},
+    {"bench-learn", true, false,
+     [](Scene& s) {
+         s.openBench();
+         auto& learning = s.window.benchPage().learning();
+         for (const std::size_t lesson : {0U, 1U, 2U}) learning.setLearned(lesson, true);
+         learning.choose(3);
+         learning.sweep();
+         s.local.world.setNow(s.local.world.now() + std::chrono::milliseconds(700));
+         s.settle();
+         Q_EMIT learning.ticked();
+         s.showBench();
+     }},
+    {"bench-recorder", false, false,
+     [](Scene& s) {
+         s.openBench();
+         auto& log = s.window.benchPage().log();
+         s.document.edit("another curve", [](Tangle& tangle) {
+             findStrand(tangle, "strand-1")->stages = {{Softness{0.8}}};
+         });
+         log.compareWithPresent();
+         log.showMoment(log.differenceAt());
+         s.showBench();
+     }},
     {"shape", false, false,
      [](Scene& s) {
          s.window.showPage(Rail::Shape);
@@ -364,25 +422,6 @@ const Shot kShots[] = {
          s.select("orrin-wheel-900", "ABS_X");
          s.play(std::chrono::seconds(12));
          s.choose("compare", {"Roll", "Rudder"});
-     }},
-    {"weave-device", false, false,
-     [](Scene& s) {
-         s.window.showPage(Rail::Weave);
-         s.document.edit("large device", [](Tangle& tangle) {
-             tangle.devices[0].buttons = 64;
-             tangle.devices[0].hats = 2;
-         });
-         s.goLive();
-         s.select("twinlever-q2", "ABS_X");
-         s.window.findChild<WeavePage*>("weave")->shapeDevice("jolly-1");
-     }},
-    {"weave-plan", false, false,
-     [](Scene& s) {
-         s.window.showPage(Rail::Weave);
-         s.document.edit("smaller sim", [](Tangle& tangle) {
-             tangle.sheet = SimSheet{.name = "Classic sim, 16 buttons", .buttons = 16};
-         });
-         s.click("plan");
      }},
     {"preflight", false, false,
      [](Scene& s) {
@@ -416,11 +455,6 @@ const Shot kShots[] = {
          s.select("skerry-stick", "ABS_X");
          s.click("calibrate");
          s.sweep(20, 1000);
-     }},
-    {"rig-switch", false, false,
-     [](Scene& s) {
-         s.play(std::chrono::seconds(2));
-         s.select("bodger-box-24", "BTN_TRIGGER_HAPPY3");
      }},
     {"arrange", false, false,
      [](Scene& s) {

@@ -18,7 +18,7 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kCell = 31;
+constexpr int kCell = 29;
 constexpr int kSize = 23;
 
 }  // namespace

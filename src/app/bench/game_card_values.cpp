@@ -114,6 +114,7 @@ void GameCard::showWords(const DeskDevice& device, const std::vector<SeenByGame>
     const bool isLearning = !m_studio.session().status().learned.empty();
     QString verdict;
     const char* tone = "dim";
+    auto state = isLive ? tr("not read back") : tr("idle");
     if (m_studio.session().isShowingPast()) {
         verdict = tr("This is the past: what was sent then.");
     } else if (!isLive) {
@@ -125,17 +126,18 @@ void GameCard::showWords(const DeskDevice& device, const std::vector<SeenByGame>
         verdict = tr("A game reads %n control(s) otherwise than was sent.", nullptr,
                      static_cast<int>(faults));
         tone = "coral";
+        state = tr("read back, and differs");
     } else if (isLearning) {
         verdict = tr("A sim learns: all else keeps still.");
         tone = "straw";
+        state = tr("read back");
     } else {
-        verdict = tr("No difference to what we sent.");
+        state = tr("read back, no difference");
     }
     setTone(*m_difference, tone);
     m_difference->setText(verdict);
-    m_state->setText(readBack > 0 && !m_studio.session().isShowingPast() ? tr("read back")
-                     : isLive                                            ? tr("not read back")
-                                                                         : tr("idle"));
+    m_difference->setVisible(!verdict.isEmpty());
+    m_state->setText(state);
 }
 
 /// What is pinned and was pressed, however shortly, and whether or not anybody looks.
@@ -166,7 +168,8 @@ void GameCard::showPins()
         if (key.first != m_device) continue;
         const auto* device = findDevice(m_studio.tangle(), key.first);
         if (!device) continue;
-        const auto name = QString::fromStdString(nameOf(*device, key.second));
+        auto name = QString::fromStdString(nameOf(*device, key.second));
+        if (!name.isEmpty()) name[0] = name[0].toUpper();
         const auto format = QStringLiteral("HH:mm:ss");
         wasLit = wasLit || !pin.lit.isNull();
         lines += pin.lit.isNull() ? tr("%1 is pinned: it must stay dark, and has since %2.")

@@ -28,7 +28,7 @@ int barWidth(int width)
 
 QRect GameRow::handBar(int width)
 {
-    return {kEdge + kName + kBetween, 11, barWidth(width), 10};
+    return {kEdge + kName + kBetween, 9, barWidth(width), 10};
 }
 
 QRect GameRow::gameBar(int width)
@@ -113,14 +113,14 @@ void GameRow::paintEvent(QPaintEvent*)
     const bool hasFunction = !m_function.isEmpty();
     painter.setFont(textFont(TextSize::Normal, true));
     painter.setPen(p.text);
-    const QRect name(kEdge, hasFunction ? 0 : 7, kName + kBetween - 4, 17);
+    const QRect name(kEdge, hasFunction ? -1 : 6, kName + kBetween - 4, 17);
     painter.drawText(name, Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(m_name, Qt::ElideRight, name.width()));
     if (hasFunction) {
         painter.setFont(textFont(TextSize::Small));
         painter.setPen(p.dim);
         painter.drawText(
-            name.translated(0, 13), Qt::AlignLeft | Qt::AlignVCenter,
+            name.translated(0, 12), Qt::AlignLeft | Qt::AlignVCenter,
             painter.fontMetrics().elidedText(m_function, Qt::ElideRight, name.width()));
     }
     const auto hand = handBar(width());

@@ -36,7 +36,7 @@ class GameRow : public QWidget
     void setMarked(bool isMarked);
     [[nodiscard]] HandSlider& slider() { return *m_slider; }
     [[nodiscard]] const QString& valueText() const { return m_value; }
-    [[nodiscard]] QSize sizeHint() const override { return {380, 31}; }
+    [[nodiscard]] QSize sizeHint() const override { return {380, 28}; }
 
     static constexpr int kName = 64;   ///< width of the names
     static constexpr int kValue = 62;  ///< width of the numbers

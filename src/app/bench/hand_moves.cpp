@@ -45,9 +45,13 @@ bool HandMoves::isHeld(const Target& place) const
 
 void HandMoves::follow()
 {
-    const auto& held = m_studio.session().status().byHand;
+    const auto& status = m_studio.session().status();
+    auto held = status.byHand;
+    std::erase_if(held, [&](const Target& place) {  // those are the sweep's
+        return std::ranges::find(status.learned, place) != status.learned.end();
+    });
     if (held == m_held) return;
-    m_held = held;
+    m_held = std::move(held);
     if (m_held.empty()) {
         m_keep.stop();
     } else if (!m_keep.isActive()) {

@@ -19,7 +19,7 @@ class HatHandle : public QWidget
 
     void show(Counts counts, bool isSeen, bool isByHand);
     [[nodiscard]] QString words() const;
-    [[nodiscard]] QSize sizeHint() const override { return {52, 52}; }
+    [[nodiscard]] QSize sizeHint() const override { return {44, 44}; }
 
     /// Where the dot of a way is drawn.
     [[nodiscard]] QPointF dot(Counts way) const;

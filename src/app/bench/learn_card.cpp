@@ -2,6 +2,7 @@
 #include "app/bench/learn_card.h"
 
 #include "app/style/palette.h"
+#include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 
 #include <QKeyEvent>
@@ -41,7 +42,7 @@ QString wayWords(SweepWay way)
 
 SweepLine::SweepLine(QWidget* parent) : QWidget(parent)
 {
-    setFixedHeight(48);
+    setFixedHeight(44);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
 
@@ -76,7 +77,7 @@ void SweepLine::paintEvent(QPaintEvent*)
         const double x = 12.0 + (width() - 24.0) * (inSeconds(at) / inSeconds(m_steps.back().at));
         const auto way = counts.x != 0 ? counts.x : counts.y;
         const double part = (static_cast<double>(way) - low) / (static_cast<double>(high) - low);
-        return QPointF(x, 30.0 - 21.0 * part);
+        return QPointF(x, 24.0 - 17.0 * part);
     };
     QPainterPath path(placeOf(m_steps.front().at, m_steps.front().counts));
     Counts before = m_steps.front().counts;
@@ -234,7 +235,7 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     setObjectName(QStringLiteral("learn card"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 10, 12, 10);
-    column->setSpacing(6);
+    column->setSpacing(5);
     auto* head = new QHBoxLayout;
     auto* title = new QLabel(tr("Let a sim learn it"));
     title->setFont(textFont(TextSize::Title, true));
@@ -277,8 +278,15 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     column->addWidget(m_line);
     column->addLayout(row);
     column->addLayout(at);
-    column->addWidget(m_list);
-    column->addStretch();
+    auto* lessons = new ScrollColumn("lesson list", 0);
+    lessons->column().addWidget(m_list);
+    lessons->column().addStretch();
+    lessons->setFixedHeight(2 * kLessonHeight);
+    column->addWidget(lessons);
+    connect(&learning, &Learning::changed, lessons, [this, lessons] {
+        const auto place = m_list->placeOf(m_learning.current()).center();
+        lessons->ensureVisible(place.x(), place.y(), 0, kLessonHeight / 2);
+    });
     connect(m_sweep, &QPushButton::clicked, &learning, [this] { m_learning.sweep(); });
     connect(m_later, &QPushButton::clicked, &learning, [this] { m_learning.sweep(kSecondsLater); });
     connect(m_next, &QPushButton::clicked, &learning, &Learning::next);

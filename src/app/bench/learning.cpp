@@ -196,6 +196,7 @@ void Learning::startSweep()
 
 void Learning::tick()
 {
+    if (m_state != State::Counting && m_state != State::Sweeping) return;
     const auto passed = m_studio.now() - m_since;
     if (m_state == State::Counting && passed >= m_length) {
         m_state = State::Ready;

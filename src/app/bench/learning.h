@@ -60,6 +60,9 @@ class Learning : public QObject
     void setTrigger(std::optional<ControlRef> control);
     [[nodiscard]] const std::optional<ControlRef>& trigger() const { return m_trigger; }
 
+    /// Goes on with a countdown or a sweep, as its timer does.
+    void tick();
+
     /// Whole seconds that are left of a countdown.
     [[nodiscard]] int secondsLeft() const;
     /// How far the sweep has come, from 0 to 1.
@@ -76,7 +79,6 @@ class Learning : public QObject
     void tell();
     void begin(std::function<void()> then);
     void startSweep();
-    void tick();
     void hear();
     void follow();
     void fail(const Fallible& done);

@@ -19,7 +19,8 @@ namespace
 {
 
 constexpr int kNames = 96;
-constexpr int kLaneHeight = 19;
+constexpr int kLaneHeight = 19;  ///< and less where there is little room
+constexpr int kLeastLane = 9;
 constexpr int kTop = 6;
 constexpr int kBottom = 20;
 constexpr std::size_t kMostLanes = 8;
@@ -179,6 +180,13 @@ void TimeLine::rebuild()
     update();
 }
 
+double TimeLine::laneHeight() const
+{
+    const auto lanes = std::max<std::size_t>(1, m_lanes.size());
+    return std::clamp((height() - kTop - kBottom) / static_cast<double>(lanes), double(kLeastLane),
+                      double(kLaneHeight));
+}
+
 double TimeLine::xOf(Time time) const
 {
     const auto& recording = m_log.recording();
@@ -197,12 +205,13 @@ void TimeLine::paintEvent(QPaintEvent*)
         painter.drawText(rect(), Qt::AlignCenter, tr("Nothing is recorded yet: move something."));
         return;
     }
+    const double high = laneHeight();
     for (std::size_t i = 0; i < m_lanes.size(); ++i) {
         const auto& lane = m_lanes[i];
-        const QRectF row(kNames, kTop + kLaneHeight * static_cast<double>(i) + 2.0,
-                         width() - kNames - 8.0, kLaneHeight - 6.0);
+        const QRectF row(kNames, kTop + high * static_cast<double>(i) + 1.0, width() - kNames - 8.0,
+                         high - 4.0);
         painter.setPen(p.dim);
-        painter.drawText(QRectF(0, row.top() - 2, kNames - 8, kLaneHeight - 2),
+        painter.drawText(QRectF(0, row.top() - 2, kNames - 8, high),
                          Qt::AlignLeft | Qt::AlignVCenter,
                          painter.fontMetrics().elidedText(lane.name, Qt::ElideRight, kNames - 8));
         painter.setPen(Qt::NoPen);
@@ -218,7 +227,7 @@ void TimeLine::paintEvent(QPaintEvent*)
                 2, 2);
         }
     }
-    const double foot = kTop + kLaneHeight * static_cast<double>(m_lanes.size()) + 2.0;
+    const double foot = kTop + high * static_cast<double>(m_lanes.size()) + 2.0;
     painter.setPen(p.dim);
     const auto& recording = m_log.recording();
     painter.drawText(QRectF(kNames, foot, 90, 16), Qt::AlignLeft, m_log.clockOf(recording.first()));

@@ -53,6 +53,7 @@ class TimeLine : public QWidget
     };
 
     void lookAtChunks();
+    [[nodiscard]] double laneHeight() const;
     [[nodiscard]] Lane laneOf(const QString& name, QColor Palette::*colour,
                               const std::function<bool(const Track&)>& isOfLane) const;
     void addLayers();

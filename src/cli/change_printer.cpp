@@ -56,6 +56,8 @@ void ChangePrinter::tellRest(double t)
     if (craft != std::exchange(m_craft, craft))
         std::cout << "{\"t\":" << Json(t).dump()
                   << ",\"craft\":" << Json(m_machine.plan().views[craft].craft).dump() << "}\n";
+    if (m_machine.takeKeep())
+        std::cout << "{\"t\":" << Json(t).dump() << ",\"order\":\"keep recording\"}\n";
     if (m_machine.takeStandDown())
         std::cout << "{\"t\":" << Json(t).dump() << ",\"order\":\"stand down\"}\n";
 }

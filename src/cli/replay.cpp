@@ -2,10 +2,11 @@
 #include "cli/change_printer.h"
 #include "cli/moves.h"
 #include "cli/recordings.h"
-#include "cli/tangle_file.h"
 #include "core/flight/compare.h"
 #include "core/flight/player.h"
 #include "core/tangle/lookup.h"
+#include "format/files.h"
+#include "format/tangle_text.h"
 
 #include <iostream>
 #include <map>
@@ -178,11 +179,17 @@ ExitCode replayRecording(const Tangle& tangle, const std::string& file)
 
 ExitCode replay(const std::string& file, const std::string& moves, const std::string& recording)
 {
-    auto code = ExitCode::Fine;
-    const auto tangle = readTangleFile(file, code);
-    if (!tangle) return code;
+    const auto text = format::readText(file);
+    if (!text) {
+        complain(text.error());
+        return ExitCode::Usage;
+    }
+    const auto read = format::readTangle(*text);
+    complain(read.problems, file);
+    if (hasErrors(read.problems)) return ExitCode::Faulty;
     std::ios::sync_with_stdio(false);
-    code = recording.empty() ? replayMoves(*tangle, moves) : replayRecording(*tangle, recording);
+    const auto code = recording.empty() ? replayMoves(read.tangle, moves)
+                                        : replayRecording(read.tangle, recording);
     std::cout.flush();
     return code;
 }

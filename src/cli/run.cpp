@@ -21,6 +21,8 @@ struct RunOptions {
     double seconds = 0.0;
     bool staysIdle = false;
     bool endsWithParent = false;
+    double recorderMinutes = 15.0;
+    double recorderMegabytes = 32.0;
     pid_t parent = 0;  ///< that it ends with; 0 for whoever started it
 };
 
@@ -100,6 +102,9 @@ ExitCode run(const RunOptions& options)
     const auto service = EngineService::offer(running);
     if (!service) complain(service.error());
     if (!service && service.error().code == Failure::Code::Busy) return ExitCode::WorldRefuses;
+    running.setRecorder(
+        {std::chrono::round<Time>(std::chrono::duration<double>(60.0 * options.recorderMinutes)),
+         static_cast<std::size_t>(options.recorderMegabytes * 1048576.0)});
     running.begin(*tangle);
     g_running = &running;
     std::signal(SIGINT, stopRunning);
@@ -135,6 +140,16 @@ void addRun(CLI::App& app, ExitCode& code)
             "--parent", options->parent,
             "The process number of that program; the engine does not begin when it is gone")
         ->needs(withParent);
+    command
+        ->add_option("--recorder-minutes", options->recorderMinutes,
+                     "How long the flight recorder looks back")
+        ->check(CLI::Range(0.1, 600.0))
+        ->capture_default_str();
+    command
+        ->add_option("--recorder-mb", options->recorderMegabytes,
+                     "How much memory it takes for that")
+        ->check(CLI::Range(1.0, 4096.0))
+        ->capture_default_str();
     command->add_flag("--idle", options->staysIdle, "Wait to be told to go live");
     command->callback([options, &code] { code = run(*options); });
 }

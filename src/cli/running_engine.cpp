@@ -37,7 +37,9 @@ RunningEngine::RunningEngine(std::unique_ptr<World> world, LiveMemory live)
       m_door(*m_world),
       m_recorder(m_live.block(), m_board),
       m_lookout(m_live.block(), m_door),
-      m_news(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK))
+      m_news(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)),
+      m_keepBell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)),
+      m_keeper(m_keepBell.get(), [this] { keepAside(); })
 {
 }
 
@@ -67,6 +69,7 @@ void RunningEngine::run(Time end)
         m_engine.step(end);
         m_door.serve(m_engine);
         tellLayers();
+        if (m_engine.takeKeep()) askToKeep(false);
         if (m_engine.edition() != m_toldEdition) tellTroubles();
     }
     m_engine.sayEnding();
@@ -117,6 +120,7 @@ void RunningEngine::tellTroubles()
         present.push_back(trouble.sentence);
         if (std::ranges::find(m_told, trouble.sentence) != m_told.end()) continue;
         std::cerr << "tangle: " << trouble.sentence << " " << trouble.cure << std::endl;
+        if (m_engine.isLive()) askToKeep(true);
     }
     m_told = std::move(present);
 }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "control/engine_service.h"
+#include "control/news_thread.h"
 #include "engine/engine_door.h"
 #include "engine/lookout.h"
 #include "engine/recorder.h"
@@ -31,6 +32,9 @@ class RunningEngine : public EngineHost
     /// Runs until quit(), requestStop() or `end`, then stands down. Says new troubles on standard
     /// error.
     void run(Time end);
+
+    /// How much the flight recorder keeps. Any thread.
+    void setRecorder(RecorderLimits limits) { m_recorder.setLimits(limits); }
 
     /// Ends run() soon. Safe in a signal handler.
     void requestStop() noexcept;
@@ -67,6 +71,8 @@ class RunningEngine : public EngineHost
 
  private:
     void remember(const Tangle& tangle);
+    void askToKeep(bool isByItself) noexcept;
+    void keepAside();
     void tellTroubles();
     void tellLayers() noexcept;
 
@@ -86,6 +92,10 @@ class RunningEngine : public EngineHost
     Tangle m_tangle;
     std::uint64_t m_toldEdition = 0;
     std::vector<std::string> m_told;
+    std::atomic<bool> m_wantsKept{false};  ///< somebody asked for the recording to be kept
+    std::chrono::steady_clock::time_point m_keptByItself{};
+    UniqueFd m_keepBell;
+    NewsThread m_keeper;  ///< writes recordings that are kept; last, it uses all of the above
 };
 
 }  // namespace jolly

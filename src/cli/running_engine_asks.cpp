@@ -7,10 +7,13 @@
 #include <sys/mman.h>
 #include <unistd.h>
 
+#include <algorithm>
 #include <cerrno>
 #include <cstring>
 #include <ctime>
 #include <filesystem>
+#include <iostream>
+#include <vector>
 
 /// What clients ask of an engine that runs.
 namespace jolly
@@ -46,8 +49,24 @@ std::filesystem::path keptFolder()
     return std::filesystem::path(home ? home : ".") / ".local/share/jolly-tangle/flights";
 }
 
+/// So many recordings that were kept by themselves stay; older ones go.
+constexpr std::size_t kMostByItself = 10;
+constexpr std::string_view kByItself = "trouble ";
+
+void forgetOldest(const std::filesystem::path& folder)
+{
+    std::vector<std::filesystem::path> kept;
+    std::error_code error;
+    for (const auto& entry : std::filesystem::directory_iterator(folder, error)) {
+        if (entry.path().filename().string().starts_with(kByItself)) kept.push_back(entry.path());
+    }
+    std::ranges::sort(kept);  // their names are times
+    for (std::size_t i = 0; i + kMostByItself < kept.size(); ++i)
+        std::filesystem::remove(kept[i], error);
+}
+
 /// A name by the present time, as nobody has it yet.
-Result<std::filesystem::path> freshPath()
+Result<std::filesystem::path> freshPath(std::string_view before = {})
 {
     const auto folder = keptFolder();
     std::error_code error;
@@ -63,7 +82,8 @@ Result<std::filesystem::path> freshPath()
     char name[32];
     std::strftime(name, sizeof name, "%Y-%m-%d %H.%M.%S", &local);
     for (int i = 1; i < 100; ++i) {
-        const auto path = folder / (name + (i == 1 ? "" : " " + std::to_string(i)) + ".flight");
+        const auto path = folder / (std::string(before) + name +
+                                    (i == 1 ? "" : " " + std::to_string(i)) + ".flight");
         if (!std::filesystem::exists(path, error)) return path;
     }
     return fail(Failure::Code::System, "There are too many kept flights of this second.",
@@ -71,6 +91,33 @@ Result<std::filesystem::path> freshPath()
 }
 
 }  // namespace
+
+/// On the engine's own thread: no more than a write.
+void RunningEngine::askToKeep(bool isByItself) noexcept
+{
+    if (!isByItself) m_wantsKept.store(true, std::memory_order_relaxed);
+    constexpr std::uint64_t kOne = 1;
+    static_cast<void>(::write(m_keepBell.get(), &kOne, sizeof kOne) == sizeof kOne);
+}
+
+/// On a thread of its own. By itself no more than one a minute is kept.
+void RunningEngine::keepAside()
+{
+    constexpr auto kSeldom = std::chrono::minutes(1);
+    const auto now = std::chrono::steady_clock::now();
+    const bool isWanted = m_wantsKept.exchange(false);
+    const bool isFirst = m_keptByItself == std::chrono::steady_clock::time_point{};
+    if (!isWanted && !isFirst && now - m_keptByItself < kSeldom) return;
+    if (!isWanted) {
+        m_keptByItself = now;
+        forgetOldest(keptFolder());
+    }
+    const auto path = isWanted ? freshPath() : freshPath(kByItself);
+    const auto kept = path ? keepRecording(path->string()) : tl::unexpected(path.error());
+    std::cerr << "tangle: "
+              << (kept ? "The last minutes are kept as " + *kept + "." : kept.error().text())
+              << std::endl;
+}
 
 Fallible RunningEngine::goLive()
 {

@@ -18,7 +18,7 @@ ExitCode withEngine(Talk&& talk)
     }
     if (const Fallible done = talk(**client); !done) {
         complain(done.error());
-        return codeOf(done.error());
+        return ExitCode::WorldRefuses;
     }
     return ExitCode::Fine;
 }

@@ -46,6 +46,7 @@ void Engine::step(Time deadline)
     }
     if (m_isPanic) giveUp();
     if (m_woven->machine.takeStandDown()) standDown();
+    if (m_woven->machine.takeKeep()) keepRecording();
     if (m_wantsHold) holdWhatIsFree();
     if (own != Time::max() || m_fleet.hasLosses()) keepHouse(m_world.now());
     if (m_isStale) publish();

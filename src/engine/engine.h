@@ -14,6 +14,7 @@
 #include <map>
 #include <memory>
 #include <span>
+#include <utility>
 
 namespace jolly
 {
@@ -66,6 +67,9 @@ class Engine : private WorldListener
     /// Moves them once from rest to rest; see sweepOf().
     [[nodiscard]] Fallible sweep(SweepWay way);
 
+    /// Whether a control said since the last call that the recording is to be kept.
+    [[nodiscard]] bool takeKeep() noexcept { return std::exchange(m_wantsKeep, false); }
+
     /// Readers of the virtual devices that are there and may be read.
     [[nodiscard]] GameSeats openAsGame();
 
@@ -97,6 +101,7 @@ class Engine : private WorldListener
     void recordState(const DeckController& controller, Time time) noexcept;
     void tellLayers(Time time) noexcept;
     void putScene();
+    void keepRecording();
     void putByHand(std::uint32_t output, Counts counts);
     void endLearning();
     void runHand(Time now);
@@ -135,6 +140,7 @@ class Engine : private WorldListener
     std::uint32_t m_craft = 0;         ///< likewise
     bool m_wantsHold = false;          ///< some controller waits to be held
     bool m_isStale = true;             ///< the status has to be published
+    bool m_wantsKeep = false;          ///< the recording
     bool m_isPanic = false;            ///< the panic chord was pressed
 };
 

@@ -46,6 +46,13 @@ void Engine::tellLayers(Time time) noexcept
     if (std::exchange(m_craft, craft) != craft) m_live.record(Kind::Flown, craft, 0, time);
 }
 
+/// A control said so; whoever runs the engine does it.
+void Engine::keepRecording()
+{
+    m_live.record(Kind::Kept, 0, 0, m_world.now());
+    m_wantsKeep = true;
+}
+
 void Engine::lost(Handle controller, Time time) noexcept
 {
     m_live.countLoss();

@@ -25,6 +25,8 @@ GoalParts partsOf(const Goal& goal)
                 return {.word = GoalWord::Recentre, .target = command->axis};
             case Order::Reverse:
                 return {.word = GoalWord::Reverse, .target = command->axis};
+            case Order::Keep:
+                return {.word = GoalWord::KeepRecording};
         }
     }
     return {.word = GoalWord::Nothing};
@@ -50,6 +52,8 @@ Goal goalOf(const GoalParts& parts)
             return Command{Order::Recentre, parts.target};
         case GoalWord::Reverse:
             return Command{Order::Reverse, parts.target};
+        case GoalWord::KeepRecording:
+            return Command{Order::Keep, {}};
         case GoalWord::Nothing:
             break;
     }

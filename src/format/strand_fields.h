@@ -10,7 +10,16 @@ namespace jolly::format
 {
 
 /// What an end leads to instead of a virtual control.
-enum class GoalWord : std::uint8_t { Nothing, Keys, Layer, Craft, StandDown, Recentre, Reverse };
+enum class GoalWord : std::uint8_t {
+    Nothing,
+    Keys,
+    Layer,
+    Craft,
+    StandDown,
+    Recentre,
+    Reverse,
+    KeepRecording
+};
 
 template <>
 struct Names<GoalWord> {
@@ -18,7 +27,7 @@ struct Names<GoalWord> {
         {"nothing", GoalWord::Nothing},      {"keys", GoalWord::Keys},
         {"layer", GoalWord::Layer},          {"craft", GoalWord::Craft},
         {"stand down", GoalWord::StandDown}, {"recentre", GoalWord::Recentre},
-        {"reverse", GoalWord::Reverse}};
+        {"reverse", GoalWord::Reverse},      {"keep recording", GoalWord::KeepRecording}};
 };
 
 /// What stands in the file of a goal, all in one.
@@ -60,8 +69,8 @@ void describe(Visitor& visit, End& e)
         visit.field("choose", goal.craft.choose, optional("Which craft it chooses."));
         visit.field("craft", goal.craft.craft, optional("Id of the craft, when it is this one."));
     }
-    if (visit.wants(
-            !isOneOf(GoalWord::Nothing, GoalWord::StandDown, GoalWord::Layer, GoalWord::Craft)))
+    if (visit.wants(!isOneOf(GoalWord::Nothing, GoalWord::StandDown, GoalWord::KeepRecording,
+                             GoalWord::Layer, GoalWord::Craft)))
         visit.field("device", goal.target.device, optional("Id of a virtual device."));
     if (visit.wants(!goal.word || isOneOf(GoalWord::Recentre, GoalWord::Reverse)))
         visit.field("control", goal.target.control,

@@ -63,7 +63,8 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
       m_hats(new QHBoxLayout),
       m_keys(dimLabel()),
       m_pinWords(new QLabel),
-      m_difference(new QLabel)
+      m_difference(new QLabel),
+      m_why(new WhyLines(studio))
 {
     setObjectName(QStringLiteral("game card"));
     auto* column = new QVBoxLayout(this);
@@ -99,6 +100,7 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
     column->addWidget(m_pinWords);
     column->addLayout(below);
     column->addWidget(m_difference);
+    column->addWidget(m_why);
     column->addStretch();
     const auto placeOf = [this](std::size_t button) {
         return Target{m_device, m_layout[m_buttonSlots[button]].control};
@@ -300,6 +302,7 @@ void GameCard::buildControls()
 void GameCard::mark(const Target& place)
 {
     m_marked = place;
+    m_why->setPlace(place);
     if (place.device != m_device && findDevice(m_studio.tangle(), place.device))
         chooseDevice(place.device);
     for (auto& [slot, row] : m_rowOf)

@@ -6,6 +6,7 @@
 #include "app/bench/hand_moves.h"
 #include "app/bench/hat_handle.h"
 #include "app/faceplate/card.h"
+#include "app/strands/why_lines.h"
 #include "app/style/elided_label.h"
 
 #include <QDateTime>
@@ -30,6 +31,7 @@ class GameCard : public Card
     void rebuild();
     void showValues();
 
+    [[nodiscard]] WhyLines& why() { return *m_why; }
     [[nodiscard]] const std::string& device() const { return m_device; }
     void chooseDevice(const std::string& device);
 
@@ -82,6 +84,7 @@ class GameCard : public Card
     QLabel* m_keys;
     QLabel* m_pinWords;
     QLabel* m_difference;
+    WhyLines* m_why;
     std::map<std::size_t, GameRow*> m_rowOf;    ///< by slot
     std::map<std::size_t, HatHandle*> m_hatOf;  ///< likewise
     std::map<std::size_t, QLabel*> m_turnerOf;  ///< likewise

@@ -241,8 +241,13 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
     m_only->setFont(textFont(TextSize::Small));
+    auto* walk = new QPushButton(tr("Walk the desk"));
+    walk->setObjectName(QStringLiteral("walk"));
+    walk->setToolTip(tr("Every control once, before a flight"));
+    setTone(*walk, "chip");
+    connect(walk, &QPushButton::clicked, this, &LearnCard::walkWanted);
     head->addWidget(title, 1);
-    head->addWidget(m_only);
+    head->addWidget(walk);
     auto* line = new QHBoxLayout;
     m_name->setFont(textFont(TextSize::Title, true));
     m_name->setObjectName(QStringLiteral("lesson name"));
@@ -274,6 +279,7 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     at->addWidget(words);
     at->addWidget(m_trigger, 1);
     column->addLayout(head);
+    column->addWidget(m_only);
     column->addLayout(line);
     column->addWidget(m_line);
     column->addLayout(row);

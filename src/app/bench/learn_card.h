@@ -63,6 +63,9 @@ class LearnCard : public Card
  public:
     LearnCard(Studio& studio, Learning& learning, QWidget* parent = nullptr);
 
+ Q_SIGNALS:
+    void walkWanted();
+
  private:
     void showState();
     void showProgress();

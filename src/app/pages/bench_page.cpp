@@ -18,6 +18,7 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
       m_log(studio),
       m_game(new GameCard(studio, m_hand)),
       m_learn(new LearnCard(studio, m_learning)),
+      m_walk(new WalkCard(studio)),
       m_chart(new ChartCard(studio)),
       m_delay(new DelayCard(studio)),
       m_story(new StoryCard(studio, m_log)),
@@ -37,6 +38,9 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
     m_learn->setMaximumWidth(520);
     left->addWidget(seen, 1);
     left->addWidget(m_learn);
+    left->addWidget(m_walk);
+    m_walk->setMaximumWidth(520);
+    m_walk->hide();
     auto* right = new QVBoxLayout;
     right->setSpacing(kGap);
     auto* middle = new QHBoxLayout;
@@ -64,6 +68,21 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
             if (lessons[i].places == std::vector{place}) m_learning.choose(i);
         }
     });
+    connect(m_learn, &LearnCard::walkWanted, this, [this] {
+        m_learning.end();
+        m_learn->hide();
+        m_walk->show();
+        m_walk->begin();
+    });
+    connect(m_walk, &WalkCard::ended, this, [this] {
+        m_walk->hide();
+        m_learn->show();
+    });
+    connect(m_walk, &WalkCard::reportWanted, this, &BenchPage::reportWanted);
+    m_game->why().setSource(
+        [this]() -> const Recording* { return m_log.isOfFile() ? &m_log.recording() : nullptr; });
+    connect(&m_log, &FlightLog::momentChanged, this,
+            [this] { m_game->why().setMoment(m_log.moment()); });
     m_learning.setDevice(m_game->device());
 }
 
@@ -100,6 +119,7 @@ void BenchPage::showValues()
     m_game->showValues();
     m_chart->draw();
     m_delay->showValues();
+    m_walk->showState();
 }
 
 void BenchPage::showEvent(QShowEvent*)

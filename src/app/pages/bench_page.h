@@ -9,6 +9,7 @@
 #include "app/bench/learn_card.h"
 #include "app/bench/recorder_card.h"
 #include "app/bench/story_card.h"
+#include "app/bench/walk_card.h"
 #include "app/style/scroll_column.h"
 
 #include <QTimer>
@@ -32,6 +33,7 @@ class BenchPage : public QWidget
     [[nodiscard]] Learning& learning() { return m_learning; }
     [[nodiscard]] FlightLog& log() { return m_log; }
     [[nodiscard]] HandMoves& hand() { return m_hand; }
+    [[nodiscard]] WalkCard& walk() { return *m_walk; }
     [[nodiscard]] ChartCard& chart() { return *m_chart; }
 
     /// Draws what is so now, as the timer does.
@@ -39,6 +41,7 @@ class BenchPage : public QWidget
 
  Q_SIGNALS:
     void recordingWanted();  ///< a file is to be chosen
+    void reportWanted();     ///< likewise, for the walk's report
 
  protected:
     void showEvent(QShowEvent* event) override;
@@ -56,6 +59,7 @@ class BenchPage : public QWidget
     FlightLog m_log;
     GameCard* m_game;
     LearnCard* m_learn;
+    WalkCard* m_walk;
     ChartCard* m_chart;
     DelayCard* m_delay;
     StoryCard* m_story;

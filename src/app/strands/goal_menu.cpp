@@ -42,6 +42,8 @@ void GoalMenu::addOrders(QMenu& menu)
     menu.addAction(tr("Stand down"), this, [this] {
         m_choice.lead(m_row, Command{Order::StandDown, {}});
     });
+    menu.addAction(tr("Keep the flight recorder's last minutes"), this,
+                   [this] { m_choice.lead(m_row, Command{Order::Keep, {}}); });
     addAxes(*menu.addMenu(tr("Recentre")), tr("Let all that is kept for %1 begin anew"),
             Order::Recentre);
     addAxes(*menu.addMenu(tr("Reverse")), tr("Turn %1 round, and back"), Order::Reverse);

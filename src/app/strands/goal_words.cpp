@@ -75,6 +75,8 @@ QString goalText(const Tangle& tangle, const Goal& goal)
                 return QObject::tr("recentres %1").arg(axis);
             case Order::Reverse:
                 return QObject::tr("reverses %1").arg(axis);
+            case Order::Keep:
+                return QObject::tr("keeps the recording");
         }
     }
     return QObject::tr("nothing: it is silent");

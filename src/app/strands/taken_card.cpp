@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/taken_card.h"
 
+#include "app/strands/why_lines.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/device_edit.h"
@@ -25,6 +26,9 @@ TakenCard::TakenCard(Studio& studio, Target target, std::optional<ControlRef> fr
     column->addWidget(title);
     for (const auto* strand : studio.stance().takersOf(m_target)) addTaker(*strand, *column);
     addOffers(*column);
+    auto* why = new WhyLines(studio);
+    why->setPlace(m_target);
+    column->addWidget(why);
 }
 
 void TakenCard::addTaker(const Strand& strand, QVBoxLayout& column)

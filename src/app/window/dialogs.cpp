@@ -34,7 +34,9 @@ constexpr FileWords kFileWords[] = {
     {QT_TRANSLATE_NOOP("QObject", "Choose a picture of the craft"), "",
      QT_TRANSLATE_NOOP("QObject", "Pictures (*.png *.jpg *.jpeg *.svg);;All files (*)"), ".png"},
     {QT_TRANSLATE_NOOP("QObject", "Open a recording"), "",
-     QT_TRANSLATE_NOOP("QObject", "Recordings (*.flight);;All files (*)"), ".flight"}};
+     QT_TRANSLATE_NOOP("QObject", "Recordings (*.flight);;All files (*)"), ".flight"},
+    {"", QT_TRANSLATE_NOOP("QObject", "Save the report of the walk"),
+     QT_TRANSLATE_NOOP("QObject", "Pages (*.html);;Texts (*.txt)"), ".html"}};
 
 /// What a dialog shows at once; the rest is behind a button, where it scrolls.
 constexpr qsizetype kMostLines = 8;

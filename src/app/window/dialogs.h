@@ -18,7 +18,7 @@ class Dialogs
 {
  public:
     enum class Answer { Save, Discard, Cancel };
-    enum class FileKind { Tangle, Faceplate, SimSheet, Picture, Recording };
+    enum class FileKind { Tangle, Faceplate, SimSheet, Picture, Recording, Report };
     enum class Leaving { KeepFlying, StandDown, Cancel };
     enum class Conflict { Mine, TheirsAside, Cancel };
 

@@ -83,6 +83,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
     connect(&m_top->craftChooser(), &CraftChooser::libraryWanted, this,
             &MainWindow::showCraftLibrary);
     connect(m_bench, &BenchPage::recordingWanted, this, &MainWindow::chooseRecording);
+    connect(m_bench, &BenchPage::reportWanted, this, &MainWindow::saveReport);
     connect(m_craft, &CraftPage::pictureWanted, this, &MainWindow::choosePicture);
     connect(m_weave, &WeavePage::sheetFileWanted, this, &MainWindow::chooseSheetFile);
     connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);

@@ -73,6 +73,7 @@ class MainWindow : public QWidget
     void chooseSheetFile();
     void choosePicture(const std::string& craft);
     void chooseRecording();
+    void saveReport();
     void askForPermission();
     void followPermission();
     void find();

@@ -138,4 +138,15 @@ void MainWindow::chooseRecording()
     if (!path.isEmpty()) m_bench->log().open(path);
 }
 
+void MainWindow::saveReport()
+{
+    const auto path = m_dialogs.saveFile(this, Dialogs::FileKind::Report, tr("walk.html"));
+    if (path.isEmpty()) return;
+    const bool asHtml = path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive);
+    const auto done =
+        format::replaceText(path.toStdString(), m_bench->walk().report(asHtml).toStdString());
+    if (done) return m_studio.say(tr("The report is saved as %1.").arg(path));
+    m_studio.refuse(QString::fromStdString(done.error().text()));
+}
+
 }  // namespace jolly::app

@@ -31,7 +31,7 @@ struct Happening {
         HandOff = 14,  ///< and no longer. what: its track
         Lost = 15,  ///< the kernel dropped events. what: number of the controller; raw: how often
         Gap = 16,   ///< raw: how many happenings could not be recorded here
-        Kept = 17,  ///< the recording was kept here because something went wrong
+        Kept = 17,  ///< a control had the recording kept
     };
     static constexpr int kKinds = 18;
 

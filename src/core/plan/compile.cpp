@@ -166,7 +166,8 @@ class Compiler
             return true;
         };
         if (const auto* command = std::get_if<Command>(&end.goal)) {
-            static constexpr Deed kDeeds[] = {Deed::StandDown, Deed::Recentre, Deed::Reverse};
+            static constexpr Deed kDeeds[] = {Deed::StandDown, Deed::Recentre, Deed::Reverse,
+                                              Deed::Keep};
             return add(kDeeds[static_cast<std::size_t>(command->order)],
                        isAboutAxis(command->order) ? outputOf(command->axis) : 0);
         }

@@ -40,7 +40,7 @@ void Machine::reset() noexcept
     std::ranges::fill(m_stageValues, Value{});
     std::ranges::fill(m_outs, Value{});
     std::fill(m_areGiven.begin(), m_areGiven.end(), false);
-    m_wantsStandDown = false;
+    m_wantsStandDown = m_wantsKeep = false;
     m_ends.reset();
     m_meetings.reset();
     m_motion.clear();
@@ -171,6 +171,9 @@ void Machine::carryOut(const PlanOrder& order, Time now) noexcept
     switch (order.deed) {
         case Deed::StandDown:
             m_wantsStandDown = true;
+            break;
+        case Deed::Keep:
+            m_wantsKeep = true;
             break;
         case Deed::Recentre:
             recentre(order.what, now);

@@ -59,11 +59,11 @@ class Machine
     /// RT-safe.
     void lose(std::uint32_t input, Time now) noexcept;
 
-    /// Whether a strand said to stand down since the last call. RT-safe.
+    /// Whether a strand said to stand down, to keep the recording, since the last call. RT-safe.
     [[nodiscard]] bool takeStandDown() noexcept { return std::exchange(m_wantsStandDown, false); }
+    [[nodiscard]] bool takeKeep() noexcept { return std::exchange(m_wantsKeep, false); }
 
-    /// How many pulses of a strand were dropped.
-    [[nodiscard]] int dropped(std::uint32_t strand) const noexcept;
+    [[nodiscard]] int dropped(std::uint32_t strand) const noexcept;  ///< pulses of it
 
     /// The frame is over: layers that were pressed in it count now. Calls `take(change)` once for
     /// each virtual control that is not what it was, in the order of the first change. RT-safe.
@@ -144,7 +144,7 @@ class Machine
     std::vector<std::int8_t> m_pickUps;  ///< strands that wait for the hand: 0 none, else how
     std::uint32_t m_wantedCraft = 0;
     Time m_now{};  ///< of the present frame
-    bool m_wantsStandDown = false;
+    bool m_wantsStandDown = false, m_wantsKeep = false;
 };
 
 }  // namespace jolly

@@ -21,6 +21,7 @@ enum class Deed : std::uint8_t {
     StandDown,
     Recentre,
     Reverse,
+    Keep,
     FlipLayer,
     NextLayer,
     PreviousLayer,

@@ -13,6 +13,7 @@ enum class Order : std::uint8_t {
     StandDown,  ///< ends the flight
     Recentre,   ///< all that strands to an axis keep begins anew: trims, glides, driven values
     Reverse,    ///< turns an axis round until the flight ends, or back
+    Keep,       ///< the flight recorder's last minutes are written to a file
 };
 
 /// A goal: an order, given when it is pressed.
@@ -26,7 +27,7 @@ struct Command {
 /// Whether an order is about an axis.
 [[nodiscard]] constexpr bool isAboutAxis(Order order) noexcept
 {
-    return order != Order::StandDown;
+    return order == Order::Recentre || order == Order::Reverse;
 }
 
 }  // namespace jolly

@@ -74,6 +74,8 @@ std::string explainOrder(const Tangle& tangle, const Command& command)
         case Order::Reverse:
             return "turns " + nameOf(tangle, command.axis) +
                    " round when it is pressed, and back with the next press or the flight's end";
+        case Order::Keep:
+            return "keeps the flight recorder's last minutes when it is pressed";
     }
     return {};
 }

@@ -1,0 +1,100 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/strands/why_lines.h"
+
+#include "app/style/theme.h"
+#include "core/flight/why.h"
+#include "core/tangle/device_edit.h"
+#include "format/recording_file.h"
+#include "format/tangle_text.h"
+
+#include <unistd.h>
+
+#include <QDateTime>
+#include <QVBoxLayout>
+#include <map>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QStringList linesOf(const Recording& recording, const Target& place, std::optional<Time> moment)
+{
+    std::map<std::uint32_t, Tangle> known;
+    const auto tangles = [&](std::uint32_t number) {
+        const auto found = known.find(number);
+        if (found != known.end()) return found->second;
+        const auto text = recording.textOf(number);
+        return known.emplace(number, text.empty() ? Tangle{} : format::readTangle(text).tangle)
+            .first->second;
+    };
+    const auto why = whyOf(recording, tangles, place, moment.value_or(recording.last()));
+    if (!why) return {QString::fromStdString(why.error().text())};
+    const auto when = [&](Time time) {
+        const auto ms = (recording.clock + time.count()) / 1'000'000;
+        return QDateTime::fromMSecsSinceEpoch(ms)
+            .toString(QStringLiteral("HH:mm:ss.zzz"))
+            .toStdString();
+    };
+    QStringList lines;
+    for (const auto& line : sentencesOf(*why, recording, when))
+        lines += QString::fromStdString(line);
+    return lines;
+}
+
+}  // namespace
+
+WhyLines::WhyLines(Studio& studio, QWidget* parent)
+    : QWidget(parent), m_studio(studio), m_button(new QPushButton(tr("Why?"))), m_lines(new QLabel)
+{
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    m_button->setObjectName(QStringLiteral("why"));
+    setTone(*m_button, "chip");
+    m_lines->setObjectName(QStringLiteral("why lines"));
+    m_lines->setFont(textFont(TextSize::Small));
+    m_lines->setWordWrap(true);
+    m_lines->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    m_lines->hide();
+    column->addWidget(m_button, 0, Qt::AlignLeft);
+    column->addWidget(m_lines);
+    connect(m_button, &QPushButton::clicked, this, &WhyLines::ask);
+    setPlace({});
+}
+
+void WhyLines::setPlace(const Target& place)
+{
+    m_button->setEnabled(!place.device.empty());
+    if (place == m_place && !place.device.empty()) return;
+    m_place = place;
+    const auto name = place.device.empty()
+                          ? QString()
+                          : QString::fromStdString(placeName(m_studio.tangle(), place));
+    m_button->setText(name.isEmpty() ? tr("Why?") : tr("Why? %1").arg(name));
+    m_button->setToolTip(tr("What gave it its value: the touch, the strand, its stages"));
+    m_lines->hide();
+}
+
+void WhyLines::ask()
+{
+    if (m_lines->isVisible()) return m_lines->hide();
+    if (const auto* recording = m_source ? m_source() : nullptr)
+        return answer(linesOf(*recording, m_place, m_moment));
+    m_studio.session().askForRecording({}, [this, place = m_place,
+                                            moment = m_moment](Result<UniqueFd> fd) {
+        if (!fd) return answer({QString::fromStdString(fd.error().text())});
+        const auto recording = format::openRecording(::dup(fd->get()), "The engine's recording");
+        answer(recording ? linesOf(*recording, place, moment)
+                         : QStringList{QString::fromStdString(recording.error().text())});
+    });
+}
+
+void WhyLines::answer(const QStringList& lines)
+{
+    m_lines->setText(lines.join(QLatin1Char('\n')));
+    m_lines->show();
+}
+
+}  // namespace jolly::app

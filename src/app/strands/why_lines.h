@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "app/models/studio.h"
+#include "core/flight/recording.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <functional>
+#include <optional>
+
+namespace jolly::app
+{
+
+/// A button that asks why a virtual control stands where it stands, and the answer beneath it, from
+/// the flight recorder. Used wherever a virtual control is shown.
+class WhyLines : public QWidget
+{
+    Q_OBJECT
+
+ public:
+    explicit WhyLines(Studio& studio, QWidget* parent = nullptr);
+
+    /// The control that is asked about; another one takes the answer away.
+    void setPlace(const Target& place);
+
+    /// The moment that is asked about; none for now.
+    void setMoment(std::optional<Time> time) { m_moment = time; }
+
+    /// Where the recording comes from; null, or none, for the engine's.
+    void setSource(std::function<const Recording*()> source) { m_source = std::move(source); }
+
+    void ask();
+
+ private:
+    void answer(const QStringList& lines);
+
+    Studio& m_studio;
+    Target m_place{};
+    std::optional<Time> m_moment;
+    std::function<const Recording*()> m_source;
+    QPushButton* m_button;
+    QLabel* m_lines;
+};
+
+}  // namespace jolly::app

@@ -1,0 +1,143 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/flight/desk_walk.h"
+
+#include "core/tangle/lookup.h"
+#include "core/tangle/roles.h"
+#include "core/value/percent.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace jolly
+{
+
+namespace
+{
+
+/// The ways of a hat in the order of their bits: the four straight ones first.
+constexpr std::array<std::pair<const char*, Counts>, 8> kWays = {{{"up", {0, -1}},
+                                                                  {"right", {1, 0}},
+                                                                  {"down", {0, 1}},
+                                                                  {"left", {-1, 0}},
+                                                                  {"up right", {1, -1}},
+                                                                  {"down right", {1, 1}},
+                                                                  {"down left", {-1, 1}},
+                                                                  {"up left", {-1, -1}}}};
+
+}  // namespace
+
+bool WalkedControl::isDone() const
+{
+    return std::ranges::all_of(steps, [](const auto& s) { return s.isDone || !s.isAsked; });
+}
+
+bool WalkedControl::isBegun() const
+{
+    return std::ranges::any_of(steps, &WalkStep::isDone);
+}
+
+const RigControl* DeskWalk::find(const Key& key) const
+{
+    const auto* controller = findBy(m_rig, &RigController::id, key.first);
+    return controller ? findControl(*controller, key.second) : nullptr;
+}
+
+void DeskWalk::stand(const std::string& controller, ControlCode code, Counts counts)
+{
+    const Key key(controller, code);
+    const auto* control = find(key);
+    if (!control || m_seen.contains(key)) return;
+    Seen seen{.first = counts, .last = counts};
+    seen.low = seen.high = seen.still = control->calibration.valueOf(counts.x, control->sides);
+    m_seen[key] = seen;
+}
+
+void DeskWalk::move(const std::string& controller, ControlCode code, Counts counts, Time time)
+{
+    const Key key(controller, code);
+    const auto* control = find(key);
+    if (!control) return;
+    if (!m_seen.contains(key)) stand(controller, code, counts);
+    auto& seen = m_seen[key];
+    switch (control->kind) {
+        case ControlKind::Axis: {
+            const double value = control->calibration.valueOf(counts.x, control->sides);
+            seen.low = std::min(seen.low, value);
+            seen.high = std::max(seen.high, value);
+            if (std::abs(value - seen.still) > kRest || seen.since == Time{}) {
+                seen.still = value;
+                seen.since = time;
+            }
+            break;
+        }
+        case ControlKind::Button:
+            seen.wasPressed = seen.wasPressed || counts.x != 0;
+            seen.wasLetGo = seen.wasLetGo || (counts.x == 0 && seen.last.x != 0);
+            break;
+        case ControlKind::Hat:
+            for (std::size_t way = 0; way < kWays.size(); ++way) {
+                if (kWays[way].second == counts) seen.ways |= 1U << way;
+            }
+            break;
+        case ControlKind::Turner:
+            seen.turnedOn = seen.turnedOn || counts.x > seen.last.x;
+            seen.turnedBack = seen.turnedBack || counts.x < seen.last.x;
+            break;
+    }
+    seen.last = counts;
+    seen.hasMoved = true;
+}
+
+WalkedControl DeskWalk::walkedOf(const RigController& controller, const RigControl& control,
+                                 const Seen& seen, Time now) const
+{
+    WalkedControl walked{controller.id, control.code, nameOf(controller, control)};
+    const auto add = [&](std::string words, bool isDone, bool isAsked = true) {
+        walked.steps.push_back({std::move(words), isDone, isAsked});
+    };
+    switch (control.kind) {
+        case ControlKind::Axis: {
+            const double low = control.sides == Sides::Two ? -1.0 : 0.0;
+            const auto more =
+                control.more.empty() ? std::string("more") : control.more + " is more";
+            const std::string other(oppositeOf(control.more));
+            const auto less = other.empty() ? std::string("less") : other + " is less";
+            add(more, seen.high >= 1.0 - kEnd);
+            add(less, seen.low <= low + kEnd);
+            const bool wasLetGo = seen.hasMoved && now - seen.since >= kLetGo;
+            if (control.sides == Sides::Two && wasLetGo && std::abs(seen.still) > kRest)
+                walked.remark = "rests at " + percent(seen.still) + ", not in its middle";
+            break;
+        }
+        case ControlKind::Button:
+            add("pressed", seen.wasPressed);
+            add("let go", seen.wasLetGo);
+            break;
+        case ControlKind::Hat:
+            for (std::size_t way = 0; way < kWays.size(); ++way)
+                add(kWays[way].first, (seen.ways >> way & 1U) != 0, way < 4);
+            if (seen.last != Counts{}) walked.remark = "is not in its middle";
+            break;
+        case ControlKind::Turner:
+            add("turned on", seen.turnedOn);
+            add("turned back", seen.turnedBack);
+            break;
+    }
+    return walked;
+}
+
+std::vector<WalkedControl> DeskWalk::controls(Time now) const
+{
+    std::vector<WalkedControl> all;
+    for (const auto& controller : m_rig) {
+        for (const auto& control : controller.controls) {
+            const auto seen = m_seen.find({controller.id, control.code});
+            if (seen != m_seen.end())
+                all.push_back(walkedOf(controller, control, seen->second, now));
+        }
+    }
+    return all;
+}
+
+}  // namespace jolly

@@ -78,6 +78,13 @@ void Program::listen(double seconds)
     while (Clock::now() < end) readOnce(0.05);
 }
 
+bool Program::isRunning() const
+{
+    siginfo_t about{};
+    return ::waitid(P_PID, static_cast<id_t>(m_pid), &about, WEXITED | WNOHANG | WNOWAIT) == 0 &&
+           about.si_pid == 0;
+}
+
 void Program::signal(int number) const
 {
     if (m_pid > 0) kill(m_pid, number);

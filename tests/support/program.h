@@ -28,6 +28,8 @@ class Program
     /// Waits for its end. @return its exit code, or -1 when it did not end or was killed.
     int end(double seconds = 60.0);
 
+    [[nodiscard]] bool isRunning() const;
+
     /// Everything it printed so far, both streams.
     [[nodiscard]] const std::string& text() const { return m_text; }
     void forget() { m_text.clear(); }

@@ -57,37 +57,34 @@ Tangle rehearsed(const Tangle& tangle, const std::string& id)
     return kept;
 }
 
-Rehearsal::Rehearsal(const Tangle& tangle, const std::string& strand) : m_machine(compile(tangle))
+Rehearsal::Rehearsal(const Tangle& tangle, const std::string& strand) : m_player(tangle)
 {
-    const auto& strands = m_machine.plan().strands;
+    const auto& strands = machine().plan().strands;
     const auto found = std::ranges::find(strands, strand, &PlanStrand::id);
     if (found != strands.end()) m_strand = static_cast<std::uint32_t>(found - strands.begin());
 }
 
 Sides Rehearsal::sides() const
 {
-    const auto& plan = m_machine.plan();
+    const auto& plan = machine().plan();
     return plan.inputs[plan.strands[*m_strand].input].control.sides;
 }
 
 Sides Rehearsal::outSides() const
 {
-    return m_machine.plan().strands[*m_strand].gives.sides;
+    return machine().plan().strands[*m_strand].gives.sides;
 }
 
 TraceSample Rehearsal::now(Time time) const
 {
-    const auto input = m_machine.plan().strands[*m_strand].input;
-    return {time, m_machine.inputs().shown(input).x, outlets().front().x};
+    const auto input = machine().plan().strands[*m_strand].input;
+    return {time, machine().inputs().shown(input).x, outlets().front().x};
 }
 
 void Rehearsal::runUntil(Time time, std::deque<TraceSample>& samples)
 {
-    while (m_machine.nextTick() <= time) {
-        const auto tick = m_machine.nextTick();
-        m_machine.tick(tick);
-        samples.push_back(now(tick));
-    }
+    m_player.onTick([&](Time tick) { samples.push_back(now(tick)); });
+    m_player.runUntil(time);
 }
 
 void AxisTrace::follow(const Tangle& tangle, const std::string& strand)

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/studio.h"
+#include "core/flight/player.h"
 #include "core/plan/chain.h"
 
 #include <deque>
@@ -37,22 +38,22 @@ class Rehearsal
     /// Whether the strand could be compiled; nothing else may be asked if not.
     [[nodiscard]] bool isThere() const { return m_strand.has_value(); }
 
-    [[nodiscard]] Machine& machine() { return m_machine; }
-    [[nodiscard]] const Machine& machine() const { return m_machine; }
-    [[nodiscard]] const PlanStrand& strand() const { return m_machine.plan().strands[*m_strand]; }
+    [[nodiscard]] Machine& machine() { return m_player.machine(); }
+    [[nodiscard]] const Machine& machine() const { return m_player.machine(); }
+    [[nodiscard]] const PlanStrand& strand() const { return machine().plan().strands[*m_strand]; }
 
     /// What comes in, what came out of the strand's stages that are switched on, one after the
     /// other, and what came out at each outlet.
-    [[nodiscard]] Value in() const { return m_machine.inputs().shown(strand().input); }
+    [[nodiscard]] Value in() const { return machine().inputs().shown(strand().input); }
     [[nodiscard]] Value behind(std::size_t stage) const
     {
-        return m_machine.stageValue(strand().stages.first + static_cast<std::uint32_t>(stage));
+        return machine().stageValue(strand().stages.first + static_cast<std::uint32_t>(stage));
     }
     [[nodiscard]] std::span<const Value> outlets() const
     {
-        return m_machine.strandOutlets(*m_strand);
+        return machine().strandOutlets(*m_strand);
     }
-    [[nodiscard]] Chain chain() const { return {m_machine, *m_strand}; }
+    [[nodiscard]] Chain chain() const { return {machine(), *m_strand}; }
     [[nodiscard]] Sides sides() const;
     [[nodiscard]] Sides outSides() const;
     [[nodiscard]] TraceSample now(Time time) const;
@@ -61,7 +62,7 @@ class Rehearsal
     void runUntil(Time time, std::deque<TraceSample>& samples);
 
  private:
-    Machine m_machine;
+    Player m_player;
     std::optional<std::uint32_t> m_strand;
 };
 

@@ -97,6 +97,18 @@ TEST_F(Walk, ButtonsHatsAndTurnersHaveTheirOwnSteps)
     EXPECT_TRUE(of(kDial).isDone());
 }
 
+TEST_F(Walk, CornersOfAStickAreToldAndNotAskedFor)
+{
+    for (const int x : {-1000, 1000}) {
+        for (const int y : {-1000, 1000}) {
+            move(kX, x);
+            move(kY, y);
+        }
+    }
+    EXPECT_EQ(of(kX).steps[2].words, "4 of 4 corners");
+    EXPECT_TRUE(of(kX).isDone());
+}
+
 TEST_F(Walk, WhatIsNotThereIsLeftOut)
 {
     DeskWalk other(tangle);

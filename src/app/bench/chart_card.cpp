@@ -219,6 +219,12 @@ void ChartCard::resolve(Trace& trace) const
 
 void ChartCard::buildChips()
 {
+    QStringList names;
+    for (const auto& trace : m_traces) names += m_studio.nameOf(trace.control);
+    names += m_isChosen ? QStringLiteral("chosen") : QString();
+    m_add->setEnabled(m_studio.selected().has_value());
+    if (names == m_shownChips) return;
+    m_shownChips = names;
     clearLayout(*m_chips);
     for (std::size_t t = 0; t < m_traces.size(); ++t) {
         auto* chip = new QPushButton(m_studio.nameOf(m_traces[t].control));
@@ -232,7 +238,6 @@ void ChartCard::buildChips()
         });
         m_chips->addWidget(chip);
     }
-    m_add->setEnabled(m_studio.selected().has_value());
 }
 
 void ChartCard::trim(std::deque<Sample>& samples, Time now)

@@ -72,6 +72,7 @@ class ChartCard : public Card
     Time m_length = std::chrono::seconds(10);
     bool m_isPaused = false;
     Time m_pausedAt{};
+    QStringList m_shownChips;
     QHBoxLayout* m_chips;
     QPushButton* m_add;
     QPushButton* m_zoom;

@@ -117,6 +117,7 @@ void GameCard::showWords(const DeskDevice& device, const std::vector<SeenByGame>
     auto state = isLive ? tr("not read back") : tr("idle");
     if (m_studio.session().isShowingPast()) {
         verdict = tr("This is the past: what was sent then.");
+        state = tr("the past");
     } else if (!isLive) {
         verdict = tr("Idle: in outline what a game would see.");
     } else if (readBack == 0) {

@@ -305,8 +305,14 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     showState();
 }
 
+void LearnCard::showEvent(QShowEvent*)
+{
+    showState();
+}
+
 void LearnCard::showState()
 {
+    if (!isVisible()) return;  // showEvent() makes up for it
     const auto* lesson = m_learning.lesson();
     const auto& lessons = m_learning.lessons();
     const bool isLive = m_studio.session().isLive();

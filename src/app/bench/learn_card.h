@@ -66,6 +66,9 @@ class LearnCard : public Card
  Q_SIGNALS:
     void walkWanted();
 
+ protected:
+    void showEvent(QShowEvent* event) override;
+
  private:
     void showState();
     void showProgress();

@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <array>
+#include <bit>
 #include <cmath>
 
 namespace jolly
@@ -24,6 +25,9 @@ constexpr std::array<std::pair<const char*, Counts>, 8> kWays = {{{"up", {0, -1}
                                                                   {"down right", {1, 1}},
                                                                   {"down left", {-1, 1}},
                                                                   {"up left", {-1, -1}}}};
+
+constexpr ControlCode kAxisX{EventType::Abs, 0};
+constexpr ControlCode kAxisY{EventType::Abs, 1};
 
 }  // namespace
 
@@ -69,6 +73,8 @@ void DeskWalk::move(const std::string& controller, ControlCode code, Counts coun
                 seen.still = value;
                 seen.since = time;
             }
+            seen.now = value;
+            noteCorner(controller);
             break;
         }
         case ControlKind::Button:
@@ -89,6 +95,17 @@ void DeskWalk::move(const std::string& controller, ControlCode code, Counts coun
     seen.hasMoved = true;
 }
 
+/// Whether X and Y of a stick are near to two of their ends at once.
+void DeskWalk::noteCorner(const std::string& controller)
+{
+    const auto x = m_seen.find({controller, kAxisX});
+    const auto y = m_seen.find({controller, kAxisY});
+    if (x == m_seen.end() || y == m_seen.end()) return;
+    if (std::abs(x->second.now) < kCorner || std::abs(y->second.now) < kCorner) return;
+    const auto corner = (x->second.now > 0.0 ? 1U : 0U) + (y->second.now > 0.0 ? 2U : 0U);
+    x->second.ways |= 1U << corner;
+}
+
 WalkedControl DeskWalk::walkedOf(const RigController& controller, const RigControl& control,
                                  const Seen& seen, Time now) const
 {
@@ -105,6 +122,13 @@ WalkedControl DeskWalk::walkedOf(const RigController& controller, const RigContr
             const auto less = other.empty() ? std::string("less") : other + " is less";
             add(more, seen.high >= 1.0 - kEnd);
             add(less, seen.low <= low + kEnd);
+            const auto* y = findControl(controller, kAxisY);
+            const bool isStick = control.code == kAxisX && control.sides == Sides::Two && y &&
+                                 y->sides == Sides::Two;
+            if (isStick) {
+                const auto corners = std::popcount(seen.ways);
+                add(std::to_string(corners) + " of 4 corners", corners == 4, false);
+            }
             const bool wasLetGo = seen.hasMoved && now - seen.since >= kLetGo;
             if (control.sides == Sides::Two && wasLetGo && std::abs(seen.still) > kRest)
                 walked.remark = "rests at " + percent(seen.still) + ", not in its middle";

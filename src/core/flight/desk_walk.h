@@ -43,6 +43,8 @@ class DeskWalk
     static constexpr double kEnd = 0.04;
     /// A two-sided axis that was let go rests as near to its middle, or it is said.
     static constexpr double kRest = 0.03;
+    /// Both axes of a stick that are beyond this at once are in a corner.
+    static constexpr double kCorner = 0.7;
     /// What has not moved more than kRest for so long was let go.
     static constexpr Time kLetGo = std::chrono::seconds(1);
 
@@ -68,7 +70,8 @@ class DeskWalk
         double still = 0.0;  ///< of an axis, the value since `since`
         Time since{};
         bool hasMoved = false;
-        std::uint32_t ways = 0;  ///< of a hat: bits of the ways that it went
+        double now = 0.0;        ///< of an axis
+        std::uint32_t ways = 0;  ///< of a hat: bits of the ways that it went; of X: of the corners
         bool wasPressed = false, wasLetGo = false;
         bool turnedOn = false, turnedBack = false;
     };
@@ -76,6 +79,7 @@ class DeskWalk
 
     [[nodiscard]] WalkedControl walkedOf(const RigController& controller, const RigControl& control,
                                          const Seen& seen, Time now) const;
+    void noteCorner(const std::string& controller);
     [[nodiscard]] const RigControl* find(const Key& key) const;
 
     std::vector<RigController> m_rig;

@@ -8,7 +8,6 @@
 #include "format/evemu.h"
 #include "format/files.h"
 #include "format/recording_file.h"
-#include "format/tangle_text.h"
 
 #include <unistd.h>
 
@@ -17,8 +16,6 @@
 #include <ctime>
 #include <fstream>
 #include <iostream>
-#include <map>
-#include <memory>
 
 namespace jolly
 {
@@ -56,18 +53,6 @@ Result<Recording> recordingOfEngine(Time since)
     const auto fd = (*client)->recording(since);
     if (!fd) return tl::unexpected(fd.error());
     return format::openRecording(::dup(fd->get()), "The engine's recording");
-}
-
-FlightPlayer::TangleOf tanglesOf(const Recording& recording)
-{
-    auto known = std::make_shared<std::map<std::uint32_t, Tangle>>();
-    return [known, &recording](std::uint32_t number) {
-        const auto found = known->find(number);
-        if (found != known->end()) return found->second;
-        const auto text = recording.textOf(number);
-        return known->emplace(number, text.empty() ? Tangle{} : format::readTangle(text).tangle)
-            .first->second;
-    };
 }
 
 std::string strangerIn(const Recording& recording, const Tangle& tangle)

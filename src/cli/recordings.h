@@ -15,9 +15,6 @@ namespace jolly
 /// What the engine that runs has recorded. @param since  monotonic ns; 0 for all.
 [[nodiscard]] Result<Recording> recordingOfEngine(Time since);
 
-/// The tangles of a recording by their numbers; each is read once.
-[[nodiscard]] FlightPlayer::TangleOf tanglesOf(const Recording& recording);
-
 /// A sentence when no controller of the recording is in a tangle's rig; empty when one is.
 [[nodiscard]] std::string strangerIn(const Recording& recording, const Tangle& tangle);
 

@@ -6,6 +6,7 @@
 #include "core/tangle/lookup.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
+#include "format/recording_file.h"
 
 #include <iostream>
 #include <memory>
@@ -44,12 +45,13 @@ Result<Target> placeOf(const Tangle& tangle, const std::string& device, const st
 
 Fallible tellWhy(const WhyOptions& options)
 {
-    const auto recording =
+    auto opened =
         options.recording.empty() ? recordingOfEngine({}) : openRecording(options.recording);
-    if (!recording) return tl::unexpected(recording.error());
+    if (!opened) return tl::unexpected(opened.error());
+    const auto recording = std::make_shared<const Recording>(std::move(*opened));
     const auto at =
         recording->last() - std::chrono::round<Time>(std::chrono::duration<double>(options.ago));
-    const auto tangles = tanglesOf(*recording);
+    const auto tangles = format::tanglesOf(recording);
     const auto standing = recording->standingAt(at);
     if (!standing) return tl::unexpected(standing.error());
     const auto place = placeOf(tangles(standing->tangle()), options.device, options.control);

@@ -145,18 +145,20 @@ void Fleet::setSolo(const Plan& plan, std::span<const std::uint32_t> outputs)
     for (const auto output : outputs)
         m_solo.emplace_back(plan.outputs[output].device, plan.outputs[output].slot);
     m_isSolo = true;
+    m_world.keepStill(true);
 }
 
 void Fleet::endSolo(const Machine& machine)
 {
     if (!std::exchange(m_isSolo, false)) return;
+    m_world.keepStill(false);
     for (std::size_t d = 0; d < m_ships.size(); ++d)
         sendDifference(m_ships[d], valuesOf(machine, machine.plan().outputsOfDevice[d]));
 }
 
 void Fleet::land(Time now)
 {
-    m_isSolo = false;
+    if (std::exchange(m_isSolo, false)) m_world.keepStill(false);
     for (auto& ship : m_ships) dismiss(ship, now);
     m_ships.clear();
     m_isFlying = false;

@@ -2,6 +2,7 @@
 #include "format/recording_file.h"
 
 #include "format/recording_json.h"
+#include "format/tangle_text.h"
 
 #include <fcntl.h>
 #include <sys/stat.h>
@@ -11,6 +12,7 @@
 #include <array>
 #include <cerrno>
 #include <cstring>
+#include <map>
 #include <memory>
 
 namespace jolly::format
@@ -281,6 +283,18 @@ Result<Recording> openRecording(const std::filesystem::path& path)
     if (::fstat(fd, &about) == 0 && S_ISREG(about.st_mode)) return openRecording(fd, name);
     ::close(fd);
     return fail(Failure::Code::Unreadable, name + " is no file.", "Choose a recording.");
+}
+
+std::function<Tangle(std::uint32_t number)> tanglesOf(std::shared_ptr<const Recording> recording)
+{
+    auto known = std::make_shared<std::map<std::uint32_t, Tangle>>();
+    return [known, recording = std::move(recording)](std::uint32_t number) {
+        const auto found = known->find(number);
+        if (found != known->end()) return found->second;
+        const auto text = recording->textOf(number);
+        return known->emplace(number, text.empty() ? Tangle{} : readTangle(text).tangle)
+            .first->second;
+    };
 }
 
 }  // namespace jolly::format

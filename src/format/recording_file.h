@@ -2,8 +2,11 @@
 #pragma once
 
 #include "core/flight/recording.h"
+#include "core/tangle/tangle.h"
 
 #include <filesystem>
+#include <functional>
+#include <memory>
 #include <string>
 
 /// Recordings as files, NAME.flight (docs/formats/recording.md).
@@ -20,5 +23,10 @@ namespace jolly::format
 
 /// Likewise from a file descriptor, which is closed with the recording. @param name  for sentences.
 [[nodiscard]] Result<Recording> openRecording(int fd, const std::string& name);
+
+/// The tangles of a recording by their numbers; each is read once. An empty one for a number that
+/// it does not have.
+[[nodiscard]] std::function<Tangle(std::uint32_t number)> tanglesOf(
+    std::shared_ptr<const Recording> recording);
 
 }  // namespace jolly::format

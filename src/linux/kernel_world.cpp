@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "linux/kernel_world.h"
 
-#include "linux/node_reader.h"
-
 #include "linux/system_calls.h"
 #include "linux/system_check.h"
 
@@ -32,7 +30,6 @@ constexpr Time kRetryOften = std::chrono::milliseconds(200);
 /// They may also come later, with a login or a new udev rule.
 constexpr Time kRetryRarely = std::chrono::seconds(2);
 const std::string kOtherEngine = "/system/engine";
-constexpr Time kNodeAfter = std::chrono::milliseconds(20);
 
 /// Why a controller may not be read, and the rule for just that device.
 Problem unreadable(const NodeNews& news, const Failure& failure)
@@ -94,7 +91,7 @@ Time KernelWorld::findDeadline() const noexcept
     for (const auto& retry : m_retries) deadline = std::min(deadline, retry.next);
     for (const auto& device : m_virtuals) deadline = std::min(deadline, device.watchBy);
     deadline = std::min(deadline, m_lookAgain);
-    return std::min(deadline, m_opens.nextDeadline());
+    return m_isStill ? deadline : std::min(deadline, m_opens.nextDeadline());
 }
 
 void KernelWorld::wait(Time deadline, WorldListener& listener)
@@ -166,17 +163,7 @@ void KernelWorld::housekeep(WorldListener& listener)
     m_hasPlansChanged = true;
     const auto time = now();
     if (m_lookAgain <= time) lookAtSystem(listener);
-    m_opens.forEachDue(time, [this](Handle device) {
-        for (auto& each : m_virtuals) {
-            if (each.handle == device) each.device->nudge();
-        }
-    });
-    for (auto& each : m_virtuals) {
-        if (each.watchBy > time) continue;
-        const auto node = each.device->node();
-        each.watchBy = node.empty() ? time + kNodeAfter : Time::max();
-        if (!node.empty()) m_opens.watch(each.handle, node);
-    }
+    lookAfterDevices(time);
     std::vector<Retry> due;
     std::erase_if(m_retries, [&](const Retry& retry) {
         if (retry.next > time) return false;
@@ -359,42 +346,6 @@ void KernelWorld::readHelper(WorldListener& listener)
 void KernelWorld::setStraight(Handle handle, bool isStraight)
 {
     if (auto* controller = controllerOf(handle)) controller->setStraight(isStraight);
-}
-
-Result<Handle> KernelWorld::create(const VirtualSpec& spec)
-{
-    auto device = UinputDevice::make(spec);
-    if (!device) return tl::unexpected(std::move(device.error()));
-    if (m_virtuals.empty()) comeFirst();  // there is a flight; if it may not, that was told
-    m_hasPlansChanged = true;
-    m_virtuals.push_back({m_nextHandle, std::move(*device), now() + kNodeAfter});
-    return m_nextHandle++;
-}
-
-WriteStatus KernelWorld::write(Handle handle, std::span<const VirtualMove> moves) noexcept
-{
-    const auto at = std::ranges::lower_bound(m_virtuals, handle, {}, &Virtual::handle);
-    return at != m_virtuals.end() && at->handle == handle ? at->device->write(moves)
-                                                          : WriteStatus::Gone;
-}
-
-Result<std::unique_ptr<GameReader>> KernelWorld::openAsGame(Handle handle)
-{
-    const auto at = std::ranges::lower_bound(m_virtuals, handle, {}, &Virtual::handle);
-    const auto node =
-        at != m_virtuals.end() && at->handle == handle ? at->device->node() : std::string();
-    if (node.empty())
-        return fail(Failure::Code::NotThere, "The virtual device is not there yet.", "Wait.");
-    auto reader = NodeReader::open(node, at->device->slots());
-    if (reader) m_opens.expect(handle);
-    return reader;
-}
-
-void KernelWorld::destroy(Handle handle)
-{
-    m_hasPlansChanged = true;
-    m_opens.forget(handle);
-    std::erase_if(m_virtuals, [handle](const auto& each) { return each.handle == handle; });
 }
 
 }  // namespace jolly

@@ -35,6 +35,7 @@ class KernelWorld : public World
     [[nodiscard]] Result<Handle> create(const VirtualSpec& spec) override;
     [[nodiscard]] WriteStatus write(Handle device,
                                     std::span<const VirtualMove> moves) noexcept override;
+    void keepStill(bool isStill) override;
     [[nodiscard]] Result<std::unique_ptr<GameReader>> openAsGame(Handle device) override;
     void destroy(Handle device) override;
 
@@ -63,6 +64,7 @@ class KernelWorld : public World
     void readNode(EventNode& node, WorldListener& listener);
     void readAfterHold(WorldListener& listener);
     void housekeep(WorldListener& listener);
+    void lookAfterDevices(Time time);
     void takeNews(const NodeNews& news, WorldListener& listener);
     void nodeCame(const NodeNews& news, WorldListener& listener, Time since);
     void nodeWent(const std::string& path, WorldListener& listener);
@@ -96,6 +98,7 @@ class KernelWorld : public World
     bool m_hasPlansChanged = true;     ///< it has to be found anew
     Time m_lookAgain = Time::max();    ///< at a system that stands in the way
     bool m_haveNodesChanged = false;   ///< since the last event was handled
+    bool m_isStill = false;            ///< devices are not nudged; later they are
     bool m_hasJustHeld = false;        ///< what changed during a grab is still to be told
 };
 

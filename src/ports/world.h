@@ -132,6 +132,10 @@ class World
     [[nodiscard]] virtual WriteStatus write(Handle device,
                                             std::span<const VirtualMove> moves) noexcept = 0;
 
+    /// While it is still a world moves no virtual device by itself, only what is written: a sim
+    /// listens for whatever moves.
+    virtual void keepStill(bool isStill) { static_cast<void>(isStill); }
+
     /// A reader of a virtual device. NotThere while nobody can open it yet.
     [[nodiscard]] virtual Result<std::unique_ptr<GameReader>> openAsGame(Handle device) = 0;
 

@@ -4,13 +4,11 @@
 #include "core/flight/happening_words.h"
 #include "core/tangle/device_edit.h"
 #include "format/recording_file.h"
-#include "format/tangle_text.h"
 
 #include <unistd.h>
 
 #include <QDateTime>
 #include <algorithm>
-#include <map>
 
 namespace jolly::app
 {
@@ -98,14 +96,7 @@ void FlightLog::tell()
 
 FlightPlayer::TangleOf FlightLog::tangles() const
 {
-    auto known = std::make_shared<std::map<std::uint32_t, Tangle>>();
-    return [known, recording = m_recording](std::uint32_t number) {
-        const auto found = known->find(number);
-        if (found != known->end()) return found->second;
-        const auto text = recording->textOf(number);
-        return known->emplace(number, text.empty() ? Tangle{} : format::readTangle(text).tangle)
-            .first->second;
-    };
+    return format::tanglesOf(m_recording);
 }
 
 void FlightLog::open(const QString& path)

@@ -33,6 +33,7 @@ class FlightLog : public QObject
     void fetch();
 
     [[nodiscard]] const Recording& recording() const { return *m_recording; }
+    [[nodiscard]] std::shared_ptr<const Recording> shared() const { return m_recording; }
     [[nodiscard]] bool isOfFile() const { return !m_file.isEmpty(); }
     [[nodiscard]] const QString& file() const { return m_file; }
 

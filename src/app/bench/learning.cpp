@@ -88,7 +88,6 @@ void Learning::choose(std::size_t lesson)
 {
     if (lesson >= m_lessons.size() || m_state == State::Sweeping) return;
     m_current = lesson;
-    m_steps.clear();
     if (isOn()) return begin([] {});
     Q_EMIT changed();
 }
@@ -123,6 +122,12 @@ std::vector<VirtualSlot> Learning::slotsOf(const Lesson& lesson) const
         if (found != layout.end()) slots.push_back(*found);
     }
     return slots;
+}
+
+std::vector<SweepStep> Learning::steps() const
+{
+    const auto* chosen = lesson();
+    return chosen ? sweepOf(slotsOf(*chosen), chosen->way) : std::vector<SweepStep>();
 }
 
 void Learning::fail(const Fallible& done)
@@ -185,10 +190,10 @@ void Learning::startSweep()
     m_studio.session().ask([way = chosen->way](EngineLink& link) { return link.sweep(way); },
                            [this](const Fallible& done) {
                                if (!done) return fail(done);
-                               m_steps = sweepOf(slotsOf(*lesson()), lesson()->way);
+                               const auto swept = steps();
                                m_state = State::Sweeping;
                                m_since = m_studio.now();
-                               m_length = m_steps.empty() ? Time{} : m_steps.back().at;
+                               m_length = swept.empty() ? Time{} : swept.back().at;
                                m_tick.start();
                                Q_EMIT changed();
                            });
@@ -233,7 +238,6 @@ void Learning::next()
         const auto place = (m_current + i) % m_lessons.size();
         if (m_lessons[place].isLearned) continue;
         m_current = place;
-        m_steps.clear();
         return sweep();
     }
     m_studio.say(tr("All of it is learned."));

@@ -67,8 +67,8 @@ class Learning : public QObject
     [[nodiscard]] int secondsLeft() const;
     /// How far the sweep has come, from 0 to 1.
     [[nodiscard]] double progress() const;
-    /// Its steps, for drawing.
-    [[nodiscard]] const std::vector<SweepStep>& steps() const { return m_steps; }
+    /// The steps of the chosen lesson's sweep, for drawing.
+    [[nodiscard]] std::vector<SweepStep> steps() const;
 
  Q_SIGNALS:
     void changed();  ///< state, lessons or choice
@@ -91,7 +91,6 @@ class Learning : public QObject
     State m_state = State::Off;
     std::vector<Target> m_told;  ///< that the engine lets a sim learn
     std::optional<ControlRef> m_trigger;
-    std::vector<SweepStep> m_steps;
     Time m_since{};  ///< of the countdown or the sweep
     Time m_length{};
     QTimer m_tick;

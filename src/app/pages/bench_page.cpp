@@ -79,8 +79,7 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
         m_learn->show();
     });
     connect(m_walk, &WalkCard::reportWanted, this, &BenchPage::reportWanted);
-    m_game->why().setSource(
-        [this]() -> const Recording* { return m_log.isOfFile() ? &m_log.recording() : nullptr; });
+    m_game->why().setSource([this] { return m_log.isOfFile() ? m_log.shared() : nullptr; });
     connect(&m_log, &FlightLog::momentChanged, this,
             [this] { m_game->why().setMoment(m_log.moment()); });
     m_learning.setDevice(m_game->device());

@@ -5,13 +5,11 @@
 #include "core/flight/why.h"
 #include "core/tangle/device_edit.h"
 #include "format/recording_file.h"
-#include "format/tangle_text.h"
 
 #include <unistd.h>
 
 #include <QDateTime>
 #include <QVBoxLayout>
-#include <map>
 
 namespace jolly::app
 {
@@ -19,17 +17,12 @@ namespace jolly::app
 namespace
 {
 
-QStringList linesOf(const Recording& recording, const Target& place, std::optional<Time> moment)
+QStringList linesOf(const std::shared_ptr<const Recording>& kept, const Target& place,
+                    std::optional<Time> moment)
 {
-    std::map<std::uint32_t, Tangle> known;
-    const auto tangles = [&](std::uint32_t number) {
-        const auto found = known.find(number);
-        if (found != known.end()) return found->second;
-        const auto text = recording.textOf(number);
-        return known.emplace(number, text.empty() ? Tangle{} : format::readTangle(text).tangle)
-            .first->second;
-    };
-    const auto why = whyOf(recording, tangles, place, moment.value_or(recording.last()));
+    const auto& recording = *kept;
+    const auto why =
+        whyOf(recording, format::tanglesOf(kept), place, moment.value_or(recording.last()));
     if (!why) return {QString::fromStdString(why.error().text())};
     const auto when = [&](Time time) {
         const auto ms = (recording.clock + time.count()) / 1'000'000;
@@ -80,14 +73,14 @@ void WhyLines::setPlace(const Target& place)
 void WhyLines::ask()
 {
     if (m_lines->isVisible()) return m_lines->hide();
-    if (const auto* recording = m_source ? m_source() : nullptr)
-        return answer(linesOf(*recording, m_place, m_moment));
+    if (const auto recording = m_source ? m_source() : nullptr)
+        return answer(linesOf(recording, m_place, m_moment));
     m_studio.session().askForRecording({}, [this, place = m_place,
                                             moment = m_moment](Result<UniqueFd> fd) {
         if (!fd) return answer({QString::fromStdString(fd.error().text())});
-        const auto recording = format::openRecording(::dup(fd->get()), "The engine's recording");
-        answer(recording ? linesOf(*recording, place, moment)
-                         : QStringList{QString::fromStdString(recording.error().text())});
+        auto opened = format::openRecording(::dup(fd->get()), "The engine's recording");
+        if (!opened) return answer({QString::fromStdString(opened.error().text())});
+        answer(linesOf(std::make_shared<const Recording>(std::move(*opened)), place, moment));
     });
 }
 

@@ -7,6 +7,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <functional>
+#include <memory>
 #include <optional>
 
 namespace jolly::app
@@ -28,7 +29,8 @@ class WhyLines : public QWidget
     void setMoment(std::optional<Time> time) { m_moment = time; }
 
     /// Where the recording comes from; null, or none, for the engine's.
-    void setSource(std::function<const Recording*()> source) { m_source = std::move(source); }
+    using Source = std::function<std::shared_ptr<const Recording>()>;
+    void setSource(Source source) { m_source = std::move(source); }
 
     void ask();
 
@@ -38,7 +40,7 @@ class WhyLines : public QWidget
     Studio& m_studio;
     Target m_place{};
     std::optional<Time> m_moment;
-    std::function<const Recording*()> m_source;
+    Source m_source;
     QPushButton* m_button;
     QLabel* m_lines;
 };

@@ -3,6 +3,7 @@
 #include "core/flight/why.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/names.h"
 #include "core/tangle/told.h"
 #include "core/value/percent.h"
 
@@ -12,21 +13,6 @@ namespace jolly
 
 namespace
 {
-
-std::string nameOf(const Tangle& tangle, const Source& source)
-{
-    const auto* controller = findController(tangle, source.controller);
-    const auto* control = controller ? findControl(*controller, source.control) : nullptr;
-    return control ? nameOf(*controller, *control) + " of " + controller->alias
-                   : toText(source.control) + " of \"" + source.controller + "\"";
-}
-
-std::string nameOfPlace(const Tangle& tangle, const Target& place)
-{
-    const auto* device = findDevice(tangle, place.device);
-    const auto function = device ? settingsOf(*device, place.control).label : std::string();
-    return placeName(tangle, place) + (function.empty() ? "" : " (" + function + ")");
-}
 
 std::string valueText(Value value)
 {
@@ -48,7 +34,7 @@ std::string strandSentence(const WhyStrand& why, const Tangle& tangle,
         if (strand->craft != kEverywhere) text += ", " + (craft ? craft->name : strand->craft);
     }
     if (!why.counts) text += ", which does not count now";
-    text += ": " + nameOf(tangle, why.source) + " stands at " + valueText(why.in);
+    text += ": " + nameInFull(tangle, why.source) + " stands at " + valueText(why.in);
     if (why.movedAt) text += " (moved last at " + when(*why.movedAt) + ")";
     std::size_t at = 0;
     for (std::size_t s = 0; strand && s < strand->stages.size(); ++s) {
@@ -66,7 +52,7 @@ std::vector<std::string> sentencesOf(const Why& why, const Recording& recording,
                                      const std::function<std::string(Time)>& when)
 {
     std::vector<std::string> lines;
-    const auto name = nameOfPlace(why.tangle, why.place);
+    const auto name = nameInFull(why.tangle, why.place);
     const auto stands = name + " stands at " + countsInWords(why.tangle, why.place, why.counts);
     if (why.changedAt) {
         lines.push_back(stands + " since " + when(*why.changedAt) + ".");

@@ -3,6 +3,7 @@
 
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/names.h"
 #include "core/tangle/signals.h"
 #include "core/tangle/stage_effect.h"
 
@@ -14,21 +15,6 @@ namespace jolly
 
 namespace
 {
-
-std::string nameOf(const Tangle& tangle, const Source& source)
-{
-    const auto* controller = findController(tangle, source.controller);
-    const auto* control = controller ? findControl(*controller, source.control) : nullptr;
-    return control ? nameOf(*controller, *control) + " of " + controller->alias
-                   : toText(source.control) + " of \"" + source.controller + "\"";
-}
-
-std::string nameOf(const Tangle& tangle, const Target& place)
-{
-    const auto* device = findDevice(tangle, place.device);
-    const auto function = device ? settingsOf(*device, place.control).label : std::string();
-    return placeName(tangle, place) + (function.empty() ? "" : " (" + function + ")");
-}
 
 const std::string& nameOf(const Strand& strand)
 {
@@ -60,7 +46,7 @@ std::string pressedBy(const Tangle& tangle, const End& end)
 {
     if (const auto* chord = std::get_if<Chord>(&end.goal))
         return (chord->keys.size() == 1 ? "the key " : "the keys ") + toText(*chord);
-    return nameOf(tangle, *targetOf(end));
+    return nameInFull(tangle, *targetOf(end));
 }
 
 std::string explainOrder(const Tangle& tangle, const Command& command)
@@ -69,10 +55,10 @@ std::string explainOrder(const Tangle& tangle, const Command& command)
         case Order::StandDown:
             return "stands down when it is pressed";
         case Order::Recentre:
-            return "lets all that is kept for " + nameOf(tangle, command.axis) +
+            return "lets all that is kept for " + nameInFull(tangle, command.axis) +
                    " begin anew when it is pressed";
         case Order::Reverse:
-            return "turns " + nameOf(tangle, command.axis) +
+            return "turns " + nameInFull(tangle, command.axis) +
                    " round when it is pressed, and back with the next press or the flight's end";
         case Order::Keep:
             return "keeps the flight recorder's last minutes when it is pressed";
@@ -112,7 +98,7 @@ std::string explainMoves(const Tangle& tangle, const End& end)
     static constexpr const char* kParts[] = {"", "the upper half of ", "the lower half of "};
     const bool isTurner = targetOf(end)->control.kind == ControlKind::Turner;
     return (isTurner ? "turns " : "moves ") + std::string(kParts[static_cast<int>(end.part)]) +
-           nameOf(tangle, *targetOf(end));
+           nameInFull(tangle, *targetOf(end));
 }
 
 }  // namespace
@@ -150,7 +136,7 @@ std::string explainNow(const Tangle& tangle, const Strand& strand, const End& en
 
 std::vector<std::string> explainStrand(const Tangle& tangle, const Strand& strand)
 {
-    std::vector<std::string> lines = {nameOf(strand) + ": " + nameOf(tangle, strand.source) +
+    std::vector<std::string> lines = {nameOf(strand) + ": " + nameInFull(tangle, strand.source) +
                                       wayOf(strand) + (strand.isOn ? "" : "; switched off")};
     const auto outlets = outletsOf(strand);
     for (const auto& outlet : outlets) {
@@ -195,7 +181,7 @@ std::vector<std::string> explainControl(const Tangle& tangle, const Source& cont
         if (std::ranges::find(seen, control) != seen.end())
             lines.push_back(nameOf(strand) + " looks at it.");
     }
-    if (lines.empty()) lines.push_back(nameOf(tangle, control) + " does nothing.");
+    if (lines.empty()) lines.push_back(nameInFull(tangle, control) + " does nothing.");
     return lines;
 }
 
@@ -207,12 +193,12 @@ std::vector<std::string> explainPlace(const Tangle& tangle, const Target& place)
             const auto places = placesOf(end);
             if (std::ranges::find(places, place) == places.end()) continue;
             lines.push_back(
-                nameOf(*strand) + ": " + nameOf(tangle, strand->source) + wayOf(*strand) +
+                nameOf(*strand) + ": " + nameInFull(tangle, strand->source) + wayOf(*strand) +
                 (end.outlet.empty() ? "" : ", outlet \"" + end.outlet + "\",") + " " +
                 explainEnd(tangle, *strand, end) + (strand->isOn ? "." : "; switched off."));
         }
     }
-    if (lines.empty()) lines.push_back("Nothing leads to " + nameOf(tangle, place) + ".");
+    if (lines.empty()) lines.push_back("Nothing leads to " + nameInFull(tangle, place) + ".");
     return lines;
 }
 

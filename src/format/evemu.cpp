@@ -100,7 +100,8 @@ class Reading
         for (unsigned byte = 0; numbers >> byte;) {
             auto& place = m_bytesOf[type];
             for (unsigned bit = 0; bit < 8; ++bit) {
-                if (((byte >> bit) & 1U) != 0) m_codes[type].insert(8 * place + bit);
+                const auto code = 8 * place + bit;
+                if (((byte >> bit) & 1U) != 0 && code < kMostCodes) m_codes[type].insert(code);
             }
             ++place;
         }

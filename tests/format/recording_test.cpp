@@ -201,6 +201,11 @@ TEST(Evemu, ALineThatMakesNoSenseIsNamed)
         << "times go forward";
     EXPECT_FALSE(format::readEvemu("N: Stick\nI: what\n"));
     EXPECT_TRUE(format::readEvemu(head)) << "nothing happened";
+    std::string many = head + "B: 01";
+    for (int i = 0; i < 120; ++i) many += " ff";
+    const auto codes = format::readEvemu(many + "\nE: 0.0 0001 0120 1\n");
+    ASSERT_TRUE(codes) << "codes that no kernel has are left out";
+    EXPECT_TRUE(format::writeEvemu(*codes, 0));
 }
 
 }  // namespace

@@ -5,6 +5,8 @@
 #include "core/flight/tape.h"
 
 #include <optional>
+#include <span>
+#include <string>
 #include <vector>
 
 namespace jolly

@@ -289,6 +289,7 @@ TEST_F(BenchTest, ARecordingIsOpenedFromAFileAndClosedAgain)
     click("recorder open");
     EXPECT_TRUE(log().isOfFile());
     EXPECT_THAT(text("recorder what"), HasSubstr("a.flight"));
+    EXPECT_FALSE(log().lines().empty()) << "what happened in it is told";
     click("recorder open");
     EXPECT_FALSE(log().isOfFile());
 }

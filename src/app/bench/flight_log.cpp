@@ -69,8 +69,10 @@ void FlightLog::take(Recording recording)
 /// Adds the lines of what was not told yet.
 void FlightLog::tell()
 {
+    constexpr std::size_t kMostChunks = 200;  // of a long file its last minutes are told
+    const auto count = m_recording->chunks.size();
     const auto tangleOf = tangles();
-    for (std::size_t c = 0; c < m_recording->chunks.size(); ++c) {
+    for (auto c = isOfFile() && count > kMostChunks ? count - kMostChunks : 0; c < count; ++c) {
         const auto& chunk = m_recording->chunks[c];
         if (chunk.first < m_toldChunk) continue;
         if (chunk.first != m_toldChunk) m_toldInChunk = 0;
@@ -111,6 +113,7 @@ void FlightLog::open(const QString& path)
     m_toldInChunk = 0;
     m_recording = std::make_shared<Recording>(std::move(*recording));
     if (!m_recording->damage.empty()) m_studio.refuse(QString::fromStdString(m_recording->damage));
+    tell();
     sayVerdict({});
     Q_EMIT changed();
 }

@@ -15,7 +15,6 @@ namespace
 
 /// How long it waits for something to read before it looks at what is late.
 constexpr int kPollMs = 50;
-constexpr std::size_t kMostPending = 4096;
 
 void add(std::atomic<std::uint64_t>& counter, std::uint64_t count)
 {
@@ -89,8 +88,9 @@ void Lookout::look()
     const bool isNew = m_live.header.edition.load(std::memory_order_acquire) != m_edition;
     if (isNew || steadyNow() >= m_openAgain) openSeats();
     wait();
-    takeSent();
     for (auto& seat : m_seats) readSeat(seat);
+    takeSent();
+    countDelays();
     judge(steadyNow());
 }
 
@@ -148,14 +148,12 @@ void Lookout::wait()
 void Lookout::takeSent()
 {
     if (readRing(m_live, m_position, m_seen) > 0) {
-        for (auto& eye : m_eyes) eye.pending.clear();
+        for (auto& eye : m_eyes) eye.back.forget();
     }
     for (const auto& [happening, isScene] : m_seen) {
         if (isScene || happening.kind != Happening::Kind::Change) continue;
         if (happening.what >= m_eyes.size()) continue;
-        auto& pending = m_eyes[happening.what].pending;
-        pending.push_back({happening.raw, happening.time, happening.isHatY});
-        if (pending.size() > kMostPending) pending.pop_front();
+        m_eyes[happening.what].back.send({happening.raw, happening.isHatY, happening.time});
     }
 }
 
@@ -180,16 +178,19 @@ void Lookout::see(std::uint32_t slot, const SeenChange& change, ControlKind kind
         kind == ControlKind::Turner ? raw.load(std::memory_order_relaxed) + change.raw : change.raw;
     raw.store(now, std::memory_order_relaxed);
     eye.changes.fetch_add(1, std::memory_order_relaxed);
-    auto& pending = m_eyes[slot].pending;
-    const auto sent = std::ranges::find_if(pending, [&](const Pending& each) {
-        return each.raw == now && each.isHatY == change.isHatY;
-    });
-    if (sent == pending.end()) return;
-    const auto delay = (time - sent->time).count();
-    add(m_live.sights.delays[delayBin(delay)], 1);
-    if (delay > m_live.sights.worstNs.load(std::memory_order_relaxed))
-        m_live.sights.worstNs.store(delay, std::memory_order_relaxed);
-    pending.erase(pending.begin(), sent + 1);
+    m_eyes[slot].back.read({now, change.isHatY, time});
+}
+
+void Lookout::countDelays()
+{
+    auto& sights = m_live.sights;
+    for (auto& eye : m_eyes) {
+        for (const auto delay : eye.back.meet()) {
+            add(sights.delays[delayBin(delay.count())], 1);
+            if (delay.count() > sights.worstNs.load(std::memory_order_relaxed))
+                sights.worstNs.store(delay.count(), std::memory_order_relaxed);
+        }
+    }
 }
 
 /// Whether each control is what was sent.

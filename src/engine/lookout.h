@@ -4,12 +4,12 @@
 #include "engine/engine_door.h"
 #include "engine/live_layout.h"
 #include "engine/live_ring.h"
+#include "engine/read_back.h"
 #include "ports/unique_fd.h"
 #include "ports/world.h"
 
 #include <atomic>
 #include <condition_variable>
-#include <deque>
 #include <memory>
 #include <mutex>
 #include <thread>
@@ -36,13 +36,8 @@ class Lookout
     void ask();
 
  private:
-    struct Pending {
-        std::int32_t raw = 0;
-        Time time{};  ///< of the kernel's stamp of the move it came of
-        bool isHatY = false;
-    };
     struct Eye {
-        std::deque<Pending> pending;  ///< what was sent and not read yet
+        ReadBack back;
         Time differsSince = Time::max();
     };
 
@@ -54,6 +49,7 @@ class Lookout
     void takeSent();
     void readSeat(GameSeat& seat);
     void see(std::uint32_t slot, const SeenChange& change, ControlKind kind, Time time);
+    void countDelays();
     void judge(Time now);
     void ring() noexcept;
 

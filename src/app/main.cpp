@@ -2,15 +2,15 @@
 #include "app/services/data_files.h"
 #include "app/services/draft_keeper.h"
 #include "app/services/engine_process.h"
+#include "app/services/language.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "app/window/main_window.h"
+#include "app/window/tray.h"
 
-#include <QAction>
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QElapsedTimer>
-#include <QSettings>
 #include <QStandardPaths>
 #include <QTimer>
 #include <iostream>
@@ -23,9 +23,12 @@ using namespace jolly::app;
 
 struct Options {
     QString file;
-    QString world;
+    QString world;  ///< empty: as it was left
     QString picture;
     QString page;
+    QString language;
+    bool isNew = false;
+    bool isInBackground = false;
     bool isLight = false;
     bool goesLive = false;
     bool keepsSelection = false;
@@ -41,18 +44,32 @@ Options readOptions(const QApplication& application)
                     "that games see."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("FILE"), QObject::tr("Tangle to open"),
+    parser.addPositionalArgument(QStringLiteral("FILE"),
+                                 QObject::tr("Tangle to open; the last one when none is named"),
                                  QStringLiteral("[FILE]"));
     const QCommandLineOption world(
-        QStringLiteral("world"), QObject::tr("Where controllers come from: kernel or a world file"),
-        QStringLiteral("WORLD"), QStringLiteral("kernel"));
+        QStringLiteral("world"),
+        QObject::tr("Where controllers come from: kernel or a world file; as it was left when it "
+                    "is not named"),
+        QStringLiteral("WORLD"));
+    const QCommandLineOption fresh(QStringLiteral("new"),
+                                   QObject::tr("Begin with an empty tangle, not the last one"));
+    const QCommandLineOption background(
+        QStringLiteral("background"),
+        QObject::tr("Begin in the tray, or as a small window where there is none"));
+    const QCommandLineOption language(
+        QStringLiteral("language"),
+        QObject::tr("The language of this start, such as en; \"long-words\" shows which texts "
+                    "are translated"),
+        QStringLiteral("LANGUAGE"));
     const QCommandLineOption light(QStringLiteral("light"), QObject::tr("Light colours"));
     const QCommandLineOption live(QStringLiteral("live"), QObject::tr("Go live at once"));
     const QCommandLineOption still(QStringLiteral("no-follow"),
                                    QObject::tr("Touching a control does not select it"));
-    const QCommandLineOption page(QStringLiteral("page"),
-                                  QObject::tr("The page to begin with: rig, weave, shape, layers or bench"),
-                                  QStringLiteral("PAGE"));
+    const QCommandLineOption page(
+        QStringLiteral("page"),
+        QObject::tr("The page to begin with: rig, weave, shape, layers or bench"),
+        QStringLiteral("PAGE"));
     const QCommandLineOption picture(QStringLiteral("picture"),
                                      QObject::tr("Save one picture of the window and end"),
                                      QStringLiteral("PNG"));
@@ -62,17 +79,21 @@ Options readOptions(const QApplication& application)
     const QCommandLineOption keyboards(
         QStringLiteral("keyboards"),
         QObject::tr("Keyboards and pointers count as controllers, too"));
-    parser.addOptions({world, light, live, still, page, picture, start, keyboards});
+    parser.addOptions(
+        {world, fresh, background, language, light, live, still, page, picture, start, keyboards});
     parser.process(application);
-    return {parser.positionalArguments().value(0),
-            parser.value(world),
-            parser.value(picture),
-            parser.value(page),
-            parser.isSet(light),
-            parser.isSet(live),
-            parser.isSet(still),
-            parser.isSet(start),
-            parser.isSet(keyboards)};
+    return {.file = parser.positionalArguments().value(0),
+            .world = parser.value(world),
+            .picture = parser.value(picture),
+            .page = parser.value(page),
+            .language = parser.value(language),
+            .isNew = parser.isSet(fresh),
+            .isInBackground = parser.isSet(background),
+            .isLight = parser.isSet(light),
+            .goesLive = parser.isSet(live),
+            .keepsSelection = parser.isSet(still),
+            .tellsStart = parser.isSet(start),
+            .takesKeyboards = parser.isSet(keyboards)};
 }
 
 /// Lets the window live for a while, then saves it as a picture and ends the engine and the
@@ -105,22 +126,32 @@ void tellStart(const QElapsedTimer& sinceStart, EngineSession& session, MainWind
                      });
 }
 
-/// The strip and the voice are as they were left.
-void rememberOutOfWindow(MainWindow& window)
+/// Goes live as soon as there is an engine.
+void goLiveAtOnce(EngineSession& session, Studio& studio)
 {
-    auto* settings =
-        new QSettings(QStringLiteral("jolly-tangle"), QStringLiteral("window"), &window);
-    for (const auto* name : {"strip shown", "speak layers"}) {
-        auto* entry = window.findChild<QAction*>(QLatin1String(name));
-        const auto key = QLatin1String(name);
-        QObject::connect(entry, &QAction::toggled, settings,
-                         [settings, key](bool isOn) { settings->setValue(key, isOn); });
-        entry->setChecked(settings->value(key, false).toBool());
+    QObject::connect(
+        &session, &EngineSession::attached, &studio,
+        [&] {
+            session.goLive([&](const jolly::Fallible& done) {
+                if (!done) studio.refuse(QString::fromStdString(done.error().text()));
+            });
+        },
+        Qt::QueuedConnection);
+}
+
+/// The tangle that the window begins with: the one that was named, edits that a window which died
+/// left behind, or the last one.
+void openFirst(const Options& options, MainWindow& window, DraftKeeper& drafts,
+               const Document& document, Settings& settings)
+{
+    if (!options.file.isEmpty()) {
+        window.openFile(options.file);
+        return;
     }
-    const auto place = QStringLiteral("strip place");
-    window.strip().move(settings->value(place, QPoint(40, 40)).toPoint());
-    QObject::connect(&window.strip(), &LayerStrip::placed, settings,
-                     [settings, place](QPoint at) { settings->setValue(place, at); });
+    const bool isFirstStart = settings.get(settings::kRecentTangles).isEmpty();
+    drafts.restoreLatest();
+    if (!options.isNew && !document.hasChanges()) window.openLast();
+    if (isFirstStart && settings.get(settings::kFirstSteps)) window.beginFirstSteps();
 }
 
 }  // namespace
@@ -132,50 +163,59 @@ int main(int argc, char** argv)
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("jolly-tangle"));
     QApplication::setApplicationVersion(QStringLiteral(JOLLY_VERSION));
+    QApplication::setDesktopFileName(QStringLiteral("org.jollytangle.JollyTangle"));
+    Settings settings(Settings::usualFile());
     const auto options = readOptions(application);
-    useLight(options.isLight);
+    const auto missing =
+        speak(application,
+              options.language.isEmpty() ? settings.get(settings::kLanguage) : options.language);
+    useLight(options.isLight || settings.get(settings::kColours) == QLatin1String("light"));
     applyTheme(application);
+    const auto engineIn = [&](const QString& world) {
+        return realEngine({.world = world,
+                           .takesKeyboards = options.takesKeyboards,
+                           .recorderMinutes = settings.recorderMinutes()});
+    };
+    const auto world = options.world.isEmpty() ? settings.get(settings::kWorld) : options.world;
     Document document;
-    EngineSession session(realEngine(options.world, options.takesKeyboards));
+    EngineSession session(engineIn(world));
     RealDialogs dialogs;
     Studio studio(document, session);
-    studio.setFollowing(!options.keepsSelection);
-    MainWindow window(studio, dialogs, Speaker::ofDesktop());
-    rememberOutOfWindow(window);
-    QObject::connect(&window, &MainWindow::pretendRigWanted, &window, [&] {
-        window.openFile(dataFile(QStringLiteral("demo/marrowmere.tangle")));
-        session.changeTo(realEngine(dataFile(QStringLiteral("demo/marrowmere-world.json"))));
+    MainWindow window(studio, dialogs, settings, Speaker::ofDesktop());
+    window.restore();
+    if (options.keepsSelection) studio.setFollowing(false);
+    if (!missing.isEmpty()) studio.refuse(missing);
+    QObject::connect(&window, &MainWindow::pretendRigWanted, &window, [&](bool isWanted) {
+        const auto pretended = dataFile(QStringLiteral("demo/marrowmere-world.json"));
+        const auto chosen = isWanted ? pretended : settings::kWorld.atFirst;
+        if (chosen.isEmpty())
+            return studio.refuse(QObject::tr(
+                "The pretend rig is missing: its file demo/marrowmere-world.json is not "
+                "among the program's data. Install the program again."));
+        if (isWanted && document.path().isEmpty() && !document.hasChanges())
+            window.openFile(dataFile(QStringLiteral("demo/marrowmere.tangle")));
+        settings.set(settings::kWorld, chosen);
+        session.changeTo(engineIn(chosen));
     });
     QObject::connect(&window, &MainWindow::themeWanted, &application, [&](bool isLight) {
         useLight(isLight);
         applyTheme(application);
     });
-    if (options.page == QLatin1String("weave")) window.showPage(Rail::Weave);
-    if (options.page == QLatin1String("layers")) window.showPage(Rail::Layers);
-    if (options.page == QLatin1String("shape")) window.showPage(Rail::Shape);
-    if (options.page == QLatin1String("bench")) window.showPage(Rail::Bench);
-    if (options.goesLive) {
-        QObject::connect(
-            &session, &EngineSession::attached, &window,
-            [&] {
-                session.goLive([&](const jolly::Fallible& done) {
-                    if (!done) studio.refuse(QString::fromStdString(done.error().text()));
-                });
-            },
-            Qt::QueuedConnection);
-    }
+    if (!options.page.isEmpty()) window.showPage(MainWindow::pageNamed(options.page));
+    if (options.goesLive) goLiveAtOnce(session, studio);
     if (options.tellsStart) tellStart(sinceStart, session, window);
     if (!options.picture.isEmpty()) takePicture(options.picture, window, session);
-    window.show();
+    Tray tray(studio, window);
+    if (!options.isInBackground) {
+        window.show();
+    } else if (!tray.isThere()) {
+        window.showMinimized();
+    }
     DraftKeeper drafts(document, draftFolder());
-    QObject::connect(&drafts, &DraftKeeper::told, &studio, &Studio::say);
+    QObject::connect(&drafts, &DraftKeeper::told, &studio, &Studio::note);
     QObject::connect(&drafts, &DraftKeeper::warned, &studio, &Studio::refuse);
     QObject::connect(&drafts, &DraftKeeper::offered, &window, &MainWindow::offerDraft);
-    if (options.file.isEmpty()) {
-        drafts.restoreLatest();
-    } else {
-        window.openFile(options.file);
-    }
+    openFirst(options, window, drafts, document, settings);
     session.begin();
     return QApplication::exec();
 }

@@ -169,4 +169,12 @@ std::string toText(const Problem& problem, std::string_view file)
     return text;
 }
 
+std::string toWords(const Problem& problem)
+{
+    std::string text = problem.line > 0 ? "Line " + std::to_string(problem.line) + ": " : "";
+    text += problem.sentence + (problem.cure.empty() ? "" : " " + problem.cure);
+    std::ranges::replace(text, '\n', ' ');
+    return text;
+}
+
 }  // namespace jolly::format

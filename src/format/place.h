@@ -31,4 +31,7 @@ void addPlaces(Problems& problems, std::string_view json);
 /// "marrowmere.tangle:12:7: /strands/3: sentence cure", for a terminal.
 [[nodiscard]] std::string toText(const Problem& problem, std::string_view file);
 
+/// "Line 12: sentence cure", for the window: no path of the format.
+[[nodiscard]] std::string toWords(const Problem& problem);
+
 }  // namespace jolly::format

@@ -297,7 +297,8 @@ TEST_F(BenchTest, ARecordingIsOpenedFromAFileAndClosedAgain)
 TEST_F(BenchTest, AFileThatIsNoRecordingIsSaidAndNothingElseChanges)
 {
     QString said;
-    QObject::connect(&studio, &Studio::said, [&](const QString& words) { said = words; });
+    QObject::connect(&studio, &Studio::said,
+                     [&](const app::Saying& saying) { said = saying.sentence; });
     log().fetch();
     const auto chunks = log().recording().chunks.size();
     const QTemporaryDir folder;

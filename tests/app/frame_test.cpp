@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/files.h"
+#include "format/save.h"
 #include "support/golden.h"
 #include "window_story.h"
 
@@ -82,34 +83,64 @@ TEST_F(FrameTest, ABrokenFileIsNamedAndNeverOverwritten)
     move(kX, 600);
     click("axis 1");
     window.openFile(QString::fromStdString(broken.string()));
-    EXPECT_THAT(
-        dialogs.told.toStdString(),
-        HasSubstr("unknown-stage.tangle:16:164: /strands/0/stages/0/stage: The stage \"wobble\""));
+    EXPECT_THAT(dialogs.told.toStdString(), testing::StartsWith("Line 16: The stage \"wobble\""));
+    EXPECT_FALSE(dialogs.told.contains("/strands/"));
     EXPECT_EQ(strands().size(), 1U) << "what was open stays open";
     EXPECT_TRUE(document.path().isEmpty()) << "so that saving cannot hit the broken file";
     EXPECT_EQ(test::textOf(broken), before);
 }
 
-TEST_F(FrameTest, ClosingAsksForUnsavedChangesAndForTheFlight)
+TEST_F(FrameTest, ClosingAsksOnceForUnsavedChangesAndForTheFlight)
 {
     move(kX, 600);
     click("axis 1");
     click("live switch");
-    dialogs.answer = app::Dialogs::Answer::Cancel;
+    dialogs.leave.reset();
     EXPECT_FALSE(window.close());
     EXPECT_EQ(dialogs.asked, 1);
-    dialogs.answer = app::Dialogs::Answer::Discard;
-    dialogs.leave = app::Dialogs::Leaving::Cancel;
-    EXPECT_FALSE(window.close());
-    dialogs.leave = app::Dialogs::Leaving::KeepFlying;
+    EXPECT_TRUE(dialogs.parting.hasChanges);
+    EXPECT_TRUE(dialogs.parting.isLive);
+    dialogs.leave = app::Dialogs::Leave{.keepsFlying = true};
     EXPECT_TRUE(window.close());
+    EXPECT_EQ(dialogs.asked, 2);
     EXPECT_TRUE(local.engine.isLive());
+}
+
+TEST_F(FrameTest, SavingOnTheWayOutAsksNothingMoreAndLosesNothing)
+{
+    const QTemporaryDir folder;
+    dialogs.file = folder.filePath("a.tangle");
+    move(kX, 600);
+    click("axis 1");
+    keys(&window, Qt::Key_S, Qt::ControlModifier);
+    click("add invert");
+    const auto theirs = format::replaceText(folder.filePath("a.tangle").toStdString(), "theirs");
+    ASSERT_TRUE(theirs);
+    dialogs.leave = app::Dialogs::Leave{.saves = true};
+    EXPECT_TRUE(window.close());
+    EXPECT_EQ(dialogs.asked, 1);
+    EXPECT_EQ(test::textOf(folder.filePath("a (others).tangle").toStdString()), "theirs");
+    app::Document again;
+    ASSERT_TRUE(again.open(folder.filePath("a.tangle")));
+    EXPECT_EQ(again.tangle().strands.at(0).stages.size(), 1U);
+}
+
+TEST_F(FrameTest, ATangleWithoutAFileGetsOneOnTheWayOut)
+{
+    move(kX, 600);
+    click("axis 1");
+    dialogs.leave = app::Dialogs::Leave{.saves = true};
+    EXPECT_TRUE(window.close());
+    const auto file = dialogs.parting.file;
+    EXPECT_TRUE(QFile::exists(file)) << file.toStdString();
+    EXPECT_EQ(settings.get(app::settings::kRecentTangles).value(0), file);
+    QFile::remove(file);
 }
 
 TEST_F(FrameTest, ClosingCanStandDown)
 {
     click("live switch");
-    dialogs.leave = app::Dialogs::Leaving::StandDown;
+    dialogs.leave = app::Dialogs::Leave{};
     EXPECT_TRUE(window.close());
     EXPECT_FALSE(local.engine.isLive());
 }

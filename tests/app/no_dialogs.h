@@ -17,7 +17,12 @@ class NoDialogs : public app::Dialogs
     {
         return Conflict::Cancel;
     }
-    Leaving leaving(QWidget*) override { return Leaving::StandDown; }
+    std::optional<Leave> leaving(QWidget*, const Parting&) override { return Leave{}; }
+    std::optional<std::size_t> broken(QWidget*, const QString&, const QStringList&,
+                                      const std::vector<app::EarlierCopy>&) override
+    {
+        return {};
+    }
     std::optional<Ends> removing(QWidget*, const QString&, std::size_t) override { return {}; }
     void permit(QWidget*, const std::function<void(const QString&)>&) override {}
     void tell(QWidget*, const QString&, const QString&) override {}

@@ -5,6 +5,7 @@
 #include "window_story.h"
 
 #include <QDir>
+#include <QListWidget>
 #include <QPushButton>
 #include <QTemporaryDir>
 #include <algorithm>
@@ -138,13 +139,23 @@ TEST_F(TroubleTest, AnOfferedDraftIsOpenedOnlyWhenAskedFor)
     EXPECT_EQ(textOfNotice(), "");
 }
 
-TEST_F(TroubleTest, GoodNewsAreNotInTheColourOfTrouble)
+TEST_F(TroubleTest, GoodNewsAreNotInTheColourOfTroubleAndAllCanBeReadAgain)
 {
-    auto* said = find<QLabel>("said");
+    const auto mark = [this] {
+        const auto labels = find("toast")->findChildren<QLabel*>();
+        return std::pair(labels.front()->text(), labels.front()->property("tone").toString());
+    };
     studio.say("Kept.");
-    EXPECT_EQ(said->property("tone").toString(), "straw");
+    EXPECT_EQ(mark(), std::pair(QString("✓"), QString("mint")));
     studio.refuse("Not kept.");
-    EXPECT_EQ(said->property("tone").toString(), "coral");
+    EXPECT_EQ(textOf("said"), "Not kept.");
+    EXPECT_EQ(mark(), std::pair(QString("!"), QString("coral")));
+    keys(&window, Qt::Key_J, Qt::ControlModifier);
+    auto* list = find<QListWidget>("said list");
+    ASSERT_NE(list, nullptr);
+    ASSERT_EQ(list->count(), 2);
+    EXPECT_THAT(list->item(0)->text().toStdString(), testing::EndsWith("!  Not kept."));
+    EXPECT_THAT(list->item(1)->text().toStdString(), testing::EndsWith("✓  Kept."));
 }
 
 }  // namespace

@@ -11,6 +11,7 @@
 
 #include <QAction>
 #include <QMenu>
+#include <QTemporaryDir>
 #include <QTest>
 
 namespace jolly::test
@@ -32,7 +33,19 @@ class ScriptedDialogs : public app::Dialogs
         difference = words;
         return conflictAnswer;
     }
-    Leaving leaving(QWidget*) override { return leave; }
+    std::optional<Leave> leaving(QWidget*, const Parting& what) override
+    {
+        ++asked;
+        parting = what;
+        return leave;
+    }
+    std::optional<std::size_t> broken(QWidget*, const QString&, const QStringList& why,
+                                      const std::vector<app::EarlierCopy>& kept) override
+    {
+        told = why.join('\n');
+        copies = kept;
+        return copy;
+    }
     std::optional<Ends> removing(QWidget*, const QString&, std::size_t strands) override
     {
         strandsAsked = strands;
@@ -48,7 +61,10 @@ class ScriptedDialogs : public app::Dialogs
     Answer answer = Answer::Discard;
     Conflict conflictAnswer = Conflict::Cancel;
     QStringList difference;
-    Leaving leave = Leaving::KeepFlying;
+    std::optional<Leave> leave = Leave{.keepsFlying = true};
+    Parting parting;
+    std::vector<app::EarlierCopy> copies;
+    std::optional<std::size_t> copy;
     std::optional<Ends> ends = Ends::Cut;
     std::size_t strandsAsked = 0;
     int asked = 0;
@@ -64,7 +80,8 @@ class WindowStory : public testing::Test
               return std::make_unique<LocalLink>(local);
           }}),
           studio(document, session),
-          window(studio, dialogs)
+          settings(home.filePath("window.conf")),
+          window(studio, dialogs, settings)
     {
         document.begin(smallTangle(), {});
         stick = local.world.plug(describe(smallStick()),
@@ -178,6 +195,8 @@ class WindowStory : public testing::Test
     app::Document document;
     app::EngineSession session;
     app::Studio studio;
+    QTemporaryDir home;
+    app::Settings settings;
     app::MainWindow window;
     Handle stick = 0;
 };

@@ -11,6 +11,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QSignalSpy>
+#include <QTemporaryDir>
 #include <QTest>
 #include <csignal>
 
@@ -28,8 +29,8 @@ const std::string kPrograms = std::string(JOLLY_BUILD_DIR) + "/bin/";
 /// The engine of the build tree.
 EngineAccess engineOfThisBuild()
 {
-    return realEngine(QString::fromStdString(kWorld.string()), false,
-                      QString::fromStdString(kPrograms + "tangle"));
+    return realEngine({.world = QString::fromStdString(kWorld.string()),
+                       .program = QString::fromStdString(kPrograms + "tangle")});
 }
 
 /// Generous: the machine may be busy with other things.
@@ -37,7 +38,10 @@ constexpr int kPatience = 60'000;
 
 /// The window as main() makes it.
 struct RealWindow {
-    RealWindow() : session(engineOfThisBuild()), studio(document, session), window(studio, dialogs)
+    RealWindow() : session(engineOfThisBuild()),
+          studio(document, session),
+          settings(folder.filePath("window.conf")),
+          window(studio, dialogs, settings)
     {
         EXPECT_TRUE(document.open(QString::fromStdString(kDemo.string())));
         window.showPage(Rail::Weave);
@@ -58,6 +62,8 @@ struct RealWindow {
     EngineSession session;
     RealDialogs dialogs;
     Studio studio;
+    QTemporaryDir folder;
+    Settings settings;
     MainWindow window;
 };
 
@@ -151,10 +157,13 @@ TEST(RealWindow, AnEngineThatCannotStartSaysWhyAndMayBeTriedAgain)
 {
     Document document;
     EngineSession session(
-        realEngine("/nowhere/at.all", false, QString::fromStdString(kPrograms + "tangle")));
+        realEngine({.world = "/nowhere/at.all",
+                    .program = QString::fromStdString(kPrograms + "tangle")}));
     Studio studio(document, session);
     RealDialogs dialogs;
-    MainWindow window(studio, dialogs);
+    const QTemporaryDir folder;
+    Settings settings(folder.filePath("window.conf"));
+    MainWindow window(studio, dialogs, settings);
     window.show();
     session.begin();
     const auto sentence = [&] {

@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/chart_card.h"
 
+#include "app/style/elided_button.h"
 #include "app/style/palette.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 
 #include <QEvent>
 #include <QVBoxLayout>
@@ -46,7 +48,7 @@ Qt::PenStyle dashOf(std::size_t trace)
 ChartCard::ChartCard(Studio& studio, QWidget* parent)
     : Card(parent),
       m_studio(studio),
-      m_chips(new QHBoxLayout),
+      m_chips(new WrapLayout(6)),
       m_add(new QPushButton(tr("Keep this one"))),
       m_zoom(new QPushButton),
       m_pause(new QPushButton(tr("Pause"))),
@@ -57,12 +59,10 @@ ChartCard::ChartCard(Studio& studio, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 10, 12, 8);
     column->setSpacing(4);
-    auto* head = new QHBoxLayout;
-    head->setSpacing(6);
+    auto* head = new WrapLayout(6);
     auto* title = new QLabel(tr("Raw, sent, read back"));
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
-    m_chips->setSpacing(6);
     m_add->setObjectName(QStringLiteral("chart add"));
     m_add->setToolTip(tr("Draw the selected control, too, whatever is selected next"));
     m_zoom->setObjectName(QStringLiteral("chart zoom"));
@@ -70,8 +70,8 @@ ChartCard::ChartCard(Studio& studio, QWidget* parent)
     m_pause->setObjectName(QStringLiteral("chart pause"));
     m_pause->setCheckable(true);
     for (auto* button : {m_add, m_zoom, m_pause}) setTone(*button, "chip");
-    head->addWidget(title, 1);
-    head->addLayout(m_chips);
+    head->addWidget(title);
+    head->addStretch();
     head->addWidget(m_add);
     head->addWidget(m_zoom);
     head->addWidget(m_pause);
@@ -89,6 +89,7 @@ ChartCard::ChartCard(Studio& studio, QWidget* parent)
     m_words->setFont(textFont(TextSize::Small));
     setTone(*m_words, "dim");
     column->addLayout(head);
+    column->addLayout(m_chips);
     column->addWidget(m_plot, 1);
     column->addWidget(m_words);
     connect(m_add, &QPushButton::clicked, this, [this] {
@@ -227,7 +228,7 @@ void ChartCard::buildChips()
     m_shownChips = names;
     clearLayout(*m_chips);
     for (std::size_t t = 0; t < m_traces.size(); ++t) {
-        auto* chip = new QPushButton(m_studio.nameOf(m_traces[t].control));
+        auto* chip = new ElidedButton(m_studio.nameOf(m_traces[t].control));
         chip->setObjectName(QStringLiteral("chart chip"));
         setTone(*chip, "chip");
         chip->setStyleSheet(QStringLiteral("color: %1;").arg(colourOf(t).name()));

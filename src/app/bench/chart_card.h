@@ -3,6 +3,7 @@
 
 #include "app/faceplate/card.h"
 #include "app/models/studio.h"
+#include "app/style/wrap_layout.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -73,7 +74,7 @@ class ChartCard : public Card
     bool m_isPaused = false;
     Time m_pausedAt{};
     QStringList m_shownChips;
-    QHBoxLayout* m_chips;
+    WrapLayout* m_chips;
     QPushButton* m_add;
     QPushButton* m_zoom;
     QPushButton* m_pause;

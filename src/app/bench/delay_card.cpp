@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 
 #include <QPainter>
 #include <QVBoxLayout>
@@ -95,7 +96,7 @@ DelayCard::DelayCard(Studio& studio, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 10, 12, 10);
     column->setSpacing(4);
-    auto* head = new QHBoxLayout;
+    auto* head = new WrapLayout(6);
     auto* title = new QLabel(tr("Delay we add"));
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
@@ -106,7 +107,8 @@ DelayCard::DelayCard(Studio& studio, QWidget* parent)
     m_toGame->setToolTip(tr("Measure until a game reads it, not only until we write it"));
     setTone(*m_toGame, "chip");
     head->addWidget(title);
-    head->addWidget(m_rate, 1);
+    head->addWidget(m_rate);
+    head->addStretch();
     head->addWidget(m_toGame);
     m_figures->setObjectName(QStringLiteral("delay figures"));
     m_figures->setWordWrap(true);

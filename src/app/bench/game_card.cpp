@@ -1,10 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/game_card.h"
 
+#include "app/style/elided_button.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/lookup.h"
 
+#include <QPainter>
 #include <QPushButton>
 #include <algorithm>
 #include <set>
@@ -56,11 +59,11 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
       m_hand(hand),
       m_title(new ElidedLabel),
       m_state(dimLabel()),
-      m_chips(new QHBoxLayout),
+      m_chips(new WrapLayout(6)),
       m_heads(new Heads),
       m_rows(new QVBoxLayout),
       m_buttons(new GameButtons),
-      m_hats(new QHBoxLayout),
+      m_hats(new WrapLayout(6)),
       m_keys(dimLabel()),
       m_pinWords(new QLabel),
       m_difference(new QLabel),
@@ -70,14 +73,14 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 10, 12, 10);
     column->setSpacing(4);
-    auto* head = new QHBoxLayout;
+    auto* head = new WrapLayout(6);
     m_title->setFont(textFont(TextSize::Title, true));
     m_title->setObjectName(QStringLiteral("game title"));
     setTone(*m_title, "title");
     m_state->setObjectName(QStringLiteral("game state"));
-    head->addWidget(m_title, 1);
+    head->addWidget(m_title);
+    head->addStretch();
     head->addWidget(m_state);
-    m_chips->setSpacing(6);
     m_rows->setSpacing(0);
     m_buttons->setObjectName(QStringLiteral("game buttons"));
     m_keys->setObjectName(QStringLiteral("keys now"));
@@ -88,9 +91,6 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
     }
     m_pinWords->setObjectName(QStringLiteral("pin words"));
     m_difference->setObjectName(QStringLiteral("difference"));
-    auto* below = new QHBoxLayout;
-    below->addLayout(m_hats);
-    below->addWidget(m_keys, 1);
     column->addLayout(head);
     column->addLayout(m_chips);
     column->addWidget(m_heads);
@@ -98,7 +98,8 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
     column->addSpacing(4);
     column->addWidget(m_buttons);
     column->addWidget(m_pinWords);
-    column->addLayout(below);
+    column->addLayout(m_hats);
+    column->addWidget(m_keys);
     column->addWidget(m_difference);
     column->addWidget(m_why);
     column->addStretch();
@@ -163,7 +164,7 @@ void GameCard::buildChips()
 {
     clearLayout(*m_chips);
     for (const auto& each : m_studio.desk().devices) {
-        auto* chip = new QPushButton(QString::fromStdString(each.device.name));
+        auto* chip = new ElidedButton(QString::fromStdString(each.device.name));
         chip->setObjectName(QStringLiteral("game chip ") + QString::fromStdString(each.device.id));
         chip->setCheckable(true);
         chip->setChecked(each.device.id == m_device);
@@ -172,7 +173,6 @@ void GameCard::buildChips()
                 [this, id = each.device.id] { later(this, [this, id] { chooseDevice(id); }); });
         m_chips->addWidget(chip);
     }
-    m_chips->addStretch();
 }
 
 QString GameCard::nameOfSlot(const DeskDevice& device, std::size_t slot)

@@ -8,6 +8,7 @@
 #include "app/faceplate/card.h"
 #include "app/strands/why_lines.h"
 #include "app/style/elided_label.h"
+#include "app/style/wrap_layout.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
@@ -76,11 +77,11 @@ class GameCard : public Card
     std::vector<std::string> m_labels;  ///< functions that are shown
     ElidedLabel* m_title;
     QLabel* m_state;
-    QHBoxLayout* m_chips;
+    WrapLayout* m_chips;
     QWidget* m_heads;
     QVBoxLayout* m_rows;
     GameButtons* m_buttons;
-    QHBoxLayout* m_hats;
+    WrapLayout* m_hats;
     QLabel* m_keys;
     QLabel* m_pinWords;
     QLabel* m_difference;

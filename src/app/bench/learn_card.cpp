@@ -4,6 +4,7 @@
 #include "app/style/palette.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 
 #include <QKeyEvent>
 #include <QMenu>
@@ -236,7 +237,7 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 10, 12, 10);
     column->setSpacing(5);
-    auto* head = new QHBoxLayout;
+    auto* head = new WrapLayout(6);
     auto* title = new QLabel(tr("Let a sim learn it"));
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
@@ -246,7 +247,8 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     walk->setToolTip(tr("Every control once, before a flight"));
     setTone(*walk, "chip");
     connect(walk, &QPushButton::clicked, this, &LearnCard::walkWanted);
-    head->addWidget(title, 1);
+    head->addWidget(title);
+    head->addStretch();
     head->addWidget(walk);
     auto* line = new QHBoxLayout;
     m_name->setFont(textFont(TextSize::Title, true));
@@ -255,8 +257,7 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     setTone(*m_count, "straw");
     line->addWidget(m_name, 1);
     line->addWidget(m_count);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new WrapLayout(6);
     m_sweep->setObjectName(QStringLiteral("sweep"));
     m_later->setObjectName(QStringLiteral("sweep later"));
     m_next->setObjectName(QStringLiteral("sweep next"));
@@ -272,12 +273,12 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     for (auto* button : {m_sweep, m_later, m_next, m_way}) row->addWidget(button);
     row->addStretch();
     row->addWidget(m_end);
-    auto* at = new QHBoxLayout;
+    auto* at = new WrapLayout(6);
     auto* words = new QLabel(tr("or when this is pressed:"));
     words->setFont(textFont(TextSize::Small));
     setTone(*words, "dim");
     at->addWidget(words);
-    at->addWidget(m_trigger, 1);
+    at->addWidget(m_trigger);
     column->addLayout(head);
     column->addWidget(m_only);
     column->addLayout(line);

@@ -2,6 +2,7 @@
 #include "app/bench/recorder_card.h"
 
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 
 #include <QFileInfo>
 #include <QVBoxLayout>
@@ -40,8 +41,7 @@ RecorderCard::RecorderCard(Studio& studio, FlightLog& log, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 10, 12, 8);
     column->setSpacing(4);
-    auto* head = new QHBoxLayout;
-    head->setSpacing(6);
+    auto* head = new WrapLayout(6);
     auto* title = new QLabel(tr("Flight recorder"));
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
@@ -55,18 +55,20 @@ RecorderCard::RecorderCard(Studio& studio, FlightLog& log, QWidget* parent)
     m_keep->setObjectName(QStringLiteral("recorder keep"));
     m_keep->setToolTip(tr("Write the last minutes to a file"));
     head->addWidget(title);
-    head->addWidget(m_what, 1);
+    head->addWidget(m_what);
+    head->addStretch();
     for (auto* button : {m_compare, m_open, m_keep}) {
         setTone(*button, "chip");
         head->addWidget(button);
     }
-    auto* foot = new QHBoxLayout;
+    auto* foot = new WrapLayout(6);
     m_verdict->setObjectName(QStringLiteral("recorder verdict"));
     m_show->setObjectName(QStringLiteral("recorder show"));
     m_now->setObjectName(QStringLiteral("recorder now"));
     setTone(*m_verdict, "straw");
     for (auto* button : {m_show, m_now}) setTone(*button, "plain-straw");
-    foot->addWidget(m_verdict, 1);
+    foot->addWidget(m_verdict);
+    foot->addStretch();
     foot->addWidget(m_show);
     foot->addWidget(m_now);
     column->addLayout(head);

@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 
 #include <QLabel>
 #include <QPainter>
@@ -130,12 +131,12 @@ StoryCard::StoryCard(Studio& studio, FlightLog& log, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 10, 8, 8);
     column->setSpacing(4);
-    auto* head = new QHBoxLayout;
-    head->setSpacing(4);
+    auto* head = new WrapLayout(4);
     auto* title = new QLabel(tr("What happened"));
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
-    head->addWidget(title, 1);
+    head->addWidget(title);
+    head->addStretch();
     int place = 0;
     for (const auto& filter : filters()) {
         auto* chip = new QPushButton(filter.words);

@@ -2,6 +2,7 @@
 #include "app/bench/walk_card.h"
 
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/lookup.h"
 
 #include <QDateTime>
@@ -48,7 +49,7 @@ WalkCard::WalkCard(Studio& studio, QWidget* parent)
     m_list->setStyleSheet(
         QStringLiteral("QListWidget { background: transparent; border: 0; "
                        "padding: 0; } QListWidget::item { padding: 2px; }"));
-    auto* row = new QHBoxLayout;
+    auto* row = new WrapLayout(6);
     m_again->setObjectName(QStringLiteral("walk again"));
     m_save->setObjectName(QStringLiteral("walk save"));
     m_end->setObjectName(QStringLiteral("walk end"));

@@ -5,6 +5,7 @@
 #include "app/rig/fact_grid.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
@@ -155,7 +156,7 @@ void DeviceCard::buildFields(QVBoxLayout& column)
 
 void DeviceCard::buildButtons(QVBoxLayout& column)
 {
-    auto* row = new QHBoxLayout;
+    auto* row = new WrapLayout(6);
     auto* copy = new QPushButton(tr("Add a copy"));
     copy->setObjectName(QStringLiteral("copy device"));
     connect(copy, &QPushButton::clicked, this, [this] {

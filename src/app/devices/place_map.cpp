@@ -129,17 +129,17 @@ void askForPlace(Studio& studio, const std::string& strand, std::size_t end, QWi
     if (const auto next = nextFree(studio.tangle(), from.control.kind))
         all.push_back(
             {QObject::tr("next free one: %1").arg(text(placeName(studio.tangle(), *next))),
-             go(*next)});
+             QObject::tr("free"), go(*next)});
     for (const auto& device : studio.tangle().devices) {
         for (const auto& slot : layoutOf(device)) {
             const Target place{device.id, slot.control};
             if (slot.control.kind != from.control.kind || place == from) continue;
             const auto takers = takersText(studio.tangle(), place);
             const auto name = text(placeName(studio.tangle(), place));
-            all.push_back({takers.isEmpty()
-                               ? QObject::tr("%1: free").arg(name)
-                               : QObject::tr("%1: change places with %2").arg(name, takers),
-                           go(place)});
+            all.push_back(
+                {takers.isEmpty() ? name
+                                  : QObject::tr("%1: change places with %2").arg(name, takers),
+                 takers.isEmpty() ? QObject::tr("free") : QObject::tr("taken"), go(place)});
         }
     }
     (new Finder(std::move(all), parent))->open();

@@ -2,6 +2,7 @@
 #include "app/devices/plan_card.h"
 
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/sim/spread.h"
 
 #include <QLabel>
@@ -33,7 +34,7 @@ PlanCard::PlanCard(Studio& studio, QWidget* parent) : Card(parent), m_studio(stu
     difference->setWordWrap(true);
     difference->setTextInteractionFlags(Qt::TextSelectableByMouse);
     column->addWidget(difference);
-    auto* row = new QHBoxLayout;
+    auto* row = new WrapLayout(6);
     auto* apply = new QPushButton(tr("Do it"));
     apply->setObjectName(QStringLiteral("apply plan"));
     apply->setEnabled(!plan.changesNothing());

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/family_card.h"
 
+#include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
@@ -41,7 +42,7 @@ void FamilyCard::rebuild()
         auto* line = new QWidget(this);
         auto* inside = new QHBoxLayout(line);
         inside->setContentsMargins(row.depth * 16, 0, 0, 0);
-        auto* button = new QPushButton(name, line);
+        auto* button = new ElidedButton(name, line);
         button->setObjectName(QStringLiteral("family ") + name);
         button->setAccessibleName(name + QStringLiteral(", ") + words);
         button->setFont(textFont(TextSize::Normal, row.craft->id == chosen));
@@ -70,7 +71,7 @@ void FamilyCard::rebuild()
         setTone(*words, "coral");
         m_column->addWidget(words);
     }
-    auto* compare = new QPushButton(tr("Compare two craft side by side…"), this);
+    auto* compare = new ElidedButton(tr("Compare two craft side by side…"), this);
     compare->setObjectName(QStringLiteral("compare craft"));
     setTone(*compare, "plain-straw");
     connect(compare, &QPushButton::clicked, this, &FamilyCard::libraryWanted);

@@ -18,6 +18,7 @@ class FootingBar : public QPushButton
     explicit FootingBar(Studio& studio, QWidget* parent = nullptr);
 
     [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QSize minimumSizeHint() const override { return {80, 27}; }
 
  protected:
     void paintEvent(QPaintEvent* event) override;

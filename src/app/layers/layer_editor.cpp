@@ -3,6 +3,7 @@
 
 #include "app/layers/rule_row.h"
 #include "app/listen/listen_field.h"
+#include "app/style/elided_button.h"
 #include "app/style/layer_mark.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
@@ -136,7 +137,7 @@ void LayerEditor::addNeeds(const Layer& layer)
                                  : tr("Only while all of these are engaged, too:"));
     for (const auto& other : layers) {
         if (other.id == layer.id || other.id == kBase) continue;
-        auto* needs = new QCheckBox(QString::fromStdString(other.name), this);
+        auto* needs = new ElidedCheck(QString::fromStdString(other.name), this);
         needs->setObjectName(QStringLiteral("needs ") + QString::fromStdString(other.name));
         needs->setChecked(std::ranges::find(layer.needs, other.id) != layer.needs.end());
         connect(
@@ -189,7 +190,7 @@ void LayerEditor::addCrossing(const Layer& layer)
         Qt::QueuedConnection);
     m_column->addWidget(crossing);
     const auto add = [&](const char* name, const QString& words, bool Layer::*flag) {
-        auto* box = new QCheckBox(words, this);
+        auto* box = new ElidedCheck(words, this);
         box->setObjectName(QLatin1String(name));
         box->setChecked(layer.*flag);
         connect(

@@ -20,6 +20,7 @@ LayerGoals::LayerGoals(Studio& studio, QWidget* parent)
     m_column->addWidget(title);
     auto* hint = new QLabel(tr("What leads to a lamp engages the layer."), this);
     hint->setFont(textFont(TextSize::Small));
+    hint->setWordWrap(true);
     setTone(*hint, "dim");
     m_column->addWidget(hint);
     connect(&studio.document(), &Document::changed, this, &LayerGoals::rebuild);

@@ -2,11 +2,13 @@
 #include "app/layers/meaning_plate.h"
 
 #include "app/pages/plate_list.h"
+#include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/layer_mark.h"
 #include "app/style/palette.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/lookup.h"
 
 #include <QHBoxLayout>
@@ -22,6 +24,7 @@ namespace
 {
 
 constexpr int kMargin = 16;
+constexpr int kChips = 30;  ///< one line of them
 constexpr int kHead = 74;
 constexpr int kHint = 26;
 constexpr int kPlateWidth = 244;
@@ -60,9 +63,7 @@ MeaningPlate::MeaningPlate(Studio& studio, QWidget* parent)
     m_hint->setText(tr("Touch a control to jump to it. Click a label to change what it does."));
     m_hint->setFont(textFont(TextSize::Small));
     setTone(*m_hint, "dim");
-    auto* row = new QHBoxLayout(m_row);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(6);
+    new WrapLayout(6, m_row);
     connect(m_plate, &Faceplate::activated, this, [this](const QString& id) {
         if (const auto code = parseControlCode(id.toStdString()))
             m_studio.select(ControlRef{m_controller, *code});
@@ -82,7 +83,7 @@ void MeaningPlate::makeChips()
         m_chips = ids;
         clearLayout(*m_row->layout());
         for (const auto& controller : m_studio.desk().controllers) {
-            auto* chip = new QPushButton(toQt(controller.rig.alias), m_row);
+            auto* chip = new ElidedButton(toQt(controller.rig.alias), m_row);
             chip->setObjectName(QStringLiteral("plate of ") + toQt(controller.rig.id));
             chip->setCheckable(true);
             chip->setFont(textFont(TextSize::Small));
@@ -94,8 +95,8 @@ void MeaningPlate::makeChips()
                 rebuild();
             });
             m_row->layout()->addWidget(chip);
+            chip->show();  // it has a place at once
         }
-        static_cast<QHBoxLayout*>(m_row->layout())->addStretch();
     }
     for (auto* chip : m_row->findChildren<QPushButton*>())
         chip->setChecked(chip->objectName() == QStringLiteral("plate of ") + toQt(m_controller));
@@ -202,7 +203,9 @@ void MeaningPlate::place()
     m_title->setGeometry(kMargin, 10, std::min(inner / 3, m_title->sizeHint().width() + 4), 20);
     m_layers->setGeometry(m_title->geometry().right() + 12, 10,
                           width() - kMargin - m_title->geometry().right() - 12, 20);
-    m_row->setGeometry(kMargin, 36, inner, 30);
+    const int chips = std::max(kChips, m_row->layout()->heightForWidth(inner));
+    m_row->setGeometry(kMargin, 36, inner, chips);
+    const int head = kHead + chips - kChips;
     const int side = std::max(90, (inner - kPlateWidth) / 2 - 22);
     const int plateWidth = std::max(220, inner - 2 * (side + 22));
     m_plate->setFixedWidth(plateWidth);
@@ -226,11 +229,11 @@ void MeaningPlate::place()
     }
     const int columns = std::min(rows, most) * (Callout::kHeight + 1);
     const int height = std::max(columns, m_plate->height());
-    m_plate->move(plateX, kHead + (height - m_plate->height()) / 2);
-    putInColumn(true, kMargin, side, kHead, kHead + height);
-    putInColumn(false, width() - kMargin - side, side, kHead, kHead + height);
-    m_hint->setGeometry(kMargin, kHead + height + 6, inner, 18);
-    setFixedHeight(kHead + height + kHint + 8);
+    m_plate->move(plateX, head + (height - m_plate->height()) / 2);
+    putInColumn(true, kMargin, side, head, head + height);
+    putInColumn(false, width() - kMargin - side, side, head, head + height);
+    m_hint->setGeometry(kMargin, head + height + 6, inner, 18);
+    setFixedHeight(head + height + kHint + 8);
     update();
 }
 

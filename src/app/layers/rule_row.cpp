@@ -2,6 +2,7 @@
 #include "app/layers/rule_row.h"
 
 #include "app/listen/listen_field.h"
+#include "app/style/elided_button.h"
 #include "app/style/theme.h"
 #include "core/layers/layer_edit.h"
 #include "core/tangle/edit.h"
@@ -102,7 +103,7 @@ void RuleRow::addTap()
     }
     if (others.isEmpty()) return;
     auto* only =
-        new QPushButton(tr("%1 only on a short tap").arg(others.join(QStringLiteral(", "))), this);
+        new ElidedButton(tr("%1 only on a short tap").arg(others.join(QStringLiteral(", "))), this);
     only->setObjectName(QStringLiteral("tap only"));
     only->setToolTip(tr("The control also does that with every press now."));
     connect(

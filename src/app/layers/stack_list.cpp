@@ -3,6 +3,7 @@
 
 #include "app/listen/listen_field.h"
 #include "app/models/attempt.h"
+#include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/layers/family.h"
@@ -28,7 +29,7 @@ StackList::StackList(Studio& studio, QWidget* parent)
                                 return control.kind == ControlKind::Button ||
                                        control.kind == ControlKind::Axis;
                             })),
-      m_chord(new QPushButton(tr("New layer: while others are engaged together"), this)),
+      m_chord(new ElidedButton(tr("New layer: two others at once"), this)),
       m_crowding(new QLabel(this))
 {
     auto* column = new QVBoxLayout(this);
@@ -44,7 +45,7 @@ StackList::StackList(Studio& studio, QWidget* parent)
     column->addWidget(hint);
     column->addWidget(m_scroll, 1);
     m_new->setObjectName(QStringLiteral("new layer"));
-    m_new->setText(tr("New layer: hold or flip a control now"));
+    m_new->setText(tr("New layer: touch its control"));
     m_new->setToolTip(tr("Touch the control that shall engage it, or choose one from the list."));
     column->addWidget(m_new);
     connect(m_new, &ListenField::chosen, this, &StackList::makeLayer);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/listen_field.h"
 
+#include "app/style/elided_button.h"
 #include "core/tangle/lookup.h"
 
 #include <QHBoxLayout>
@@ -14,7 +15,7 @@ ListenField::ListenField(Studio& studio, Filter wants, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
       m_wants(std::move(wants)),
-      m_field(new QPushButton),
+      m_field(new ElidedButton),
       m_list(new QToolButton),
       m_menu(new QMenu(this))
 {

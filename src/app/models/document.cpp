@@ -106,9 +106,22 @@ Fallible Document::open(const QString& path)
         return {};
     }
     std::string sentences;
-    const auto name = path.mid(path.lastIndexOf(QLatin1Char('/')) + 1).toStdString();
-    for (const auto& problem : read.problems) sentences += format::toText(problem, name) + "\n";
+    for (const auto& problem : read.problems) sentences += format::toWords(problem) + "\n";
     return fail(Failure::Code::Unreadable, sentences, "The file was left as it is.");
+}
+
+Fallible Document::openEarlier(const QString& copy, const QString& path)
+{
+    const auto text = format::readText(copy.toStdString());
+    if (!text) return tl::unexpected(text.error());
+    auto read = format::readTangle(*text);
+    if (!read.isReadable)
+        return fail(Failure::Code::Unreadable, "The copy cannot be read either.",
+                    "Try an earlier one.");
+    begin(read.tangle, path);
+    m_textOnDisk = format::readText(path.toStdString()).value_or(std::string());
+    m_history.resetClean();
+    return {};
 }
 
 std::optional<std::string> Document::othersText() const

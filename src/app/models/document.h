@@ -50,6 +50,9 @@ class Document : public QObject
     /// Reads a file. Fails with all its errors in one text; the document stays as it was.
     [[nodiscard]] Fallible open(const QString& path);
 
+    /// Reads an earlier copy of a file in its place: saving puts it back.
+    [[nodiscard]] Fallible openEarlier(const QString& copy, const QString& path);
+
     /// The text that somebody else put into the document's file since it was read or saved here;
     /// empty when nobody did.
     [[nodiscard]] std::optional<std::string> othersText() const;

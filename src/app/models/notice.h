@@ -19,6 +19,7 @@ struct Notice {
     QString id;  ///< there is one of each at most
     QString sentence;
     std::vector<Way> ways;
+    bool isTrouble = false;  ///< something went wrong: told on the desktop, too
 };
 
 }  // namespace jolly::app

@@ -13,7 +13,7 @@ namespace jolly::app
 {
 
 Studio::Studio(Document& document, EngineSession& session, QObject* parent)
-    : QObject(parent), m_document(document), m_session(session), m_stance(document, session)
+    : Messages(parent), m_document(document), m_session(session), m_stance(document, session)
 {
     connect(&m_stance, &Stance::footingChanged, this, &Studio::deskChanged);
     connect(&m_stance, &Stance::refused, this, &Studio::refuse);
@@ -37,41 +37,27 @@ void Studio::watchEngine()
     connect(&m_session, &EngineSession::lost, this,
             [this] { refuse(tr("The engine stopped; it is being started again.")); });
     connect(&m_session, &EngineSession::wasEnded, this, [this, id] {
-        show({id, tr("The engine was ended by another program."), {{tr("Start it again"), [this] {
-                                                                        m_session.begin();
-                                                                    }}}});
+        show({id,
+              tr("The engine was ended by another program."),
+              {{tr("Start it again"), [this] { m_session.begin(); }}},
+              true});
     });
     connect(&m_session, &EngineSession::notStarted, this, [this, id, again](const QString& why) {
-        show({id, tr("There is no engine, so nothing moves. %1").arg(why), {again}});
+        show({id, tr("There is no engine, so nothing moves. %1").arg(why), {again}, true});
     });
     connect(&m_session, &EngineSession::silent, this, [this, id] {
         show({id,
               tr("The engine does not answer. What games see stays as it is."),
-              {{tr("Wait"), {}}, {tr("Start another"), [this] { m_session.startAnother(); }}}});
+              {{tr("Wait"), {}}, {tr("Start another"), [this] { m_session.startAnother(); }}},
+              true});
     });
     connect(&m_session, &EngineSession::statusTold, this, &Studio::compareFlown);
 }
 
-void Studio::show(Notice notice)
-{
-    const auto same = std::ranges::find(m_notices, notice.id, &Notice::id);
-    if (same == m_notices.end()) {
-        m_notices.push_back(std::move(notice));
-    } else {
-        *same = std::move(notice);
-    }
-    Q_EMIT noticesChanged();
-}
-
-void Studio::hide(const QString& id)
-{
-    if (std::erase_if(m_notices, [&](const Notice& each) { return each.id == id; }) > 0)
-        Q_EMIT noticesChanged();
-}
-
 void Studio::meetEngine()
 {
-    const bool isUntouched = m_document.path().isEmpty() && m_document.history().count() == 0;
+    const bool isUntouched =
+        (m_document.path().isEmpty() || m_isYielding) && m_document.history().count() == 0;
     if (!m_session.hasFoundOne() || !isUntouched) return sendTangle();
     m_session.askForTangle([this](const std::string& text) { takeFlown(text); });
 }
@@ -81,7 +67,7 @@ void Studio::takeFlown(const std::string& text)
 {
     const auto flown = format::readTangle(text);
     if (flown.isReadable) {
-        m_document.begin(flown.tangle, {});
+        if (flown.tangle != tangle()) m_document.begin(flown.tangle, {});
     } else {
         sendTangle();
     }

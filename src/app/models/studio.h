@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/models/document.h"
-#include "app/models/notice.h"
+#include "app/models/messages.h"
 #include "app/models/stance.h"
 #include "app/models/touch_finder.h"
 #include "app/services/engine_session.h"
@@ -18,7 +18,7 @@ namespace jolly::app
 
 /// What all pages share: the document, the engine, the desk made of both, what is selected and what
 /// was touched last.
-class Studio : public QObject
+class Studio : public Messages
 {
     Q_OBJECT
 
@@ -92,16 +92,11 @@ class Studio : public QObject
     [[nodiscard]] Time now() const { return m_clock(); }
     void setClock(std::function<Time()> clock) { m_clock = std::move(clock); }
 
-    /// Says a sentence to the pilot: what came of something, or why it was not done.
-    void say(const QString& sentence) { Q_EMIT said(sentence, true); }
-    void refuse(const QString& sentence) { Q_EMIT said(sentence, false); }
+    /// What part of its travel an axis has to move to be touched; TouchFinder::kLoud at first.
+    void setTouchLoudness(double part) { m_finder.setLoudness(part); }
 
-    /// What waits for the pilot's word, in the order in which it came.
-    [[nodiscard]] const std::vector<Notice>& notices() const { return m_notices; }
-
-    /// Shows a notice in the place of one with its id.
-    void show(Notice notice);
-    void hide(const QString& id);
+    /// Nobody asked for the tangle that is open: should another one fly, that one is shown.
+    void setYielding(bool isYielding) { m_isYielding = isYielding; }
 
  Q_SIGNALS:
     void deskChanged();
@@ -112,8 +107,6 @@ class Studio : public QObject
     void followingChanged(bool isFollowing);
     void listenerChanged();
     void problemsChanged();
-    void said(const QString& sentence, bool isGood);
-    void noticesChanged();
 
  private:
     void rebuild();
@@ -135,11 +128,11 @@ class Studio : public QObject
     std::optional<ControlRef> m_selected;
     std::optional<ControlRef> m_touched;
     std::optional<Strand> m_copied;
-    std::vector<Notice> m_notices;
     std::optional<Tangle> m_trial;
     std::set<std::string> m_reversed;  ///< ids of strands
     bool m_wasLive = false;
     bool m_isSending = false;
+    bool m_isYielding = false;
     bool m_isFollowing = true;
     const QObject* m_listener = nullptr;
     std::function<Time()> m_clock = [] {

@@ -48,7 +48,7 @@ std::optional<ControlRef> TouchFinder::look(const Desk& desk, const LiveSnapshot
 {
     while (m_past.size() > 1 && m_past.front().time < now - kWindow) m_past.pop_front();
     std::optional<ControlRef> loudest;
-    double most = kLoud;
+    double most = m_loud;
     if (!m_past.empty() && m_past.front().slots.size() == values.slots.size()) {
         for (const auto& controller : desk.controllers) {
             for (std::size_t i = 0; i < controller.slotOf.size(); ++i) {

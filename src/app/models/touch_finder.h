@@ -13,7 +13,8 @@ namespace jolly::app
 class TouchFinder
 {
  public:
-    /// A lever counts as touched once it moved this part of its travel within kWindow.
+    /// A lever counts as touched once it moved this part of its travel within kWindow, unless
+    /// another is set.
     static constexpr double kLoud = 0.06;
     static constexpr Time kWindow = std::chrono::milliseconds(350);
 
@@ -28,6 +29,8 @@ class TouchFinder
     /// than the last or comes after a rest.
     [[nodiscard]] std::optional<ControlRef> look(const Desk& desk, const LiveSnapshot& values,
                                                  Time now);
+
+    void setLoudness(double part) { m_loud = part; }
 
     /// Forgets what was seen; after the desk changed.
     void reset() { m_past.clear(); }
@@ -44,6 +47,7 @@ class TouchFinder
     [[nodiscard]] bool onlyShakes(const RigControl& control, std::size_t slot,
                                   const LiveSnapshot& values, Time now) const;
 
+    double m_loud = kLoud;
     std::deque<Past> m_past;
 };
 

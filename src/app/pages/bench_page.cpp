@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/bench_page.h"
 
+#include "app/pages/column_plan.h"
 #include "app/style/theme.h"
 
 #include <QHBoxLayout>
@@ -29,30 +30,33 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
     row->setContentsMargins(12, 12, 12, 10);
     row->setSpacing(kGap);
     auto* left = new QVBoxLayout;
+    left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(kGap);
     auto* seen = new ScrollColumn("bench left", kGap);
-    seen->setMinimumWidth(380);
-    seen->setMaximumWidth(520);
     seen->column().addWidget(m_game);
     seen->column().addStretch();
-    m_learn->setMaximumWidth(520);
     left->addWidget(seen, 1);
     left->addWidget(m_learn);
     left->addWidget(m_walk);
-    m_walk->setMaximumWidth(520);
     m_walk->hide();
-    auto* right = new QVBoxLayout;
-    right->setSpacing(kGap);
+    auto* right = new ScrollColumn("bench right", kGap);
+    m_chart->setMinimumHeight(150);
+    m_delay->setMinimumHeight(210);
+    m_recorder->setMinimumHeight(150);
     auto* middle = new QHBoxLayout;
     middle->setSpacing(kGap);
-    m_delay->setMinimumWidth(230);
+    m_delay->setMinimumWidth(200);
     middle->addWidget(m_delay, 2);
     middle->addWidget(m_story, 3);
-    right->addWidget(m_chart, 4);
-    right->addLayout(middle, 4);
-    right->addWidget(m_recorder, 4);
-    row->addLayout(left, 4);
-    row->addLayout(right, 7);
+    right->column().addWidget(m_chart, 4);
+    right->column().addLayout(middle, 4);
+    right->column().addWidget(m_recorder, 4);
+    m_left = new QWidget;
+    m_left->setLayout(left);
+    m_left->setProperty("part", true);  // for F6
+    right->setProperty("part", true);
+    row->addWidget(m_left);
+    row->addWidget(right, 1);
     m_frame.setInterval(kFrameMs);
     m_look.setInterval(kLookMs);
     connect(&m_frame, &QTimer::timeout, this, &BenchPage::showValues);
@@ -119,6 +123,11 @@ void BenchPage::showValues()
     m_chart->draw();
     m_delay->showValues();
     m_walk->showState();
+}
+
+void BenchPage::resizeEvent(QResizeEvent*)
+{
+    m_left->setFixedWidth(sideWidth(width(), 340, 420, 600));
 }
 
 void BenchPage::showEvent(QShowEvent*)

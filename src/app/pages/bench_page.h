@@ -31,6 +31,8 @@ class BenchPage : public QWidget
 
     [[nodiscard]] GameCard& game() { return *m_game; }
     [[nodiscard]] Learning& learning() { return m_learning; }
+    /// Writes the last minutes to a file.
+    void keepRecording() { m_log.keep(); }
     [[nodiscard]] FlightLog& log() { return m_log; }
     [[nodiscard]] HandMoves& hand() { return m_hand; }
     [[nodiscard]] WalkCard& walk() { return *m_walk; }
@@ -44,6 +46,7 @@ class BenchPage : public QWidget
     void reportWanted();     ///< likewise, for the walk's report
 
  protected:
+    void resizeEvent(QResizeEvent* event) override;
     void showEvent(QShowEvent* event) override;
     void hideEvent(QHideEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
@@ -64,6 +67,7 @@ class BenchPage : public QWidget
     DelayCard* m_delay;
     StoryCard* m_story;
     RecorderCard* m_recorder;
+    QWidget* m_left = nullptr;
     QTimer m_frame;
     QTimer m_look;
 };

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/layers_page.h"
 
+#include "app/pages/column_plan.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -10,6 +12,13 @@
 
 namespace jolly::app
 {
+
+namespace
+{
+
+constexpr int kMostMiddle = 1100;
+
+}  // namespace
 
 LayersPage::LayersPage(Studio& studio, QWidget* parent)
     : QWidget(parent),
@@ -28,8 +37,10 @@ LayersPage::LayersPage(Studio& studio, QWidget* parent)
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(12, 12, 6, 10);
     row->setSpacing(12);
-    m_stack->setFixedWidth(262);
-    m_right->setFixedWidth(296);
+    m_middle->setMaximumWidth(kMostMiddle);
+    for (QWidget* part : {static_cast<QWidget*>(m_stack), static_cast<QWidget*>(m_middle),
+                          static_cast<QWidget*>(m_right)})
+        part->setProperty("part", true);  // for F6
     m_strands->setSpacing(kGap);
     m_middle->column().addWidget(m_plate);
     m_middle->column().addWidget(m_across);
@@ -120,7 +131,7 @@ void LayersPage::addInvitation(const ControlRef& control)
                                  .arg(layer, m_studio.nameOf(control)));
     words->setWordWrap(true);
     column->addWidget(words);
-    auto* row = new QHBoxLayout;
+    auto* row = new WrapLayout(6);
     auto* lead = new QPushButton(tr("Lead it to the next free one"));
     lead->setObjectName(QStringLiteral("next free"));
     connect(lead, &QPushButton::clicked, &m_studio, &Studio::weaveToNextFree, Qt::QueuedConnection);
@@ -132,6 +143,12 @@ void LayersPage::addInvitation(const ControlRef& control)
     row->addStretch();
     column->addLayout(row);
     m_strands->addWidget(card);
+}
+
+void LayersPage::resizeEvent(QResizeEvent*)
+{
+    m_stack->setFixedWidth(sideWidth(width(), 216, 262, 360));
+    m_right->setFixedWidth(sideWidth(width(), 268, 300, 460));
 }
 
 void LayersPage::showEvent(QShowEvent*)

@@ -28,6 +28,7 @@ class LayersPage : public QWidget
     void libraryWanted();
 
  protected:
+    void resizeEvent(QResizeEvent* event) override;
     void showEvent(QShowEvent* event) override;
 
  private:

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/rig_page.h"
 
+#include "app/pages/column_plan.h"
 #include "app/style/theme.h"
 
 #include <QEvent>
@@ -14,9 +15,9 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kCardWidth = 352;
-constexpr int kFactsWidth = 330;
-constexpr int kWalkWidth = 400;
+constexpr int kLeastCard = 266;
+constexpr int kMostCard = 470;
+constexpr int kMostColumns = 4;
 
 }  // namespace
 
@@ -35,6 +36,7 @@ RigPage::RigPage(Studio& studio, AxisWatch& axis, QWidget* parent)
     m_area = new QScrollArea;
     m_area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_area->setFocusPolicy(Qt::NoFocus);
+    m_area->setProperty("part", true);  // for F6
     m_inside->setObjectName(QStringLiteral("scrolled"));
     m_area->setWidget(m_inside);
     m_area->viewport()->installEventFilter(this);
@@ -77,13 +79,11 @@ void RigPage::buildSide()
     m_side->setWidgetResizable(true);
     m_side->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_side->setFocusPolicy(Qt::NoFocus);
+    m_side->setProperty("part", true);
     m_side->setWidget(facts);
-    m_side->setFixedWidth(kFactsWidth);
     m_calibration = new CalibrationCard(m_studio);
-    m_calibration->setFixedWidth(kWalkWidth);
     m_calibration->hide();
     m_arrange = new ArrangeCard(m_studio);
-    m_arrange->setFixedWidth(kFactsWidth);
     m_arrange->hide();
     layout()->addWidget(m_side);
     layout()->addWidget(m_arrange);
@@ -232,8 +232,8 @@ void RigPage::settleDoubt(std::size_t rig, const Identity& identity)
 void RigPage::arrange()
 {
     const int room = m_area->viewport()->width() - 8;
-    const int columns = std::max(1, (room + kGap) / (kCardWidth + kGap));
-    const int width = (room - (columns - 1) * kGap) / columns;
+    const int columns = std::clamp((room + kGap) / (kLeastCard + kGap), 1, kMostColumns);
+    const int width = std::min(kMostCard, (room - (columns - 1) * kGap) / columns);
     std::vector<int> bottoms(static_cast<std::size_t>(columns), 0);
     const auto place = [&](Card* card, int height, int span) {
         auto lowest = std::ranges::min_element(bottoms);
@@ -248,6 +248,14 @@ void RigPage::arrange()
     if (m_plates.plates().empty()) place(m_empty, 210, 2);
     for (auto* plate : m_plates.plates()) place(plate, plate->heightForWidth(width), 1);
     m_inside->resize(room, *std::ranges::max_element(bottoms));
+}
+
+void RigPage::resizeEvent(QResizeEvent*)
+{
+    const int facts = sideWidth(width(), 326, 334, 480);
+    m_side->setFixedWidth(facts);
+    m_arrange->setFixedWidth(facts);
+    m_calibration->setFixedWidth(sideWidth(width(), 360, 400, 520));
 }
 
 bool RigPage::eventFilter(QObject* watched, QEvent* event)

@@ -37,9 +37,11 @@ class ShapePage : public QWidget
     [[nodiscard]] const std::string& strand() const { return m_strand; }
 
  protected:
+    void resizeEvent(QResizeEvent* event) override;
     void showEvent(QShowEvent* event) override;
 
  private:
+    void divide();
     void buildMiddle(QVBoxLayout& column);
     void buildRight(QVBoxLayout& column);
     void buildStrip(QVBoxLayout& column);
@@ -100,6 +102,8 @@ class ShapePage : public QWidget
     QLabel* m_shared = nullptr;
     QLabel* m_under = nullptr;
     QPushButton* m_try = nullptr;
+    QWidget* m_leftSide = nullptr;
+    QWidget* m_rightSide = nullptr;
     QVBoxLayout* m_right = nullptr;
     QPointer<CounterWalk> m_walk;
 };

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/card.h"
 #include "app/layers/footing_bar.h"
+#include "app/pages/column_plan.h"
 #include "app/pages/shape_page.h"
 #include "app/shape/axis_list.h"
 #include "app/shape/feel_bar.h"
@@ -10,6 +11,7 @@
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/lookup.h"
 
 #include <QHBoxLayout>
@@ -65,9 +67,9 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(12, 12, 10, 10);
     row->setSpacing(12);
-    auto* left = new Card;
-    left->setFixedWidth(244);
-    auto* leftColumn = new QVBoxLayout(left);
+    m_leftSide = new Card;
+    m_leftSide->setProperty("part", true);  // for F6
+    auto* leftColumn = new QVBoxLayout(m_leftSide);
     leftColumn->setContentsMargins(8, 10, 4, 8);
     auto* title = makeTitle(tr("Axes"));
     title->setContentsMargins(6, 0, 0, 0);
@@ -78,17 +80,18 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     auto* middle = new QVBoxLayout;
     middle->setSpacing(6);
     buildMiddle(*middle);
-    auto* right = new QWidget;
-    right->setFixedWidth(348);
-    m_right = new QVBoxLayout(right);
+    m_rightSide = new QWidget;
+    m_rightSide->setProperty("part", true);
+    m_right = new QVBoxLayout(m_rightSide);
     m_right->setContentsMargins(0, 0, 0, 0);
     m_right->setSpacing(8);
     m_origin = new OriginBar(studio);
     m_right->addWidget(m_origin);
     buildRight(*m_right);
-    row->addWidget(left);
+    row->addWidget(m_leftSide);
     row->addLayout(middle, 1);
-    row->addWidget(right);
+    row->addWidget(m_rightSide);
+    divide();
     wirePlot();
     connect(m_list, &AxisList::chosen, this, [this](const std::string& id) {
         choose(id);
@@ -116,6 +119,17 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
         rememberOld();
         if (isVisible()) rebuild();
     });
+}
+
+void ShapePage::resizeEvent(QResizeEvent*)
+{
+    divide();
+}
+
+void ShapePage::divide()
+{
+    m_leftSide->setFixedWidth(sideWidth(width(), 184, 244, 300));
+    m_rightSide->setFixedWidth(sideWidth(width(), 312, 348, 440));
 }
 
 void ShapePage::buildMiddle(QVBoxLayout& column)
@@ -153,8 +167,10 @@ void ShapePage::buildRight(QVBoxLayout& column)
     head->setContentsMargins(4, 0, 8, 0);
     head->addWidget(makeTitle(tr("Stages")));
     head->addStretch();
-    m_shared = makeLabel("shared", "straw");
-    m_shared->setWordWrap(false);
+    m_shared = new ElidedLabel;
+    m_shared->setObjectName(QStringLiteral("shared"));
+    m_shared->setFont(textFont(TextSize::Small));
+    setTone(*m_shared, "straw");
     head->addWidget(m_shared);
     column.addLayout(head);
     m_stack = new StageStack(m_studio);
@@ -169,7 +185,7 @@ void ShapePage::buildRight(QVBoxLayout& column)
 
 void ShapePage::buildStrip(QVBoxLayout& column)
 {
-    auto* head = new QHBoxLayout;
+    auto* head = new WrapLayout(8);
     head->addWidget(makeTitle(tr("Last 10 seconds")));
     head->addStretch();
     auto* raw = makeLabel("raw", "dim");

@@ -6,6 +6,8 @@
 #include "app/devices/sheet_bar.h"
 #include "app/layers/footing_bar.h"
 #include "app/layers/layer_goals.h"
+#include "app/pages/column_plan.h"
+#include "app/style/columns_layout.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/device_edit.h"
@@ -42,9 +44,8 @@ WeavePage::WeavePage(Studio& studio, QWidget* parent)
 
 void WeavePage::wireControllers()
 {
-    connect(&m_controllers, &ControllerPlates::plateAdded, this, [this](Faceplate* plate) {
-        m_leftColumn->insertWidget(m_leftColumn->count() - 1, plate);
-    });
+    connect(&m_controllers, &ControllerPlates::plateAdded, this,
+            [this](Faceplate* plate) { m_leftColumn->insertWidget(m_leftColumn->count(), plate); });
     connect(&m_controllers, &ControllerPlates::activated, this,
             [this](const ControlRef& ref) { m_studio.select(ref); });
     connect(&m_controllers, &ControllerPlates::dragMoved, this,
@@ -68,7 +69,7 @@ void WeavePage::wireControllers()
 void WeavePage::wireDevices()
 {
     connect(&m_devices, &DevicePlates::plateAdded, this, [this](Faceplate* plate) {
-        m_rightColumn->insertWidget(m_rightColumn->count() - 3, plate);
+        m_rightColumn->insertWidget(m_rightColumn->count() - 2, plate);
     });
     connect(&m_devices, &DevicePlates::hovered, this, [this](bool isInside) {
         m_atEntry.reset();
@@ -138,26 +139,22 @@ void WeavePage::buildRightColumn()
         });
     }
     add->setMenu(menu);
-    m_rightColumn->insertWidget(m_rightColumn->count() - 1, add);
+    m_rightColumn->insertWidget(1, add);
     m_layers = new LayerGoals(m_studio);
     connect(m_layers, &LayerGoals::activated, this, &WeavePage::leadToLayer);
-    m_rightColumn->insertWidget(m_rightColumn->count() - 1, m_layers);
+    m_rightColumn->insertWidget(2, m_layers);
 }
 
-QScrollArea* WeavePage::makeColumn(int width, QVBoxLayout*& layout)
+QScrollArea* WeavePage::makeColumn(const char* name, QWidget* inside)
 {
     auto* area = new QScrollArea(this);
+    area->setObjectName(QLatin1String(name));
     area->setWidgetResizable(true);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     area->setFocusPolicy(Qt::NoFocus);
-    if (width > 0) area->setFixedWidth(width);
-    auto* inside = new QWidget;
+    area->setProperty("part", true);  // for F6
     inside->setObjectName(QStringLiteral("scrolled"));
     inside->installEventFilter(this);
-    layout = new QVBoxLayout(inside);
-    layout->setContentsMargins(0, 0, 8, 0);
-    layout->setSpacing(kGap);
-    layout->addStretch();
     area->setWidget(inside);
     connect(area->verticalScrollBar(), &QScrollBar::valueChanged, this, &WeavePage::placeThreads);
     return area;
@@ -168,9 +165,18 @@ void WeavePage::buildColumns()
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(12, 12, 4, 10);
     row->setSpacing(12);
-    m_left = makeColumn(362, m_leftColumn);
-    m_middle = makeColumn(0, m_middleColumn);
-    m_right = makeColumn(346, m_rightColumn);
+    auto* left = new QWidget;
+    m_leftColumn = new ColumnsLayout(left, kGap);
+    m_left = makeColumn("weave left", left);
+    auto* middle = new QWidget;
+    m_middleColumn = new QVBoxLayout(middle);
+    m_middleColumn->setContentsMargins(0, 0, 8, 0);
+    m_middleColumn->setSpacing(kGap);
+    m_middleColumn->addStretch();
+    m_middle = makeColumn("weave middle", middle);
+    auto* right = new QWidget;
+    m_rightColumn = new ColumnsLayout(right, kGap);
+    m_right = makeColumn("weave right", right);
     buildRightColumn();
     row->addWidget(m_left);
     row->addWidget(m_middle, 1);
@@ -293,8 +299,19 @@ StrandCard* WeavePage::cardOf(const std::string& strand) const
     return found == m_cards.end() ? nullptr : *found;
 }
 
+void WeavePage::divide()
+{
+    const auto plan = planColumns(width() - 40);
+    m_left->setFixedWidth(plan.left);
+    m_leftColumn->setColumns(plan.leftColumns);
+    m_middle->setMaximumWidth(plan.most);
+    m_right->setFixedWidth(plan.right);
+    m_rightColumn->setColumns(plan.rightColumns);
+}
+
 void WeavePage::resizeEvent(QResizeEvent*)
 {
+    divide();
     m_threads->setGeometry(rect());
     m_threads->raise();
     QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);

@@ -14,6 +14,8 @@
 namespace jolly::app
 {
 
+class ColumnsLayout;
+
 class LayerGoals;
 
 /// Left the rig, right the virtual devices, between them the strands of the selected control.
@@ -53,7 +55,8 @@ class WeavePage : public QWidget
     void showWhere(const std::optional<Target>& pointed);
     [[nodiscard]] std::optional<ControlRef> clicksLead() const;
     [[nodiscard]] QString whatClickDoes(const Target& target) const;
-    [[nodiscard]] QScrollArea* makeColumn(int width, QVBoxLayout*& layout);
+    [[nodiscard]] QScrollArea* makeColumn(const char* name, QWidget* inside);
+    void divide();
     void rebuildPlates();
     void rebuildMiddle();
     void rebuildCards();
@@ -72,9 +75,9 @@ class WeavePage : public QWidget
     QScrollArea* m_left = nullptr;
     QScrollArea* m_middle = nullptr;
     QScrollArea* m_right = nullptr;
-    QVBoxLayout* m_leftColumn = nullptr;
+    ColumnsLayout* m_leftColumn = nullptr;
     QVBoxLayout* m_middleColumn = nullptr;
-    QVBoxLayout* m_rightColumn = nullptr;
+    ColumnsLayout* m_rightColumn = nullptr;
     QLabel* m_name = nullptr;
     QLabel* m_where = nullptr;
     Card* m_invitation = nullptr;

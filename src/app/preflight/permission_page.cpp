@@ -52,7 +52,7 @@ PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
 {
     setObjectName(QStringLiteral("permission page"));
     auto* card = new Card;
-    card->setFixedWidth(kCardWidth);
+    card->setMaximumWidth(kCardWidth);
     auto* column = new QVBoxLayout(card);
     column->setContentsMargins(24, 20, 24, 20);
     column->setSpacing(12);
@@ -86,7 +86,11 @@ PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
     column->addWidget(m_outcome);
     auto* centre = new QVBoxLayout(this);
     centre->setContentsMargins(24, 24, 24, 24);
-    centre->addWidget(card, 1, Qt::AlignHCenter);
+    auto* across = new QHBoxLayout;
+    across->addStretch(1);
+    across->addWidget(card, 100);
+    across->addStretch(1);
+    centre->addLayout(across, 1);
     connect(m_give, &QPushButton::clicked, this, &PermissionPage::permissionWanted);
     connect(later, &QPushButton::clicked, this, &PermissionPage::dismissed);
     connect(copy, &QPushButton::clicked, this, [this] {

@@ -2,6 +2,7 @@
 #include "app/rig/calibration_card.h"
 
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
@@ -99,7 +100,7 @@ void CalibrationCard::build()
     m_reset->setToolTip(tr("Back to the ends and the rest that the device itself tells"));
     m_back->setObjectName(QStringLiteral("calibration back"));
     m_next->setObjectName(QStringLiteral("calibration next"));
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new WrapLayout(6);
     buttons->addWidget(m_leave);
     buttons->addWidget(m_reset);
     buttons->addWidget(m_anew);

@@ -2,6 +2,7 @@
 #include "app/rig/control_facts.h"
 
 #include "app/rig/control_words.h"
+#include "app/style/elided_button.h"
 #include "app/style/theme.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
@@ -40,7 +41,7 @@ QWidget* makeOffer(QLabel*& words, QPushButton*& button, const char* name)
     words = new QLabel;
     words->setObjectName(QLatin1String(name) + QStringLiteral(" words"));
     words->setWordWrap(true);
-    button = new QPushButton;
+    button = new ElidedButton;
     button->setObjectName(QLatin1String(name));
     column->addWidget(words);
     column->addWidget(button, 0, Qt::AlignLeft);
@@ -134,9 +135,9 @@ void ControlFacts::buildAxisFacts(QVBoxLayout& column)
     m_filter = makeOffer(m_filterWords, m_straight, "straight");
     grid->addWide(m_filter);
     connect(m_straight, &QPushButton::clicked, this, &ControlFacts::setStraight);
-    m_calibrate = new QPushButton;
+    m_calibrate = new ElidedButton;
     m_calibrate->setObjectName(QStringLiteral("calibrate"));
-    m_calibrateOne = new QPushButton(tr("Only this axis…"));
+    m_calibrateOne = new ElidedButton(tr("Only this axis…"));
     m_calibrateOne->setObjectName(QStringLiteral("calibrate one"));
     grid->addWide(m_calibrate);
     grid->addWide(m_calibrateOne);

@@ -2,6 +2,7 @@
 #include "app/rig/notch_card.h"
 
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
@@ -70,8 +71,7 @@ NotchCard::NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent)
     m_match->setObjectName(QStringLiteral("match notches"));
     m_match->setToolTip(tr("Both levers give the same value at notches of one name"));
     m_match->setMenu(m_menu);
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(6);
+    auto* buttons = new WrapLayout(6);
     buttons->addWidget(m_capture);
     buttons->addWidget(m_byHand);
     buttons->addWidget(m_match);

@@ -3,6 +3,7 @@
 
 #include "app/listen/listen_field.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
@@ -107,7 +108,7 @@ void SwitchCard::buildOffer()
     setTone(*words, "dim");
     auto* two = makeButton(tr("Two positions"), "two positions");
     auto* three = makeButton(tr("Three positions"), "three positions");
-    auto* row = new QHBoxLayout;
+    auto* row = new WrapLayout(6);
     row->addWidget(two);
     row->addWidget(three);
     row->addStretch();
@@ -135,7 +136,7 @@ void SwitchCard::buildSwitch(const RigSwitch& made)
     for (std::size_t i = 0; i < made.positions.size(); ++i) buildPosition(made, i);
     auto* more = makeButton(tr("Add position"), "add position");
     auto* apart = makeButton(tr("Take it apart"), "take apart");
-    auto* row = new QHBoxLayout;
+    auto* row = new WrapLayout(6);
     row->addWidget(more);
     row->addWidget(apart);
     row->addStretch();

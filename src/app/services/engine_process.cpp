@@ -63,11 +63,16 @@ QString whyEnded(Started& started)
 
 }  // namespace
 
-EngineAccess realEngine(const QString& world, bool takesKeyboards, const QString& program)
+EngineAccess realEngine(const EngineStart& start)
 {
-    QStringList arguments{QStringLiteral("run"), QStringLiteral("--idle"),
-                          QStringLiteral("--world"), world};
-    if (takesKeyboards) arguments << QStringLiteral("--keyboards");
+    QStringList arguments{QStringLiteral("run"),
+                          QStringLiteral("--idle"),
+                          QStringLiteral("--world"),
+                          start.world,
+                          QStringLiteral("--recorder-minutes"),
+                          QString::number(start.recorderMinutes)};
+    if (start.takesKeyboards) arguments << QStringLiteral("--keyboards");
+    const auto program = start.program;
     const auto started = std::make_shared<Started>();
     return {.connect = []() -> Result<std::unique_ptr<EngineLink>> {
                 auto client = EngineClient::connect(kPatience);

@@ -11,13 +11,17 @@ namespace jolly::app
 /// The program `tangle`: beside this one, else on the path; empty when it is in neither.
 [[nodiscard]] QString engineProgram();
 
+/// How an engine is started.
+struct EngineStart {
+    QString world = QStringLiteral("kernel");  ///< or a world file
+    bool takesKeyboards = false;               ///< keyboards and pointers count as controllers
+    QString program{};                         ///< the engine's; empty for engineProgram()
+    int recorderMinutes = 15;                  ///< how long the flight recorder looks back
+};
+
 /// The engine of the session bus; when there is none, the program `tangle` beside this one is
 /// started as a process of its own, idle.
 ///
-/// @param world          "kernel" or a world file.
-/// @param takesKeyboards  whether keyboards and pointers count as controllers.
-/// @param program         the engine's; empty for engineProgram().
-[[nodiscard]] EngineAccess realEngine(const QString& world, bool takesKeyboards = false,
-                                      const QString& program = {});
+[[nodiscard]] EngineAccess realEngine(const EngineStart& start);
 
 }  // namespace jolly::app

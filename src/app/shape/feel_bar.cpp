@@ -3,6 +3,7 @@
 
 #include "app/shape/axis_strand.h"
 #include "app/shape/under_curves.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
 
@@ -18,14 +19,9 @@ namespace jolly::app
 
 FeelBar::FeelBar(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(studio)
 {
-    constexpr int kInARow = 4;
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setSpacing(6);
-    grid->setColumnStretch(kInARow, 1);
+    auto* row = new WrapLayout(6, this);
     const auto add = [&](QPushButton* button) {
-        const int place = static_cast<int>(m_buttons.size());
-        grid->addWidget(button, place / kInARow, place % kInARow);
+        row->addWidget(button);
         m_buttons.push_back(button);
     };
     auto* straight = new QPushButton(tr("Straight"), this);

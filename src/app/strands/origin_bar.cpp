@@ -3,7 +3,9 @@
 
 #include "app/models/attempt.h"
 #include "app/strands/stage_words.h"
+#include "app/style/elided_button.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/layers/family_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
@@ -49,8 +51,7 @@ OriginBar::OriginBar(Studio& studio, QWidget* parent)
     m_words->setFont(textFont(TextSize::Small));
     setTone(*m_words, "dim");
     column->addWidget(m_words);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new WrapLayout(6);
     for (auto* button : {m_family, m_back, m_layer}) row->addWidget(button);
     row->addStretch();
     column->addLayout(row);
@@ -61,7 +62,7 @@ OriginBar::OriginBar(Studio& studio, QWidget* parent)
 
 QPushButton* OriginBar::makeButton(const char* name)
 {
-    auto* button = new QPushButton(this);
+    auto* button = new ElidedButton(this);
     button->setObjectName(QLatin1String(name));
     setTone(*button, "plain-straw");
     button->setFont(textFont(TextSize::Small));

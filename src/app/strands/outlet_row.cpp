@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/outlet_row.h"
 
+#include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
@@ -72,7 +73,7 @@ OutletRow::OutletRow(const QString& outlet, bool hasLamp, QWidget* parent)
     m_how = new QPushButton(this);
     m_how->setObjectName(QStringLiteral("how ") + outlet);
     m_how->setMinimumWidth(78);
-    m_goal = new QPushButton(this);
+    m_goal = new ElidedButton(this);
     m_goal->setObjectName(QStringLiteral("goal ") + outlet);
     m_goal->setProperty("tone", "plain");
     m_function = new ElidedLabel(this);

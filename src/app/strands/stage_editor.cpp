@@ -10,6 +10,7 @@
 #include "app/strands/stage_values.h"
 #include "app/strands/stage_words.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/stage_edit.h"
@@ -53,7 +54,7 @@ void StageEditor::build(const Stage& stage, Points points)
     grid->setVerticalSpacing(4);
     auto* rows = new QGridLayout;
     rows->setColumnStretch(1, 1);
-    auto* flags = new QHBoxLayout;
+    auto* flags = new WrapLayout(6);
     auto* lists = new QVBoxLayout;
     auto copy = stage.parameters;
     std::visit(
@@ -172,7 +173,7 @@ void StageEditor::addNumber(QGridLayout& grid, const NumberField& field)
     });
 }
 
-void StageEditor::addChoice(QHBoxLayout& row, const ChoiceField& field)
+void StageEditor::addChoice(QLayout& row, const ChoiceField& field)
 {
     auto* choice = new QComboBox(this);
     choice->setObjectName(toQt(field.key));
@@ -195,7 +196,7 @@ void StageEditor::addChoice(QHBoxLayout& row, const ChoiceField& field)
     });
 }
 
-void StageEditor::addFlag(QHBoxLayout& row, const FlagField& field)
+void StageEditor::addFlag(QLayout& row, const FlagField& field)
 {
     auto* chip = new QPushButton(toQt(field.label), this);
     chip->setObjectName(toQt(field.key));

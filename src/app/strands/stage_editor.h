@@ -6,7 +6,7 @@
 #include <QWidget>
 
 class QGridLayout;
-class QHBoxLayout;
+class QLayout;
 class QVBoxLayout;
 
 namespace jolly::app
@@ -41,8 +41,8 @@ class StageEditor : public QWidget
     void build(const Stage& stage, Points points);
     void addAmount(QGridLayout& grid, const AmountField& field, bool isCompact);
     void addNumber(QGridLayout& grid, const NumberField& field);
-    void addChoice(QHBoxLayout& row, const ChoiceField& field);
-    void addFlag(QHBoxLayout& row, const FlagField& field);
+    void addChoice(QLayout& row, const ChoiceField& field);
+    void addFlag(QLayout& row, const FlagField& field);
     void addControl(QGridLayout& grid, const ControlField& field);
     void addPoints(QVBoxLayout& column, const PointsField& field, Points points);
     void addPairs(QVBoxLayout& column, const PointsField& field);

@@ -10,6 +10,7 @@
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 #include "core/tangle/stage_edit.h"
@@ -103,7 +104,7 @@ void StrandCard::buildHead(const Strand& strand, QVBoxLayout& column)
     setTone(*m_name, "title");
     m_target = new ElidedLabel(this);
     setTone(*m_target, "dim");
-    m_where = new QLabel(whereText(m_studio.tangle(), strand), this);
+    m_where = new ElidedLabel(whereText(m_studio.tangle(), strand), this);
     m_where->setObjectName(QStringLiteral("layer and craft"));
     m_where->setFont(textFont(TextSize::Small, true));
     row->addWidget(m_name);
@@ -168,11 +169,11 @@ void StrandCard::buildLamp(QVBoxLayout& column)
 {
     auto* row = new QHBoxLayout;
     m_in = new ValueLabel(this);
-    m_in->setMinimumWidth(130);
+    m_in->setMinimumWidth(104);
     m_in->setColour(&Palette::dim);
     m_out = new ValueLabel(this);
     m_out->setObjectName(QStringLiteral("out"));
-    m_out->setMinimumWidth(130);
+    m_out->setMinimumWidth(104);
     m_out->setAlignment(Qt::AlignRight);
     m_out->setFont(textFont(TextSize::Normal, true));
     m_out->setColour(&Palette::straw);
@@ -191,8 +192,7 @@ int StrandCard::rowOf(const std::string& outlet) const
 
 void StrandCard::buildChips(QVBoxLayout& column)
 {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new WrapLayout(6);
     auto* others = new QMenu(this);
     StageList::forEach([&](const auto& kind) {
         const auto& info = kind.kInfo;

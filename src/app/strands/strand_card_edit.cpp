@@ -5,6 +5,7 @@
 #include "app/strands/stage_editor.h"
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/layers/family_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/goal_edit.h"
@@ -147,8 +148,7 @@ void StrandCard::openEditor(int stage)
 QWidget* StrandCard::makeStageButtons(std::size_t stage)
 {
     auto* bar = new QWidget(m_editorPlace);
-    auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(0, 0, 0, 0);
+    auto* row = new WrapLayout(6, bar);
     const auto add = [&](const QString& label, const char* name,
                          const std::function<void()>& deed) {
         auto* button = new QPushButton(label, bar);

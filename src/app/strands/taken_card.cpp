@@ -2,8 +2,10 @@
 #include "app/strands/taken_card.h"
 
 #include "app/strands/why_lines.h"
+#include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 #include "core/tangle/device_edit.h"
 
 #include <QHBoxLayout>
@@ -58,9 +60,9 @@ void TakenCard::addTaker(const Strand& strand, QVBoxLayout& column)
 
 void TakenCard::addOffers(QVBoxLayout& column)
 {
-    auto* row = new QHBoxLayout;
+    auto* row = new WrapLayout(6);
     const auto offer = [&](const char* name, const QString& words, auto&& deed) {
-        auto* button = new QPushButton(words);
+        auto* button = new ElidedButton(words);
         button->setObjectName(QString::fromLatin1(name));
         connect(button, &QPushButton::clicked, this, [this, deed] {
             deed();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/why_lines.h"
 
+#include "app/style/elided_button.h"
 #include "app/style/theme.h"
 #include "core/flight/why.h"
 #include "core/tangle/device_edit.h"
@@ -39,7 +40,7 @@ QStringList linesOf(const std::shared_ptr<const Recording>& kept, const Target& 
 }  // namespace
 
 WhyLines::WhyLines(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_button(new QPushButton(tr("Why?"))), m_lines(new QLabel)
+    : QWidget(parent), m_studio(studio), m_button(new ElidedButton(tr("Why?"))), m_lines(new QLabel)
 {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -75,13 +76,13 @@ void WhyLines::ask()
     if (m_lines->isVisible()) return m_lines->hide();
     if (const auto recording = m_source ? m_source() : nullptr)
         return answer(linesOf(recording, m_place, m_moment));
-    m_studio.session().askForRecording({}, [this, place = m_place,
-                                            moment = m_moment](Result<UniqueFd> fd) {
-        if (!fd) return answer({QString::fromStdString(fd.error().text())});
-        auto opened = format::openRecording(::dup(fd->get()), "The engine's recording");
-        if (!opened) return answer({QString::fromStdString(opened.error().text())});
-        answer(linesOf(std::make_shared<const Recording>(std::move(*opened)), place, moment));
-    });
+    m_studio.session().askForRecording(
+        {}, [this, place = m_place, moment = m_moment](Result<UniqueFd> fd) {
+            if (!fd) return answer({QString::fromStdString(fd.error().text())});
+            auto opened = format::openRecording(::dup(fd->get()), "The engine's recording");
+            if (!opened) return answer({QString::fromStdString(opened.error().text())});
+            answer(linesOf(std::make_shared<const Recording>(std::move(*opened)), place, moment));
+        });
 }
 
 void WhyLines::answer(const QStringList& lines)

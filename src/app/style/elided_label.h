@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <QHelpEvent>
 #include <QLabel>
-#include <QPainter>
-#include <QStyle>
+#include <QToolTip>
 
 namespace jolly::app
 {
@@ -21,13 +21,12 @@ class ElidedLabel : public QLabel
     }
 
  protected:
-    void paintEvent(QPaintEvent*) override
+    bool event(QEvent* event) override
     {
-        QPainter painter(this);
-        const auto shown = fontMetrics().elidedText(text(), Qt::ElideRight, width());
-        setToolTip(shown == text() ? QString() : text());
-        style()->drawItemText(&painter, rect(), int(Qt::AlignLeft | Qt::AlignVCenter), palette(),
-                              isEnabled(), shown, foregroundRole());
+        const bool isShort = width() < QLabel::sizeHint().width();
+        if (event->type() != QEvent::ToolTip || !isShort) return QLabel::event(event);
+        QToolTip::showText(static_cast<QHelpEvent*>(event)->globalPos(), text(), this);
+        return true;
     }
 };
 

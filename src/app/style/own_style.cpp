@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 
+#include <QComboBox>
 #include <QPainter>
 #include <QStyleOption>
 
@@ -18,11 +19,33 @@ constexpr int kBox = 16;
 
 OwnStyle::OwnStyle() : QProxyStyle(QStringLiteral("Fusion")) {}
 
+void OwnStyle::polish(QWidget* widget)
+{
+    constexpr int kLetters = 6;
+    QProxyStyle::polish(widget);
+    if (auto* box = qobject_cast<QComboBox*>(widget)) {
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(std::max(box->minimumContentsLength(), kLetters));
+    }
+}
+
 int OwnStyle::pixelMetric(PixelMetric metric, const QStyleOption* option,
                           const QWidget* widget) const
 {
     if (metric == PM_IndicatorWidth || metric == PM_IndicatorHeight) return kBox;
     return QProxyStyle::pixelMetric(metric, option, widget);
+}
+
+void OwnStyle::drawItemText(QPainter* painter, const QRect& rect, int flags,
+                            const QPalette& palette, bool isEnabled, const QString& text,
+                            QPalette::ColorRole role) const
+{
+    const auto metrics = painter->fontMetrics();
+    const bool isLine = !(flags & Qt::TextWordWrap) && !text.contains(QLatin1Char('\n'));
+    const bool fits = !isLine || metrics.size(flags, text).width() <= rect.width();
+    QProxyStyle::drawItemText(painter, rect, flags, palette, isEnabled,
+                              fits ? text : metrics.elidedText(text, Qt::ElideRight, rect.width()),
+                              role);
 }
 
 void OwnStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* option,

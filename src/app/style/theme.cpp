@@ -45,6 +45,8 @@ QLabel { background: transparent; }
 QLabel[tone="dim"] { color: @dim; }
 QLabel[tone="straw"] { color: @straw; }
 QLabel[tone="coral"] { color: @coral; }
+QLabel[tone="mint"] { color: @mint; }
+QDialog { background: @card; }
 QLabel[tone="title"] { color: @strong; }
 QFrame[tone="notice"] { background: @raised; border: 1px solid @straw; border-radius: 10px; }
 QScrollArea, QScrollArea > QWidget > QWidget#scrolled { background: transparent; border: 0; }
@@ -105,11 +107,19 @@ QString sheet()
 {
     const auto& p = palette();
     QString text = QLatin1String(kSheet);
-    const std::pair<const char*, QColor> names[] = {
-        {"@strawDeep", p.strawDeep}, {"@onStraw", p.onStraw}, {"@straw", p.straw},
-        {"@strong", p.strong},       {"@raised", p.raised},   {"@coral", p.coral},
-        {"@faint", p.faint},         {"@line", p.line},       {"@text", p.text},
-        {"@well", p.well},           {"@card", p.card},       {"@dim", p.dim}};
+    const std::pair<const char*, QColor> names[] = {{"@strawDeep", p.strawDeep},
+                                                    {"@onStraw", p.onStraw},
+                                                    {"@straw", p.straw},
+                                                    {"@strong", p.strong},
+                                                    {"@mint", p.mint},
+                                                    {"@raised", p.raised},
+                                                    {"@coral", p.coral},
+                                                    {"@faint", p.faint},
+                                                    {"@line", p.line},
+                                                    {"@text", p.text},
+                                                    {"@well", p.well},
+                                                    {"@card", p.card},
+                                                    {"@dim", p.dim}};
     for (const auto& [name, colour] : names) text.replace(QLatin1String(name), colour.name());
     return text;
 }

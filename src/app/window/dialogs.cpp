@@ -2,11 +2,13 @@
 #include "app/window/dialogs.h"
 
 #include "app/services/engine_process.h"
+#include "app/window/panel.h"
 
+#include <QCheckBox>
 #include <QFileDialog>
-#include <QMessageBox>
+#include <QFileInfo>
+#include <QLocale>
 #include <QProcess>
-#include <QPushButton>
 
 namespace jolly::app
 {
@@ -38,9 +40,6 @@ constexpr FileWords kFileWords[] = {
     {"", QT_TRANSLATE_NOOP("QObject", "Save the report of the walk"),
      QT_TRANSLATE_NOOP("QObject", "Pages (*.html);;Texts (*.txt)"), ".html"}};
 
-/// What a dialog shows at once; the rest is behind a button, where it scrolls.
-constexpr qsizetype kMostLines = 8;
-
 const FileWords& wordsFor(Dialogs::FileKind kind)
 {
     return kFileWords[static_cast<std::size_t>(kind)];
@@ -66,66 +65,115 @@ QString RealDialogs::saveFile(QWidget* parent, FileKind kind, const QString& sug
 
 Dialogs::Answer RealDialogs::unsaved(QWidget* parent, const QString& name)
 {
-    const auto choice =
-        QMessageBox::question(parent, QObject::tr("Not saved"),
-                              QObject::tr("%1 has changes that are not saved.").arg(name),
-                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
-    if (choice == QMessageBox::Save) return Answer::Save;
-    return choice == QMessageBox::Discard ? Answer::Discard : Answer::Cancel;
+    Panel panel(QObject::tr("%1 has changes that are not saved").arg(name), parent);
+    panel.addWords(QObject::tr("Another tangle is about to take its place in this window."));
+    panel.addWay(QObject::tr("Save it first"), 1);
+    panel.addWay(QObject::tr("Give the changes up"), 2);
+    panel.addWay(QObject::tr("Stay with it"), 0);
+    switch (panel.exec()) {
+        case 1:
+            return Answer::Save;
+        case 2:
+            return Answer::Discard;
+        default:
+            return Answer::Cancel;
+    }
 }
 
 Dialogs::Conflict RealDialogs::conflict(QWidget* parent, const QString& file,
                                         const QStringList& difference)
 {
-    QMessageBox box(QMessageBox::Question, QObject::tr("Changed elsewhere"),
-                    QObject::tr("%1 was changed by another window or program since it was opened "
-                                "here. The earlier text is kept either way.")
-                        .arg(file),
-                    QMessageBox::Cancel, parent);
-    box.setTextFormat(Qt::PlainText);
-    box.setInformativeText(
-        QObject::tr("What this window has otherwise:") + QLatin1Char('\n') +
-        difference.mid(0, kMostLines).join(QLatin1Char('\n')) +
-        (difference.size() > kMostLines
-             ? QLatin1Char('\n') + QObject::tr("and %1 more.").arg(difference.size() - kMostLines)
-             : QString()));
-    if (difference.size() > kMostLines) box.setDetailedText(difference.join(QLatin1Char('\n')));
-    const auto* mine = box.addButton(QObject::tr("Save mine"), QMessageBox::AcceptRole);
-    const auto* aside =
-        box.addButton(QObject::tr("Put theirs aside, save mine"), QMessageBox::AcceptRole);
-    box.exec();
-    if (box.clickedButton() == mine) return Conflict::Mine;
-    return box.clickedButton() == aside ? Conflict::TheirsAside : Conflict::Cancel;
+    Panel panel(QObject::tr("%1 was changed elsewhere").arg(file), parent);
+    panel.addWords(
+        QObject::tr("Another window or program saved it since it was opened here. The "
+                    "earlier text is kept either way. What this window has otherwise:"));
+    panel.addLines(difference);
+    panel.addWay(QObject::tr("Put theirs aside, save mine"), 1);
+    panel.addWay(QObject::tr("Save mine"), 2);
+    panel.addWay(QObject::tr("Save nothing yet"), 0);
+    switch (panel.exec()) {
+        case 1:
+            return Conflict::TheirsAside;
+        case 2:
+            return Conflict::Mine;
+        default:
+            return Conflict::Cancel;
+    }
 }
 
-Dialogs::Leaving RealDialogs::leaving(QWidget* parent)
+std::optional<Dialogs::Leave> RealDialogs::leaving(QWidget* parent, const Parting& parting)
 {
-    QMessageBox box(QMessageBox::Question, QObject::tr("Still live"),
-                    QObject::tr("The flight is live. It can go on without this window; open the "
-                                "window again to come back to it."),
-                    QMessageBox::Cancel, parent);
-    const auto* keep = box.addButton(QObject::tr("Keep flying"), QMessageBox::AcceptRole);
-    const auto* down = box.addButton(QObject::tr("Stand down"), QMessageBox::DestructiveRole);
-    box.exec();
-    if (box.clickedButton() == keep) return Leaving::KeepFlying;
-    return box.clickedButton() == down ? Leaving::StandDown : Leaving::Cancel;
+    Panel panel(parting.hasChanges
+                    ? QObject::tr("%1 has changes that are not saved").arg(parting.name)
+                    : QObject::tr("The flight is live"),
+                parent);
+    QCheckBox* fly = nullptr;
+    if (parting.hasChanges)
+        panel.addWords(QObject::tr("Saving puts it into %1.").arg(parting.file));
+    if (parting.isLive) {
+        panel.addWords(
+            QObject::tr("The flight can go on without this window; open the window "
+                        "again to come back to it."));
+    }
+    if (parting.isLive && parting.hasChanges) {
+        fly = new QCheckBox(QObject::tr("Keep flying without the window"));
+        fly->setChecked(true);
+        panel.column().addWidget(fly);
+    }
+    if (parting.hasChanges) {
+        panel.addWay(QObject::tr("Save and close"), 1);
+        panel.addWay(QObject::tr("Close without saving"), 2);
+    } else {
+        panel.addWay(QObject::tr("Keep flying"), 3);
+        panel.addWay(QObject::tr("Stand down and close"), 2);
+    }
+    panel.addWay(QObject::tr("Stay"), 0);
+    const int way = panel.exec();
+    if (way == 0) return std::nullopt;
+    return Leave{way == 1, way == 3 || (fly && fly->isChecked())};
 }
 
 std::optional<Ends> RealDialogs::removing(QWidget* parent, const QString& device,
                                           std::size_t strands)
 {
-    QMessageBox box(QMessageBox::Question, QObject::tr("Strands end there"),
-                    (strands == 1 ? QObject::tr("One strand ends at %1.").arg(device)
-                                  : QObject::tr("%1 strands end at %2.").arg(strands).arg(device)) +
-                        QObject::tr(" What becomes of it? Undo takes it back."),
-                    QMessageBox::Cancel, parent);
-    const auto* move =
-        box.addButton(QObject::tr("Move to free places elsewhere"), QMessageBox::AcceptRole);
-    const auto* cut = box.addButton(QObject::tr("Remove, too"), QMessageBox::DestructiveRole);
-    box.exec();
-    if (box.clickedButton() == move) return Ends::Moved;
-    if (box.clickedButton() == cut) return Ends::Cut;
-    return std::nullopt;
+    Panel panel(strands == 1 ? QObject::tr("One strand ends at %1").arg(device)
+                             : QObject::tr("%1 strands end at %2").arg(strands).arg(device),
+                parent);
+    panel.addWords(
+        QObject::tr("They can end at free places of other devices, or go with it. Undo "
+                    "takes it back."));
+    panel.addWay(QObject::tr("Move to free places elsewhere"), 1);
+    panel.addWay(QObject::tr("Remove, too"), 2);
+    panel.addWay(QObject::tr("Keep the device"), 0);
+    switch (panel.exec()) {
+        case 1:
+            return Ends::Moved;
+        case 2:
+            return Ends::Cut;
+        default:
+            return std::nullopt;
+    }
+}
+
+std::optional<std::size_t> RealDialogs::broken(QWidget* parent, const QString& file,
+                                               const QStringList& why,
+                                               const std::vector<EarlierCopy>& copies)
+{
+    constexpr std::size_t kMostCopies = 3;
+    Panel panel(QObject::tr("%1 cannot be read").arg(file), parent);
+    panel.addWords(copies.empty()
+                       ? QObject::tr("It was left as it is, and no earlier copy of it is kept.")
+                       : QObject::tr("It was left as it is. Earlier copies are kept: one can be "
+                                     "opened in its place."));
+    panel.addLines(why);
+    for (std::size_t i = 0; i < std::min(copies.size(), kMostCopies); ++i)
+        panel.addWay(QObject::tr("Open the copy of %1")
+                         .arg(QLocale().toString(copies[i].when, QLocale::ShortFormat)),
+                     static_cast<int>(i) + 1);
+    panel.addWay(QObject::tr("Leave it"), 0);
+    const int way = panel.exec();
+    if (way == 0) return std::nullopt;
+    return static_cast<std::size_t>(way) - 1;
 }
 
 void RealDialogs::permit(QWidget* parent, const std::function<void(const QString&)>& told)
@@ -144,14 +192,14 @@ void RealDialogs::permit(QWidget* parent, const std::function<void(const QString
 void RealDialogs::tell(QWidget* parent, const QString& title, const QString& sentence)
 {
     const auto lines = sentence.split(QLatin1Char('\n'), Qt::SkipEmptyParts);
-    QMessageBox box(QMessageBox::Warning, title, lines.mid(0, kMostLines).join(QLatin1Char('\n')),
-                    QMessageBox::Ok, parent);
-    box.setTextFormat(Qt::PlainText);
-    if (lines.size() > kMostLines) {
-        box.setInformativeText(QObject::tr("And %1 more lines.").arg(lines.size() - kMostLines));
-        box.setDetailedText(sentence);
+    Panel panel(title, parent);
+    if (lines.size() == 1) {
+        panel.addWords(lines.front());
+    } else {
+        panel.addLines(lines);
     }
-    box.exec();
+    panel.addWay(QObject::tr("Go on"), 0);
+    panel.exec();
 }
 
 }  // namespace jolly::app

@@ -53,8 +53,7 @@ void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
     const auto read = format::readFaceplate(*file);
     if (!read.isReadable) {
         std::string sentences;
-        for (const auto& problem : read.problems)
-            sentences += format::toText(problem, QFileInfo(path).fileName().toStdString()) + "\n";
+        for (const auto& problem : read.problems) sentences += format::toWords(problem) + "\n";
         return dialogs.tell(parent, tr("Not imported"), text(sentences));
     }
     auto rig = desk->rig;

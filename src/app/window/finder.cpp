@@ -2,10 +2,14 @@
 #include "app/window/finder.h"
 
 #include "app/style/palette.h"
+#include "app/style/theme.h"
 
 #include <QKeyEvent>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QPainter>
+#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <utility>
@@ -16,7 +20,50 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kMostShown = 60;
+constexpr std::size_t kMostShown = 60;
+constexpr int kKindRole = Qt::UserRole + 1;
+constexpr int kKeysRole = Qt::UserRole + 2;
+constexpr int kRow = 30;
+
+/// What it is called, what it is, and its keys, in one line.
+class FoundRow : public QStyledItemDelegate
+{
+ public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+
+    void paint(QPainter* painter, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override
+    {
+        const auto& p = jolly::app::palette();
+        const bool isChosen = option.state.testFlag(QStyle::State_Selected);
+        auto box = option.rect.adjusted(2, 1, -2, -1);
+        painter->save();
+        painter->setRenderHint(QPainter::Antialiasing);
+        painter->setPen(Qt::NoPen);
+        painter->setBrush(isChosen ? p.strawDeep : Qt::transparent);
+        painter->drawRoundedRect(box, 5, 5);
+        box.adjust(9, 0, -9, 0);
+        painter->setFont(textFont(TextSize::Small));
+        painter->setPen(isChosen ? p.text : p.dim);
+        const auto keys = index.data(kKeysRole).toString();
+        const auto kind = index.data(kKindRole).toString() +
+                          (keys.isEmpty() ? QString() : QStringLiteral("   ") + keys);
+        const int right = std::min(box.width() / 2, painter->fontMetrics().horizontalAdvance(kind));
+        painter->drawText(box, Qt::AlignRight | Qt::AlignVCenter,
+                          painter->fontMetrics().elidedText(kind, Qt::ElideRight, right));
+        box.adjust(0, 0, -right - 12, 0);
+        painter->setFont(textFont(TextSize::Normal));
+        painter->setPen(isChosen ? p.strong : p.text);
+        painter->drawText(box, Qt::AlignLeft | Qt::AlignVCenter,
+                          painter->fontMetrics().elidedText(index.data().toString(), Qt::ElideRight,
+                                                            box.width()));
+        painter->restore();
+    }
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override
+    {
+        return {200, kRow};
+    }
+};
 
 }  // namespace
 
@@ -24,19 +71,33 @@ Finder::Finder(std::vector<Found> all, QWidget* parent)
     : QFrame(parent, Qt::Popup),
       m_all(std::move(all)),
       m_typed(new QLineEdit(this)),
-      m_list(new QListWidget(this))
+      m_list(new QListWidget(this)),
+      m_none(new QLabel(this))
 {
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName(QStringLiteral("finder"));
+    setAccessibleName(tr("Find"));
     setStyleSheet(QStringLiteral("#finder { background: %1; border: 1px solid %2; }")
                       .arg(jolly::app::palette().raised.name(), jolly::app::palette().line.name()));
     m_typed->setObjectName(QStringLiteral("find"));
-    m_typed->setPlaceholderText(tr("Find a control, a strand or a command"));
+    m_typed->setPlaceholderText(tr("Find a control, a strand, a craft, a command …"));
+    m_typed->setAccessibleName(tr("What to find"));
     m_typed->installEventFilter(this);
+    m_list->setObjectName(QStringLiteral("found"));
+    m_list->setAccessibleName(tr("What was found"));
     m_list->setFocusPolicy(Qt::NoFocus);
+    m_list->setItemDelegate(new FoundRow(m_list));
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_none->setObjectName(QStringLiteral("none found"));
+    m_none->setWordWrap(true);
+    m_none->setAlignment(Qt::AlignTop);
+    m_none->setTextFormat(Qt::PlainText);
+    m_none->setContentsMargins(8, 6, 8, 6);
+    setTone(*m_none, "dim");
     auto* column = new QVBoxLayout(this);
     column->addWidget(m_typed);
-    column->addWidget(m_list);
+    column->addWidget(m_list, 1);
+    column->addWidget(m_none, 1);
     connect(m_typed, &QLineEdit::textChanged, this, &Finder::narrow);
     connect(m_typed, &QLineEdit::returnPressed, this, &Finder::choose);
     connect(m_list, &QListWidget::itemClicked, this, &Finder::choose);
@@ -45,9 +106,9 @@ Finder::Finder(std::vector<Found> all, QWidget* parent)
 
 void Finder::open()
 {
-    resize(520, 380);
-    const auto corner = parentWidget()->mapToGlobal(QPoint(0, 0));
-    move(corner + QPoint((parentWidget()->width() - width()) / 2, 60));
+    const auto* window = parentWidget();
+    resize(std::min(600, window->width() - 40), std::min(420, window->height() - 100));
+    move(window->mapToGlobal(QPoint((window->width() - width()) / 2, 60)));
     show();
     m_typed->setFocus();
 }
@@ -55,16 +116,23 @@ void Finder::open()
 void Finder::narrow(const QString& typed)
 {
     m_list->clear();
-    const auto parts = typed.split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    for (std::size_t i = 0; i < m_all.size() && m_list->count() < kMostShown; ++i) {
-        const auto& words = m_all[i].words;
-        const bool isMatch = std::ranges::all_of(
-            parts, [&](const QString& part) { return words.contains(part, Qt::CaseInsensitive); });
-        if (!isMatch) continue;
-        auto* item = new QListWidgetItem(words, m_list);
-        item->setData(Qt::UserRole, static_cast<int>(i));
+    const auto places = findIn(m_all, typed);
+    for (std::size_t i = 0; i < std::min(places.size(), kMostShown); ++i) {
+        const auto& found = m_all[places[i]];
+        auto* item = new QListWidgetItem(found.words, m_list);
+        item->setData(Qt::UserRole, static_cast<int>(places[i]));
+        item->setData(kKindRole, found.kind);
+        item->setData(kKeysRole, found.keys);
+        item->setData(Qt::AccessibleTextRole,
+                      QStringList{found.words, found.kind, found.keys}.join(QStringLiteral(", ")));
     }
     m_list->setCurrentRow(0);
+    m_list->setVisible(!places.empty());
+    m_none->setVisible(places.empty());
+    if (places.empty())
+        m_none->setText(tr("Nothing is called \"%1\". Fewer letters find more; controls, strands, "
+                           "functions, devices, craft, layers and all commands can be found.")
+                            .arg(typed.trimmed()));
 }
 
 void Finder::choose()
@@ -80,8 +148,13 @@ bool Finder::eventFilter(QObject* watched, QEvent* event)
 {
     if (event->type() == QEvent::KeyPress) {
         const int key = static_cast<QKeyEvent*>(event)->key();
-        const int by = key == Qt::Key_Down ? 1 : (key == Qt::Key_Up ? -1 : 0);
-        if (by != 0) {
+        const int page = std::max(1, m_list->height() / kRow - 1);
+        const int by = key == Qt::Key_Down       ? 1
+                       : key == Qt::Key_Up       ? -1
+                       : key == Qt::Key_PageDown ? page
+                       : key == Qt::Key_PageUp   ? -page
+                                                 : 0;
+        if (by != 0 && m_list->count() > 0) {
             m_list->setCurrentRow(std::clamp(m_list->currentRow() + by, 0, m_list->count() - 1));
             return true;
         }

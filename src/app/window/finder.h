@@ -1,26 +1,23 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QFrame>
-#include <QString>
-#include <functional>
-#include <vector>
+#include "app/models/finding.h"
 
+#include <QFrame>
+
+class QLabel;
 class QLineEdit;
 class QListWidget;
 
 namespace jolly::app
 {
 
-/// Something the finder can find, and what choosing it does.
-struct Found {
-    QString words;
-    std::function<void()> go;
-};
-
-/// Finds anything by a few letters of each of its words; Enter goes there, Escape gives up.
+/// Finds anything by a few letters of its words, in any order and with slips; tells what kind of
+/// thing each hit is, and by which keys it is reached. Enter goes there, Escape gives up.
 class Finder : public QFrame
 {
+    Q_OBJECT
+
  public:
     Finder(std::vector<Found> all, QWidget* parent);
 
@@ -36,6 +33,7 @@ class Finder : public QFrame
     std::vector<Found> m_all;
     QLineEdit* m_typed;
     QListWidget* m_list;
+    QLabel* m_none;
 };
 
 }  // namespace jolly::app

@@ -18,6 +18,7 @@ namespace
 constexpr int kHeight = 27;
 constexpr int kSpace = 6;
 constexpr int kWidest = 150;
+constexpr int kMore = 40;  ///< for the button with the others
 
 }  // namespace
 
@@ -85,6 +86,7 @@ LayerLamps::LayerLamps(Studio& studio, QWidget* parent)
     m_more->setPopupMode(QToolButton::InstantPopup);
     m_more->setMenu(new QMenu(m_more));
     m_more->hide();
+    setMinimumWidth(kMore);
     connect(&studio.document(), &Document::changed, this, &LayerLamps::rebuild);
     connect(&studio.stance(), &Stance::shownChanged, this, &LayerLamps::showLamps);
     rebuild();
@@ -128,7 +130,6 @@ void LayerLamps::showLamps()
 /// Those that are engaged are shown first of all, in the order of the stack.
 void LayerLamps::place()
 {
-    constexpr int kMore = 40;
     int needed = 0;
     for (const auto* lamp : m_lamps) needed += lamp->sizeHint().width() + kSpace;
     const bool areAll = needed <= width() + kSpace;

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/main_window.h"
 
-#include "app/style/palette.h"
 #include "app/window/faceplate_files.h"
+#include "app/window/find_all.h"
+#include "app/window/finder.h"
 #include "app/window/notice_bar.h"
 #include "core/layers/family_edit.h"
 #include "core/tangle/device_edit.h"
@@ -10,19 +11,27 @@
 #include "core/tangle/lookup.h"
 #include "format/sheet_text.h"
 
-#include <QAction>
 #include <QCloseEvent>
+#include <QCoreApplication>
+#include <QDir>
 #include <QHBoxLayout>
-#include <QMenu>
-#include <QShortcut>
 #include <QVBoxLayout>
 
 namespace jolly::app
 {
 
-MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
+namespace
+{
+
+/// Leaves room for a frame and a panel on a screen of 1280x800.
+constexpr QSize kUsualSize{1240, 730};
+
+}  // namespace
+
+MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Settings& settings, Speaker::Say say)
     : m_studio(studio),
       m_dialogs(dialogs),
+      m_settings(settings),
       m_top(new TopBar(studio)),
       m_rail(new Rail),
       m_status(new StatusBar(studio)),
@@ -35,24 +44,29 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
       m_bench(new BenchPage(studio)),
       m_craft(new CraftPage(studio)),
       m_permission(new PermissionPage(studio)),
+      m_settingsPage(new SettingsPage(
+          studio, settings, {Autostart::usualFolder(), QCoreApplication::applicationFilePath()},
+          static_cast<bool>(say))),
       m_strip(studio),
-      m_speaker(std::move(say))
+      m_speaker(std::move(say)),
+      m_commands(*this, m_top->menuButton()),
+      m_firstSteps(studio)
 {
     setWindowTitle(tr("Jolly Tangle"));
     setObjectName(QStringLiteral("main window"));
-    resize(1280, 800);
+    setAcceptDrops(true);
+    resize(kUsualSize);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     auto* middle = new QHBoxLayout;
     middle->setSpacing(0);
-    m_pages->addWidget(m_rig);
-    m_pages->addWidget(m_weave);
-    m_pages->addWidget(m_shape);
-    m_pages->addWidget(m_layers);
-    m_pages->addWidget(m_bench);
-    m_pages->addWidget(m_craft);
-    m_pages->addWidget(m_permission);
+    for (QWidget* page :
+         {static_cast<QWidget*>(m_rig), static_cast<QWidget*>(m_weave),
+          static_cast<QWidget*>(m_shape), static_cast<QWidget*>(m_layers),
+          static_cast<QWidget*>(m_bench), static_cast<QWidget*>(m_craft),
+          static_cast<QWidget*>(m_permission), static_cast<QWidget*>(m_settingsPage)})
+        m_pages->addWidget(page);
     middle->addWidget(m_rail);
     auto* main = new QVBoxLayout;
     main->setSpacing(0);
@@ -62,11 +76,21 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
     column->addWidget(m_top);
     column->addLayout(middle, 1);
     column->addWidget(m_status);
-    buildMenu();
-    buildKeys();
+    auto* toast = new Toast(*m_pages);
+    connect(&studio, &Studio::said, toast, &Toast::say);
+    buildCommands();
+    wirePages();
+    showCounts();
+    showPage(Rail::Rig);
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::wirePages()
+{
     connect(m_rail, &Rail::chosen, this,
             [this](int page) { showPage(static_cast<Rail::Page>(page)); });
-    connect(m_rig, &RigPage::pretendRigWanted, this, &MainWindow::pretendRigWanted);
+    connect(m_rig, &RigPage::pretendRigWanted, this, [this] { Q_EMIT pretendRigWanted(true); });
     connect(m_rig, &RigPage::exportWanted, this, [this](const std::string& controller) {
         exportFaceplate(m_studio, m_dialogs, this, controller);
     });
@@ -78,7 +102,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
         m_isPermissionDismissed = true;
         followPermission();
     });
-    connect(&studio, &Studio::problemsChanged, this, &MainWindow::followPermission);
+    connect(&m_studio, &Studio::problemsChanged, this, &MainWindow::followPermission);
     connect(m_layers, &LayersPage::libraryWanted, this, &MainWindow::showCraftLibrary);
     connect(&m_top->craftChooser(), &CraftChooser::libraryWanted, this,
             &MainWindow::showCraftLibrary);
@@ -88,109 +112,21 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say)
     connect(m_weave, &WeavePage::sheetFileWanted, this, &MainWindow::chooseSheetFile);
     connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);
     connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
-    connect(&studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
-    showCounts();
-    showPage(Rail::Rig);
-}
-
-QAction* MainWindow::add(QMenu& menu, const QString& words, const QKeySequence& keys,
-                         const std::function<void()>& deed)
-{
-    auto* entry = menu.addAction(words);
-    entry->setShortcut(keys);
-    entry->setShortcutContext(Qt::WindowShortcut);
-    connect(entry, &QAction::triggered, this, deed);
-    addAction(entry);
-    return entry;
-}
-
-void MainWindow::buildMenu()
-{
-    auto* menu = new QMenu(this);
-    menu->setObjectName(QStringLiteral("main menu"));
-    add(*menu, tr("New tangle"), QKeySequence::New, [this] { begin(); });
-    add(*menu, tr("Open…"), QKeySequence::Open, [this] { open(); });
-    add(*menu, tr("Save"), QKeySequence::Save, [this] { save(); });
-    add(*menu, tr("Save as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { saveAs(); });
-    menu->addSeparator();
-    auto* undo = m_studio.document().history().createUndoAction(this, tr("Undo"));
-    undo->setShortcut(QKeySequence::Undo);
-    auto* redo = m_studio.document().history().createRedoAction(this, tr("Redo"));
-    redo->setShortcuts({QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))});
-    for (auto* action : {undo, redo}) {
-        menu->addAction(action);
-        addAction(action);
-    }
-    menu->addSeparator();
-    auto* all = add(*menu, tr("Show all threads"), QKeySequence(tr("Ctrl+H")), [] {});
-    all->setCheckable(true);
-    connect(all, &QAction::toggled, m_weave, &WeavePage::setShowsAllThreads);
-    auto* light = add(*menu, tr("Light colours"), {}, [] {});
-    light->setCheckable(true);
-    light->setChecked(isLight());
-    connect(light, &QAction::toggled, this, &MainWindow::themeWanted);
-    addOutOfWindow(*menu);
-    menu->addSeparator();
-    add(*menu, tr("Close the window"), QKeySequence::Quit, [this] { close(); });
-    m_top->menuButton().setMenu(menu);
-}
-
-/// What tells of layers outside the window: a strip above the sim, and a voice. Both are off at
-/// first.
-void MainWindow::addOutOfWindow(QMenu& menu)
-{
-    auto* strip = add(menu, tr("Strip above the sim"), {}, [] {});
-    strip->setObjectName(QStringLiteral("strip shown"));
-    strip->setCheckable(true);
-    auto* place = add(menu, tr("Move the strip…"), {}, [this] { m_strip.setPlacing(true); });
-    place->setObjectName(QStringLiteral("strip placing"));
-    place->setEnabled(false);
-    connect(strip, &QAction::toggled, this, [this, place](bool isOn) {
-        place->setEnabled(isOn);
-        if (!isOn) m_strip.setPlacing(false);
-        m_strip.setVisible(isOn);
+    connect(&m_studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
+    connect(&m_studio, &Studio::followingChanged, this,
+            [this](bool isFollowing) { m_settings.set(settings::kFollowsTouch, isFollowing); });
+    connect(m_settingsPage, &SettingsPage::done, this, [this] { showPage(m_page); });
+    connect(m_settingsPage, &SettingsPage::coloursChosen, this, &MainWindow::useColours);
+    connect(&m_settings, &Settings::warned, &m_studio, &Studio::refuse);
+    connect(&m_studio.document(), &Document::fileChanged, this, [this] {
+        const auto& document = m_studio.document();
+        if (document.isSaved()) m_settings.rememberTangle(document.path());
     });
-    auto* speaks = add(menu, tr("Speak layers as they change"), {}, [] {});
-    speaks->setObjectName(QStringLiteral("speak layers"));
-    speaks->setCheckable(true);
-    speaks->setEnabled(m_speaker.isThere());
-    if (!m_speaker.isThere())
-        speaks->setText(tr("Speak layers as they change (install speech-dispatcher)"));
-    connect(speaks, &QAction::toggled, &m_speaker, &Speaker::setOn);
-    connect(&m_speaker, &Speaker::failed, this, [this, speaks](const QString& sentence) {
-        speaks->setChecked(false);
-        m_studio.refuse(sentence);
-    });
-    connect(&m_studio.stance(), &Stance::engagedBy, this,
-            [this](const QString& layer, bool isEngaged) {
-                m_speaker.speak(isEngaged ? layer : tr("%1 off").arg(layer));
-            });
-}
-
-void MainWindow::buildKeys()
-{
-    const auto key = [this](const QString& keys, const std::function<void()>& deed) {
-        connect(new QShortcut(QKeySequence(keys), this), &QShortcut::activated, this, deed);
-    };
-    key(tr("Ctrl+1"), [this] { showPage(Rail::Rig); });
-    key(tr("Ctrl+2"), [this] { showPage(Rail::Weave); });
-    key(tr("Ctrl+3"), [this] { showPage(Rail::Shape); });
-    key(tr("Ctrl+4"), [this] { showPage(Rail::Layers); });
-    key(tr("Ctrl+5"), [this] { showPage(Rail::Bench); });
-    key(tr("Ctrl+L"), [this] { toggleLive(); });
-    key(tr("Ctrl+C"), [this] {
-        const auto& selected = m_studio.selected();
-        const auto strands =
-            selected ? m_studio.strandsFrom(*selected) : std::vector<const Strand*>{};
-        if (!strands.empty()) m_studio.copyStrand(*strands.front());
-    });
-    key(tr("Ctrl+V"), [this] { m_studio.pasteStrand(); });
-    key(tr("Ctrl+K"), [this] { find(); });
-    key(tr("F10"), [this] { m_top->menuButton().showMenu(); });
-    key(tr("Ctrl+T"),
-        [this] { m_status->findChild<QCheckBox*>(QStringLiteral("follow"))->toggle(); });
-    key(tr("Ctrl+P"),
-        [this] { m_status->findChild<QPushButton*>(QStringLiteral("preflight"))->click(); });
+    connect(&m_firstSteps, &FirstSteps::rigWanted, this, [this] { showPage(Rail::Rig); });
+    connect(&m_firstSteps, &FirstSteps::weaveWanted, this, [this] { showPage(Rail::Weave); });
+    connect(&m_firstSteps, &FirstSteps::liveWanted, this, &MainWindow::toggleLive);
+    connect(&m_firstSteps, &FirstSteps::ended, this,
+            [this] { m_settings.set(settings::kFirstSteps, false); });
 }
 
 void MainWindow::showPage(Rail::Page page)
@@ -198,6 +134,12 @@ void MainWindow::showPage(Rail::Page page)
     m_page = page;
     m_pages->setCurrentIndex(page);
     m_rail->choose(page);
+}
+
+void MainWindow::showSettings()
+{
+    m_pages->setCurrentWidget(m_settingsPage);
+    m_settingsPage->setFocus();
 }
 
 /// The library is reached from the craft chooser and from Layers, which stays chosen.
@@ -291,52 +233,22 @@ void MainWindow::removeDevice(const std::string& id)
 
 void MainWindow::find()
 {
-    std::vector<Found> all;
-    addControls(all);
-    addCommands(all);
-    (new Finder(std::move(all), this))->open();
-}
-
-void MainWindow::addControls(std::vector<Found>& all)
-{
-    const auto goTo = [this](const ControlRef& ref) {
-        return [this, ref] {
-            showPage(Rail::Weave);
-            m_studio.select(ref);
-        };
-    };
-    for (const auto& controller : m_studio.desk().controllers) {
-        for (const auto& control : controller.rig.controls) {
-            const auto name = controller.rig.alias + " · " + nameOf(controller.rig, control);
-            all.push_back({QString::fromStdString(name), goTo({controller.rig.id, control.code})});
-        }
-    }
-    for (const auto& strand : m_studio.tangle().strands) {
-        if (!strand.hasSource()) continue;
-        const auto& source = strand.source;
-        all.push_back(
-            {tr("strand %1").arg(QString::fromStdString(strand.name + " " + strand.function)),
-             goTo({source.controller, source.control})});
-    }
-}
-
-void MainWindow::addCommands(std::vector<Found>& all)
-{
-    for (auto* action : m_top->menuButton().menu()->actions()) {
-        if (action->isSeparator() || !action->isEnabled()) continue;
-        all.push_back({tr("command %1").arg(action->text()), [action] { action->trigger(); }});
-    }
-    all.push_back({tr("command Go live or stand down"), [this] { toggleLive(); }});
-    all.push_back({tr("command Craft library"), [this] { showCraftLibrary(); }});
-    for (const auto& craft : m_studio.tangle().craft)
-        all.push_back({tr("craft %1").arg(QString::fromStdString(craft.name)),
-                       [this, id = craft.id] { m_studio.stance().chooseCraft(id); }});
-    for (const auto& layer : m_studio.tangle().layers)
-        all.push_back(
-            {tr("layer %1").arg(QString::fromStdString(layer.name)), [this, id = layer.id] {
-                 m_studio.stance().chooseLayer(id);
-                 showPage(Rail::Layers);
-             }});
+    const FindWays ways{.toControl =
+                            [this](const ControlRef& ref) {
+                                showPage(Rail::Weave);
+                                m_studio.select(ref);
+                            },
+                        .toLayer =
+                            [this](const std::string& layer) {
+                                m_studio.stance().chooseLayer(layer);
+                                showPage(Rail::Layers);
+                            },
+                        .toDevice =
+                            [this](const std::string& device) {
+                                showPage(Rail::Weave);
+                                m_weave->shapeDevice(device);
+                            }};
+    (new Finder(findable(m_studio, m_commands, ways), this))->open();
 }
 
 void MainWindow::showEvent(QShowEvent*)
@@ -344,17 +256,26 @@ void MainWindow::showEvent(QShowEvent*)
     setFocus();  // nothing is marked before the pilot reaches for the keyboard
 }
 
+/// One question for all there is to decide.
 void MainWindow::closeEvent(QCloseEvent* event)
 {
     event->ignore();
-    if (!mayLeaveDocument()) return;
     auto& session = m_studio.session();
-    auto leaving = Dialogs::Leaving::StandDown;
-    if (session.isLive()) leaving = m_dialogs.leaving(this);
-    if (leaving == Dialogs::Leaving::Cancel) return;
+    auto& document = m_studio.document();
+    Dialogs::Leave leave;
+    if (document.hasChanges() || session.isLive()) {
+        const auto file = document.path().isEmpty() ? freshFile() : document.path();
+        const auto answer = m_dialogs.leaving(
+            this, {QString::fromStdString(document.tangle().name), QDir::toNativeSeparators(file),
+                   document.hasChanges(), session.isLive()});
+        if (!answer) return;
+        leave = *answer;
+    }
+    if (leave.saves && !saveOnTheWayOut()) return;
     const bool isOurs = !session.hasFoundOne() || session.isLive();
-    if (leaving == Dialogs::Leaving::StandDown && isOurs) session.end();
-    m_studio.document().giveUpChanges();
+    if (!leave.keepsFlying && isOurs) session.end();
+    document.giveUpChanges();
+    remember();
     event->accept();
 }
 

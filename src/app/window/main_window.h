@@ -9,19 +9,21 @@
 #include "app/pages/shape_page.h"
 #include "app/pages/weave_page.h"
 #include "app/preflight/permission_page.h"
+#include "app/services/autostart.h"
+#include "app/services/settings.h"
 #include "app/services/speaker.h"
+#include "app/window/commands.h"
 #include "app/window/dialogs.h"
-#include "app/window/finder.h"
+#include "app/window/first_steps.h"
 #include "app/window/layer_strip.h"
 #include "app/window/rail.h"
+#include "app/window/settings_page.h"
 #include "app/window/status_bar.h"
+#include "app/window/toast.h"
 #include "app/window/top_bar.h"
 
 #include <QStackedWidget>
 #include <QWidget>
-
-class QAction;
-class QMenu;
 
 namespace jolly::app
 {
@@ -34,10 +36,28 @@ class MainWindow : public QWidget
  public:
     /// @param say  how layer changes are spoken, once that is switched on; empty where nothing
     /// speaks.
-    MainWindow(Studio& studio, Dialogs& dialogs, Speaker::Say say = {});
+    MainWindow(Studio& studio, Dialogs& dialogs, Settings& settings, Speaker::Say say = {});
+    ~MainWindow() override;
 
     void showPage(Rail::Page page);
+    /// "weave" and so on; the first page when none is called so.
+    [[nodiscard]] static Rail::Page pageNamed(const QString& name);
     void showCraftLibrary();
+    void showSettings();
+
+    /// Is as it was left: page, place, selection, and what is switched on.
+    void restore();
+
+    /// Opens the tangle that was open last. @return whether there was one.
+    bool openLast();
+
+    /// Shows the way from the first touch to the first flight.
+    void beginFirstSteps() { m_firstSteps.begin(); }
+
+    void toggleLive();
+    [[nodiscard]] Rail::Page page() const { return m_page; }
+    [[nodiscard]] Commands& commands() { return m_commands; }
+    [[nodiscard]] FirstSteps& firstSteps() { return m_firstSteps; }
     [[nodiscard]] TopBar& topBar() { return *m_top; }
     [[nodiscard]] WeavePage& weavePage() { return *m_weave; }
     [[nodiscard]] ShapePage& shapePage() { return *m_shape; }
@@ -47,28 +67,40 @@ class MainWindow : public QWidget
     [[nodiscard]] Speaker& speaker() { return m_speaker; }
     [[nodiscard]] StatusBar& statusBar() { return *m_status; }
 
-    /// Opens a file, or tells why not.
-    void openFile(const QString& path);
+    /// Opens a file, or tells why not and offers the kept copies. @return whether it is open.
+    bool openFile(const QString& path);
 
     /// Tells that edits of a file are kept that were not saved.
     void offerDraft(const QString& path, const QDateTime& when);
 
  Q_SIGNALS:
-    void pretendRigWanted();
+    /// Controllers are to come from the pretend rig, or again from the kernel.
+    void pretendRigWanted(bool isWanted);
     void themeWanted(bool isLight);
 
  protected:
     void closeEvent(QCloseEvent* event) override;
     void showEvent(QShowEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
 
  private:
-    void buildMenu();
-    void buildKeys();
-    void addOutOfWindow(QMenu& menu);
-    QAction* add(QMenu& menu, const QString& words, const QKeySequence& keys,
-                 const std::function<void()>& deed);
+    void wirePages();
+    void buildCommands();
+    void addFileCommands();
+    void addEditCommands();
+    void addViewCommands();
+    void addOutOfWindow();
+    void addFlyCommands();
+    void addHelpCommands();
+    void fillRecent(QMenu& menu);
+    void fillCraft(QMenu& menu);
+    void stepBack(bool isRedo);
+    void moveFocus(bool isBack);
+    void useColours(bool isLight);
+    void restoreSelection();
+    void remember();
     void showCounts();
-    void toggleLive();
     void removeDevice(const std::string& device);
     void chooseSheetFile();
     void choosePicture(const std::string& craft);
@@ -77,17 +109,22 @@ class MainWindow : public QWidget
     void askForPermission();
     void followPermission();
     void find();
-    void addControls(std::vector<Found>& all);
-    void addCommands(std::vector<Found>& all);
     void begin();
     void open();
     bool save();
     bool saveAs();
     bool mayLeaveDocument();
     bool mayReplaceFile();
+    bool putTheirsAside(const std::string& theirs);
+    bool saveOnTheWayOut();
+    bool openCopyOf(const QString& path, const Failure& why);
+    bool hasSaved(const Fallible& done);
+    [[nodiscard]] QString freshFile() const;
+    void openDropped(const QString& path);
 
     Studio& m_studio;
     Dialogs& m_dialogs;
+    Settings& m_settings;
     TopBar* m_top;
     Rail* m_rail;
     StatusBar* m_status;
@@ -100,8 +137,11 @@ class MainWindow : public QWidget
     BenchPage* m_bench;
     CraftPage* m_craft;
     PermissionPage* m_permission;
+    SettingsPage* m_settingsPage;
     LayerStrip m_strip;
     Speaker m_speaker;
+    Commands m_commands;
+    FirstSteps m_firstSteps;
     Rail::Page m_page = Rail::Rig;
     bool m_isPermissionDismissed = false;
 };

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/style/scroll_column.h"
 #include "app/window/main_window.h"
 #include "core/tangle/difference.h"
 #include "core/tangle/edit.h"
@@ -6,8 +7,11 @@
 #include "format/tangle_text.h"
 
 #include <QDir>
+#include <QDropEvent>
 #include <QFileInfo>
 #include <QLocale>
+#include <QMimeData>
+#include <QStandardPaths>
 
 /// The window's document and its file: new, open, save.
 namespace jolly::app
@@ -15,6 +19,8 @@ namespace jolly::app
 
 namespace
 {
+
+const auto kDraft = QStringLiteral("draft ");  ///< before the path, in a notice's id
 
 /// "flight (others 2).tangle": a name beside a file that none has.
 QString freeNameBeside(const QFileInfo& file)
@@ -47,7 +53,9 @@ bool MainWindow::mayLeaveDocument()
 
 void MainWindow::begin()
 {
-    if (mayLeaveDocument()) m_studio.document().begin(newTangle(), {});
+    if (!mayLeaveDocument()) return;
+    m_studio.setYielding(false);
+    m_studio.document().begin(newTangle(), {});
 }
 
 void MainWindow::open()
@@ -57,15 +65,61 @@ void MainWindow::open()
     if (!path.isEmpty()) openFile(path);
 }
 
-void MainWindow::openFile(const QString& path)
+bool MainWindow::openFile(const QString& path)
 {
-    if (const auto done = m_studio.document().open(path); !done) {
-        m_dialogs.tell(this, tr("Not opened"), QString::fromStdString(done.error().text()));
-    } else if (m_studio.document().isOfEarlierVersion()) {
-        m_studio.say(
+    auto& document = m_studio.document();
+    if (!QFileInfo::exists(path)) {
+        m_settings.forgetTangle(path);
+        m_studio.refuse(tr("%1 is not there any more.").arg(path));
+        return false;
+    }
+    if (const auto done = document.open(path); !done) return openCopyOf(path, done.error());
+    m_studio.setYielding(false);
+    m_studio.hide(kDraft + path);
+    m_settings.rememberTangle(path);
+    if (document.isOfEarlierVersion())
+        m_studio.note(
             tr("This file is of an earlier version. Saving it writes the present one, "
                "which earlier Jolly Tangles do not open."));
+    return true;
+}
+
+/// Of a file that cannot be read: one of the copies that are kept of it, if the pilot wants that.
+bool MainWindow::openCopyOf(const QString& path, const Failure& why)
+{
+    const auto copies = earlierCopies(path);
+    const auto lines =
+        QString::fromStdString(why.sentence).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    const auto chosen = m_dialogs.broken(this, QFileInfo(path).fileName(), lines, copies);
+    if (!chosen || *chosen >= copies.size()) return false;
+    const auto done = m_studio.document().openEarlier(copies[*chosen].path, path);
+    if (!done) {
+        m_studio.refuse(QString::fromStdString(done.error().text()));
+        return false;
     }
+    m_studio.note(tr("An earlier copy is open. Saving puts it in the place of %1; what that holds "
+                     "now is kept beside it.")
+                      .arg(QFileInfo(path).fileName()));
+    return true;
+}
+
+bool MainWindow::openLast()
+{
+    const auto recent = m_settings.get(settings::kRecentTangles);
+    if (recent.isEmpty()) return false;
+    const bool isOpen = openFile(recent.front());
+    m_studio.setYielding(isOpen);
+    return isOpen;
+}
+
+bool MainWindow::hasSaved(const Fallible& done)
+{
+    if (!done) {
+        m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
+        return false;
+    }
+    m_studio.say(tr("Saved as %1.").arg(QFileInfo(m_studio.document().path()).fileName()));
+    return true;
 }
 
 bool MainWindow::save()
@@ -73,9 +127,7 @@ bool MainWindow::save()
     const auto path = m_studio.document().path();
     if (path.isEmpty()) return saveAs();
     if (!mayReplaceFile()) return false;
-    const auto done = m_studio.document().save(path);
-    if (!done) m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
-    return done.has_value();
+    return hasSaved(m_studio.document().save(path));
 }
 
 /// Asks when somebody else has changed the document's file.
@@ -94,9 +146,13 @@ bool MainWindow::mayReplaceFile()
     const QFileInfo file(document.path());
     const auto answer = m_dialogs.conflict(this, file.fileName(), difference);
     if (answer == Dialogs::Conflict::Cancel) return false;
-    if (answer == Dialogs::Conflict::Mine) return true;
-    const auto aside = freeNameBeside(file);
-    const auto done = format::replaceText(aside.toStdString(), *theirs);
+    return answer == Dialogs::Conflict::Mine || putTheirsAside(*theirs);
+}
+
+bool MainWindow::putTheirsAside(const std::string& theirs)
+{
+    const auto aside = freeNameBeside(QFileInfo(m_studio.document().path()));
+    const auto done = format::replaceText(aside.toStdString(), theirs);
     if (!done) {
         m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
         return false;
@@ -105,10 +161,63 @@ bool MainWindow::mayReplaceFile()
     return true;
 }
 
+/// Asks nothing more: a tangle without a file gets one, and what others saved is put aside.
+bool MainWindow::saveOnTheWayOut()
+{
+    auto& document = m_studio.document();
+    if (const auto theirs = document.othersText(); theirs && !putTheirsAside(*theirs)) return false;
+    const auto done = document.save(document.path().isEmpty() ? freshFile() : document.path());
+    if (!done) m_studio.refuse(QString::fromStdString(done.error().text()));
+    return done.has_value();
+}
+
+QString MainWindow::freshFile() const
+{
+    auto folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
+    if (!QFileInfo(folder).isDir()) folder = QDir::homePath();
+    auto name = QString::fromStdString(m_studio.tangle().name);
+    name.replace(QLatin1Char('/'), QLatin1Char('-'));
+    const QFileInfo file(folder + QLatin1Char('/') + name + QStringLiteral(".tangle"));
+    for (int number = 2;; ++number) {
+        const auto path = number == 2
+                              ? file.filePath()
+                              : QStringLiteral("%1/%2 %3.tangle").arg(folder, name).arg(number - 1);
+        if (!QFileInfo::exists(path)) return path;
+    }
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event)
+{
+    const auto urls = event->mimeData()->urls();
+    if (urls.size() == 1 && urls.front().isLocalFile()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event)
+{
+    const auto urls = event->mimeData()->urls();
+    if (urls.size() != 1) return;
+    event->acceptProposedAction();
+    // Not while the other program still waits for the drop to end.
+    later(this, [this, path = urls.front().toLocalFile()] { openDropped(path); });
+}
+
+void MainWindow::openDropped(const QString& path)
+{
+    if (path.endsWith(QLatin1String(".tangle"), Qt::CaseInsensitive)) {
+        if (mayLeaveDocument()) openFile(path);
+    } else if (path.endsWith(QLatin1String(".flight"), Qt::CaseInsensitive)) {
+        showPage(Rail::Bench);
+        m_bench->log().open(path);
+    } else {
+        m_studio.refuse(tr("%1 is neither a tangle (*.tangle) nor a recording (*.flight).")
+                            .arg(QFileInfo(path).fileName()));
+    }
+}
+
 void MainWindow::offerDraft(const QString& path, const QDateTime& when)
 {
     m_studio.show(
-        {QStringLiteral("draft"),
+        {kDraft + path,
          tr("Edits of %1 that were not saved are kept, from %2.")
              .arg(QFileInfo(path).fileName(), QLocale().toString(when, QLocale::ShortFormat)),
          {{tr("Open it"),
@@ -127,9 +236,7 @@ bool MainWindow::saveAs()
             : document.path();
     const auto path = m_dialogs.saveFile(this, Dialogs::FileKind::Tangle, suggestion);
     if (path.isEmpty()) return false;
-    const auto done = m_studio.document().save(path);
-    if (!done) m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
-    return done.has_value();
+    return hasSaved(m_studio.document().save(path));
 }
 
 void MainWindow::chooseRecording()

@@ -17,8 +17,6 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kSentenceMs = 8000;
-
 QString countOf(std::size_t count, const char* thing)
 {
     return QStringLiteral("%1 %2%3").arg(count).arg(QLatin1String(thing),
@@ -43,7 +41,7 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
     m_touched->setFont(textFont(TextSize::Small, true));
     m_touched->setObjectName(QStringLiteral("touched"));
     m_went->setFont(textFont(TextSize::Small));
-    m_went->setObjectName(QStringLiteral("said"));
+    m_went->setObjectName(QStringLiteral("went"));
     setTone(*m_went, "dim");
     m_held->setFont(textFont(TextSize::Small));
     m_held->setObjectName(QStringLiteral("held"));
@@ -60,27 +58,14 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
     row->addWidget(m_held);
     row->addWidget(m_follow);
     row->addWidget(m_preflight);
-    m_silence.setSingleShot(true);
-    connect(&m_silence, &QTimer::timeout, this, [this] {
-        setTone(*m_went, "dim");
-        showTouched();
-    });
     connect(m_follow, &QCheckBox::toggled, &studio, &Studio::setFollowing);
     connect(&studio, &Studio::followingChanged, m_follow, &QCheckBox::setChecked);
     connect(m_preflight, &QPushButton::clicked, this, &StatusBar::openPreflight);
     connect(&studio, &Studio::touchedChanged, this, &StatusBar::showTouched);
     connect(&studio, &Studio::deskChanged, this, &StatusBar::showPreflight);
     connect(&studio, &Studio::problemsChanged, this, &StatusBar::showPreflight);
-    connect(&studio, &Studio::said, this, &StatusBar::say);
     showTouched();
     showPreflight();
-}
-
-void StatusBar::say(const QString& sentence, bool isGood)
-{
-    setTone(*m_went, isGood ? "straw" : "coral");
-    m_went->setText(QString(sentence).replace(QLatin1Char('\n'), QLatin1Char(' ')));
-    m_silence.start(kSentenceMs);
 }
 
 void StatusBar::showTouched()
@@ -88,7 +73,6 @@ void StatusBar::showTouched()
     const auto& touched = m_studio.touched();
     m_touched->setText(touched ? QStringLiteral("●  ") + m_studio.nameOf(*touched)
                                : tr("○  nothing touched yet"));
-    if (m_silence.isActive()) return;
     QStringList ways;
     if (touched) {
         const auto& stance = m_studio.stance();

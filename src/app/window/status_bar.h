@@ -6,7 +6,6 @@
 #include <QCheckBox>
 #include <QLabel>
 #include <QPushButton>
-#include <QTimer>
 #include <QWidget>
 
 namespace jolly::app
@@ -19,9 +18,6 @@ class StatusBar : public QWidget
 
  public:
     explicit StatusBar(Studio& studio, QWidget* parent = nullptr);
-
-    /// Shows a sentence for a while.
-    void say(const QString& sentence, bool isGood);
 
  protected:
     void paintEvent(QPaintEvent* event) override;
@@ -37,7 +33,6 @@ class StatusBar : public QWidget
     QLabel* m_held;
     QCheckBox* m_follow;
     QPushButton* m_preflight;
-    QTimer m_silence;
 };
 
 }  // namespace jolly::app

@@ -2,6 +2,7 @@
 #include "app/window/top_bar.h"
 
 #include "app/style/elided_label.h"
+#include "app/style/mark.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 #include "app/window/layer_lamps.h"
@@ -9,7 +10,6 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPainter>
-#include <QPainterPath>
 #include <QTime>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -17,28 +17,6 @@
 
 namespace jolly::app
 {
-
-namespace
-{
-
-/// Our mark: one thread that ties itself into a loop.
-QIcon mark()
-{
-    QPixmap pixmap(64, 64);
-    pixmap.fill(Qt::transparent);
-    QPainter painter(&pixmap);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(palette().straw, 6.5, Qt::SolidLine, Qt::RoundCap));
-    QPainterPath path(QPointF(5, 50));
-    path.cubicTo(20, 58, 50, 52, 52, 30);
-    path.cubicTo(53, 12, 28, 8, 22, 24);
-    path.cubicTo(17, 40, 40, 46, 59, 36);
-    painter.drawPath(path);
-    pixmap.setDevicePixelRatio(2);
-    return pixmap;
-}
-
-}  // namespace
 
 TopBar::TopBar(Studio& studio, QWidget* parent)
     : QWidget(parent),
@@ -57,8 +35,8 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     row->setSpacing(10);
     m_menu->setObjectName(QStringLiteral("menu"));
     m_menu->setAccessibleName(tr("Menu"));
-    m_menu->setToolTip(tr("New, open, save, undo and more (F10)"));
-    m_menu->setIcon(mark());
+    m_menu->setToolTip(tr("Everything that can be done (Alt or F10)"));
+    m_menu->setIcon(markIcon(jolly::app::palette().straw));
     m_menu->setIconSize({32, 32});
     m_menu->setAutoRaise(true);
     m_menu->setPopupMode(QToolButton::InstantPopup);

@@ -1,0 +1,101 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/style/columns_layout.h"
+
+#include <QWidget>
+#include <algorithm>
+#include <vector>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+constexpr int kLeastWidth = 120;
+
+/// What the widget needs, whatever height it has now.
+int heightOf(const QLayoutItem& item, int width)
+{
+    const auto* widget = const_cast<QLayoutItem&>(item).widget();
+    const int wanted = widget->heightForWidth(width);
+    return wanted >= 0 ? wanted : item.sizeHint().height();
+}
+
+}  // namespace
+
+ColumnsLayout::ColumnsLayout(QWidget* parent, int space) : QLayout(parent)
+{
+    setContentsMargins(0, 0, 8, 0);
+    setSpacing(space);
+}
+
+ColumnsLayout::~ColumnsLayout()
+{
+    qDeleteAll(m_items);
+}
+
+void ColumnsLayout::setColumns(int columns)
+{
+    if (columns == m_columns) return;
+    m_columns = std::max(1, columns);
+    invalidate();
+}
+
+void ColumnsLayout::insertWidget(int place, QWidget* widget)
+{
+    addChildWidget(widget);
+    m_items.insert(place, new QWidgetItemV2(widget));
+    invalidate();
+}
+
+void ColumnsLayout::addItem(QLayoutItem* item)
+{
+    m_items.append(item);
+}
+
+QLayoutItem* ColumnsLayout::takeAt(int place)
+{
+    return place >= 0 && place < count() ? m_items.takeAt(place) : nullptr;
+}
+
+int ColumnsLayout::arrange(const QRect& rect, bool isReal) const
+{
+    const auto room = rect.marginsRemoved(contentsMargins());
+    const int width = (room.width() - (m_columns - 1) * spacing()) / m_columns;
+    std::vector<int> bottoms(static_cast<std::size_t>(m_columns), room.top());
+    for (auto* item : m_items) {
+        if (item->isEmpty()) continue;
+        const auto shortest = std::ranges::min_element(bottoms);
+        const int column = static_cast<int>(shortest - bottoms.begin());
+        const int height = heightOf(*item, width);
+        if (isReal)
+            item->setGeometry(
+                {room.left() + column * (width + spacing()), *shortest, width, height});
+        *shortest += height + spacing();
+    }
+    const int lowest = *std::ranges::max_element(bottoms) - spacing();
+    return std::max(0, lowest - rect.top()) + contentsMargins().bottom();
+}
+
+int ColumnsLayout::heightForWidth(int width) const
+{
+    return arrange({0, 0, width, 0}, false);
+}
+
+void ColumnsLayout::setGeometry(const QRect& rect)
+{
+    QLayout::setGeometry(rect);
+    arrange(rect, true);
+}
+
+QSize ColumnsLayout::sizeHint() const
+{
+    return minimumSize();
+}
+
+QSize ColumnsLayout::minimumSize() const
+{
+    return {m_columns * kLeastWidth, 0};
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,106 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/commands.h"
+
+#include <QApplication>
+#include <QKeyEvent>
+#include <QShortcut>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// With the letter marked that opens it.
+QString titleOf(Commands::Menu menu)
+{
+    switch (menu) {
+        case Commands::File:
+            return QObject::tr("&File");
+        case Commands::Edit:
+            return QObject::tr("&Edit");
+        case Commands::View:
+            return QObject::tr("&View");
+        case Commands::Fly:
+            return QObject::tr("F&ly");
+        case Commands::Help:
+            return QObject::tr("&Help");
+    }
+    return {};
+}
+
+}  // namespace
+
+Commands::Commands(QWidget& window, const QWidget& button)
+    : QObject(&window), m_window(window), m_button(button), m_whole(new QMenu(&window))
+{
+    m_whole->setObjectName(QStringLiteral("main menu"));
+    for (int place = 0; place < kMenus; ++place) {
+        const auto title = titleOf(static_cast<Menu>(place));
+        auto* menu = m_whole->addMenu(title);
+        menu->setObjectName(QStringLiteral("menu ") + QString::number(place));
+        m_menus[static_cast<std::size_t>(place)] = menu;
+        auto* keys = new QShortcut(QKeySequence::mnemonic(title), &window);
+        connect(keys, &QShortcut::activated, this, [this, menu] { openAtButton(*menu); });
+    }
+    qApp->installEventFilter(this);
+}
+
+QString Commands::nameOf(Menu menu)
+{
+    return titleOf(menu).remove(QLatin1Char('&'));
+}
+
+QAction* Commands::add(Menu menu, const char* id, const QString& words, const QKeySequence& keys,
+                       const std::function<void()>& deed)
+{
+    auto* entry = of(menu).addAction(words);
+    entry->setObjectName(QLatin1String(id));
+    entry->setShortcut(keys);
+    entry->setShortcutContext(Qt::WindowShortcut);
+    if (deed) connect(entry, &QAction::triggered, this, deed);
+    m_window.addAction(entry);
+    m_actions[menu].push_back(entry);
+    return entry;
+}
+
+QAction* Commands::addSwitch(Menu menu, const char* id, const QString& words,
+                             const QKeySequence& keys, bool isOn,
+                             const std::function<void(bool)>& deed)
+{
+    auto* entry = add(menu, id, words, keys, {});
+    entry->setCheckable(true);
+    entry->setChecked(isOn);
+    connect(entry, &QAction::toggled, this, deed);
+    return entry;
+}
+
+void Commands::open()
+{
+    openAtButton(*m_whole);
+}
+
+void Commands::openAtButton(QMenu& menu)
+{
+    menu.popup(m_button.mapToGlobal(QPoint(0, m_button.height())));
+    if (!menu.actions().isEmpty()) menu.setActiveAction(menu.actions().front());
+}
+
+/// Alt by itself, pressed and let go in the window, opens the menus.
+bool Commands::eventFilter(QObject* watched, QEvent* event)
+{
+    const bool isPress =
+        event->type() == QEvent::KeyPress || event->type() == QEvent::MouseButtonPress;
+    if (isPress || event->type() == QEvent::KeyRelease) {
+        const auto* key =
+            event->type() == QEvent::MouseButtonPress ? nullptr : static_cast<QKeyEvent*>(event);
+        const bool isAlt = key && key->key() == Qt::Key_Alt && !key->isAutoRepeat();
+        if (isPress) m_isAltAlone = isAlt && key->modifiers() == Qt::AltModifier;
+        if (!isPress && isAlt && std::exchange(m_isAltAlone, false) && m_window.isActiveWindow() &&
+            !QApplication::activePopupWidget())
+            open();
+    }
+    return QObject::eventFilter(watched, event);
+}
+
+}  // namespace jolly::app

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/window/find_all.h"
+
+#include "core/tangle/lookup.h"
+
+#include <QPointer>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+QString text(const std::string& words)
+{
+    return QString::fromStdString(words);
+}
+
+void addControls(std::vector<Found>& all, const Studio& studio, const FindWays& ways)
+{
+    for (const auto& controller : studio.desk().controllers) {
+        for (const auto& control : controller.rig.controls) {
+            const ControlRef ref{controller.rig.id, control.code};
+            all.push_back({text(controller.rig.alias + " · " + nameOf(controller.rig, control)),
+                           QObject::tr("control"),
+                           [ref, go = ways.toControl] { go(ref); },
+                           {},
+                           text(control.role + " " + toText(control.code))});
+        }
+    }
+}
+
+void addStrands(std::vector<Found>& all, const Studio& studio, const FindWays& ways)
+{
+    for (const auto& strand : studio.tangle().strands) {
+        if (!strand.hasSource()) continue;
+        const ControlRef ref{strand.source.controller, strand.source.control};
+        const auto words = strand.function.empty() || strand.function == strand.name
+                               ? strand.name
+                               : strand.name + " · " + strand.function;
+        all.push_back(
+            {text(words), QObject::tr("strand"), [ref, go = ways.toControl] { go(ref); }});
+    }
+}
+
+void addCommands(std::vector<Found>& all, Commands& commands)
+{
+    for (int menu = 0; menu < Commands::kMenus; ++menu) {
+        for (auto* action : commands.actions(static_cast<Commands::Menu>(menu))) {
+            if (!action->isEnabled() || !action->isVisible()) continue;
+            all.push_back({action->text().remove(QLatin1Char('&')), QObject::tr("command"),
+                           [action = QPointer(action)] {
+                               if (action) action->trigger();
+                           },
+                           action->shortcut().toString(QKeySequence::NativeText),
+                           Commands::nameOf(static_cast<Commands::Menu>(menu)) + QLatin1Char(' ') +
+                               action->data().toString()});
+        }
+    }
+}
+
+void addPlaces(std::vector<Found>& all, Studio& studio, const FindWays& ways)
+{
+    for (const auto& device : studio.tangle().devices)
+        all.push_back({text(device.name), QObject::tr("virtual device"),
+                       [id = device.id, go = ways.toDevice] { go(id); }});
+    for (const auto& craft : studio.tangle().craft)
+        all.push_back({text(craft.name), QObject::tr("craft"),
+                       [&studio, id = craft.id] { studio.stance().chooseCraft(id); }});
+    for (const auto& layer : studio.tangle().layers)
+        all.push_back({text(layer.name), QObject::tr("layer"),
+                       [id = layer.id, go = ways.toLayer] { go(id); }});
+}
+
+}  // namespace
+
+std::vector<Found> findable(Studio& studio, Commands& commands, const FindWays& ways)
+{
+    std::vector<Found> all;
+    addCommands(all, commands);
+    addControls(all, studio, ways);
+    addStrands(all, studio, ways);
+    addPlaces(all, studio, ways);
+    return all;
+}
+
+}  // namespace jolly::app

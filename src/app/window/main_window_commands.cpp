@@ -1,0 +1,337 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/style/palette.h"
+#include "app/window/help.h"
+#include "app/window/main_window.h"
+#include "app/window/said_list.h"
+#include "core/layers/family.h"
+
+#include <QApplication>
+#include <QFileInfo>
+#include <QGuiApplication>
+#include <QScreen>
+
+/// What the window can be told to do, in the order of the menus; and what it remembers.
+namespace jolly::app
+{
+
+namespace
+{
+
+/// The pages' names in the settings and on the command line.
+constexpr const char* kPageNames[] = {"rig", "weave", "shape", "layers", "bench"};
+
+}  // namespace
+
+Rail::Page MainWindow::pageNamed(const QString& name)
+{
+    const auto found = std::ranges::find_if(
+        kPageNames, [&](const char* each) { return name == QLatin1String(each); });
+    return found == std::end(kPageNames) ? Rail::Rig
+                                         : static_cast<Rail::Page>(found - std::begin(kPageNames));
+}
+
+void MainWindow::buildCommands()
+{
+    addFileCommands();
+    addEditCommands();
+    addViewCommands();
+    addFlyCommands();
+    addHelpCommands();
+    auto& button = m_top->menuButton();
+    button.setMenu(&m_commands.whole());
+    auto* open = new QAction(this);
+    open->setShortcut(QKeySequence(tr("F10")));
+    connect(open, &QAction::triggered, this, [this] { m_commands.open(); });
+    addAction(open);
+}
+
+void MainWindow::addFileCommands()
+{
+    constexpr auto kIn = Commands::File;
+    m_commands.add(kIn, "new tangle", tr("New tangle"), QKeySequence::New, [this] { begin(); });
+    m_commands.add(kIn, "open", tr("Open…"), QKeySequence::Open, [this] { open(); });
+    auto* recent = m_commands.of(kIn).addMenu(tr("Open recent"));
+    recent->setObjectName(QStringLiteral("recent tangles"));
+    connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(*recent); });
+    m_commands.add(kIn, "save", tr("Save"), QKeySequence::Save, [this] { save(); });
+    m_commands.add(kIn, "save as", tr("Save as…"), QKeySequence(tr("Ctrl+Shift+S")),
+                   [this] { saveAs(); });
+    m_commands.addLine(kIn);
+    m_commands.add(kIn, "open recording", tr("Open a recording…"), {}, [this] {
+        showPage(Rail::Bench);
+        chooseRecording();
+    });
+    m_commands.addLine(kIn);
+    m_commands.add(kIn, "close window", tr("Close the window"), QKeySequence(tr("Ctrl+Q")),
+                   [this] { close(); });
+}
+
+void MainWindow::fillRecent(QMenu& menu)
+{
+    menu.clear();
+    const auto paths = m_settings.get(settings::kRecentTangles);
+    for (const auto& path : paths) {
+        auto* entry = menu.addAction(QFileInfo(path).completeBaseName(), this, [this, path] {
+            if (mayLeaveDocument()) openFile(path);
+        });
+        entry->setObjectName(QStringLiteral("recent ") + QFileInfo(path).fileName());
+        entry->setToolTip(path);
+    }
+    menu.setToolTipsVisible(true);
+    if (paths.isEmpty()) menu.addAction(tr("None yet"))->setEnabled(false);
+}
+
+void MainWindow::addEditCommands()
+{
+    constexpr auto kIn = Commands::Edit;
+    auto& history = m_studio.document().history();
+    auto* undo =
+        m_commands.add(kIn, "undo", tr("Undo"), QKeySequence::Undo, [this] { stepBack(false); });
+    auto* redo = m_commands.add(kIn, "redo", tr("Redo"), QKeySequence(tr("Ctrl+Shift+Z")),
+                                [this] { stepBack(true); });
+    redo->setShortcuts({QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))});
+    const auto follow = [this, undo, redo] {
+        const auto& steps = m_studio.document().history();
+        undo->setEnabled(steps.canUndo());
+        redo->setEnabled(steps.canRedo());
+        undo->setText(steps.canUndo() ? tr("Undo: %1").arg(steps.undoText()) : tr("Undo"));
+        redo->setText(steps.canRedo() ? tr("Redo: %1").arg(steps.redoText()) : tr("Redo"));
+    };
+    connect(&history, &QUndoStack::indexChanged, this, follow);
+    connect(&history, &QUndoStack::cleanChanged, this, follow);
+    follow();
+    m_commands.addLine(kIn);
+    m_commands.add(kIn, "copy strand", tr("Copy the strand"), QKeySequence::Copy, [this] {
+        const auto& selected = m_studio.selected();
+        const auto strands =
+            selected ? m_studio.strandsFrom(*selected) : std::vector<const Strand*>{};
+        if (strands.empty())
+            return m_studio.refuse(tr("Select a control that a strand begins at first."));
+        m_studio.copyStrand(*strands.front());
+        m_studio.note(tr("%1 is copied. Select another control and paste it there.")
+                          .arg(QString::fromStdString(strands.front()->name)));
+    });
+    m_commands.add(kIn, "paste strand", tr("Paste the strand"), QKeySequence::Paste,
+                   [this] { m_studio.pasteStrand(); });
+    m_commands.add(kIn, "lead on", tr("Lead to the next free place"),
+                   QKeySequence(tr("Ctrl+Return")), [this] {
+                       if (!m_studio.selected())
+                           return m_studio.refuse(tr("Touch or find a control first."));
+                       m_studio.weaveToNextFree();
+                   });
+    m_commands.add(kIn, "silence control", tr("Silence the control here"), {},
+                   [this] { m_studio.silence(); });
+    m_commands.addLine(kIn);
+    m_commands.add(kIn, "find all", tr("Find…"), QKeySequence(tr("Ctrl+K")), [this] { find(); });
+    m_commands.add(kIn, "open settings", tr("Settings…"), QKeySequence(tr("Ctrl+,")),
+                   [this] { showSettings(); });
+}
+
+void MainWindow::stepBack(bool isRedo)
+{
+    auto& history = m_studio.document().history();
+    const auto name = isRedo ? history.redoText() : history.undoText();
+    if (isRedo) {
+        history.redo();
+        m_studio.note(tr("Done again: %1").arg(name));
+    } else {
+        history.undo();
+        m_studio.note(tr("Undone: %1").arg(name));
+    }
+}
+
+void MainWindow::addViewCommands()
+{
+    constexpr auto kIn = Commands::View;
+    const std::pair<Rail::Page, QString> pages[] = {{Rail::Rig, tr("Rig")},
+                                                    {Rail::Weave, tr("Weave")},
+                                                    {Rail::Shape, tr("Shape")},
+                                                    {Rail::Layers, tr("Layers")},
+                                                    {Rail::Bench, tr("Bench")}};
+    for (const auto& [page, words] : pages)
+        m_commands.add(kIn, kPageNames[page], words,
+                       QKeySequence(tr("Ctrl+%1").arg(static_cast<int>(page) + 1)),
+                       [this, page = page] { showPage(page); });
+    m_commands.add(kIn, "show library", tr("Craft library"), QKeySequence(tr("Ctrl+6")),
+                   [this] { showCraftLibrary(); });
+    m_commands.addLine(kIn);
+    auto* follow = m_commands.addSwitch(kIn, "follow touch", tr("Follow touch"),
+                                        QKeySequence(tr("Ctrl+T")), m_studio.isFollowing(),
+                                        [this](bool isOn) { m_studio.setFollowing(isOn); });
+    connect(&m_studio, &Studio::followingChanged, follow, &QAction::setChecked);
+    m_commands.addSwitch(kIn, "all strands", tr("Show all strands"), QKeySequence(tr("Ctrl+H")),
+                         false, [this](bool isOn) { m_weave->setShowsAllThreads(isOn); });
+    m_commands.addSwitch(kIn, "light colours", tr("Light colours"), {}, isLight(),
+                         [this](bool isOn) { useColours(isOn); });
+    m_commands.addLine(kIn);
+    m_commands.add(kIn, "next area", tr("To the next part of the page"), QKeySequence(tr("F6")),
+                   [this] { moveFocus(false); });
+    m_commands.add(kIn, "part before", tr("To the part of the page before"),
+                   QKeySequence(tr("Shift+F6")), [this] { moveFocus(true); });
+    m_commands.addLine(kIn);
+    addOutOfWindow();
+    m_commands.add(kIn, "what was said", tr("What was said…"), QKeySequence(tr("Ctrl+J")),
+                   [this] { openSaid(m_studio, this); });
+}
+
+/// What tells of layers outside the window: a strip above the sim, and a voice. Both are off at
+/// first.
+void MainWindow::addOutOfWindow()
+{
+    constexpr auto kIn = Commands::View;
+    auto* strip = m_commands.addSwitch(kIn, "strip shown", tr("Strip above the sim"), {}, false,
+                                       [this](bool isOn) {
+                                           if (!isOn) m_strip.setPlacing(false);
+                                           m_strip.setVisible(isOn);
+                                           m_settings.set(settings::kStripShown, isOn);
+                                       });
+    auto* place = m_commands.add(kIn, "strip placing", tr("Move the strip…"), {},
+                                 [this] { m_strip.setPlacing(true); });
+    place->setEnabled(false);
+    connect(strip, &QAction::toggled, place, &QAction::setEnabled);
+    connect(&m_strip, &LayerStrip::placed, this,
+            [this](QPoint at) { m_settings.set(settings::kStripPlace, at); });
+    auto* speaks = m_commands.addSwitch(kIn, "speak layers", tr("Speak layers as they change"), {},
+                                        false, [this](bool isOn) {
+                                            m_speaker.setOn(isOn);
+                                            m_settings.set(settings::kSpeaksLayers, isOn);
+                                        });
+    speaks->setEnabled(m_speaker.isThere());
+    if (!m_speaker.isThere())
+        speaks->setText(tr("Speak layers as they change (install speech-dispatcher)"));
+    connect(m_settingsPage, &SettingsPage::speakingChosen, speaks, &QAction::setChecked);
+    connect(&m_speaker, &Speaker::failed, this, [this, speaks](const QString& sentence) {
+        speaks->setChecked(false);
+        m_studio.refuse(sentence);
+    });
+    connect(&m_studio.stance(), &Stance::engagedBy, this,
+            [this](const QString& layer, bool isEngaged) {
+                m_speaker.speak(isEngaged ? layer : tr("%1 off").arg(layer));
+            });
+}
+
+void MainWindow::addFlyCommands()
+{
+    constexpr auto kIn = Commands::Fly;
+    auto* live = m_commands.add(kIn, "go live", tr("Go live"), QKeySequence(tr("Ctrl+L")),
+                                [this] { toggleLive(); });
+    live->setData(tr("go live stand down"));  // it is found by either
+    connect(&m_studio, &Studio::deskChanged, live, [this, live] {
+        live->setText(m_studio.session().isLive() ? tr("Stand down") : tr("Go live"));
+    });
+    m_commands.add(kIn, "open preflight", tr("Preflight…"), QKeySequence(tr("Ctrl+P")), [this] {
+        m_status->findChild<QPushButton*>(QStringLiteral("preflight"))->click();
+    });
+    auto* craft = m_commands.of(kIn).addMenu(tr("Craft"));
+    connect(craft, &QMenu::aboutToShow, this, [this, craft] { fillCraft(*craft); });
+    m_commands.addLine(kIn);
+    m_commands.add(kIn, "keep recording", tr("Keep the last minutes"), QKeySequence(tr("Ctrl+R")),
+                   [this] {
+                       showPage(Rail::Bench);
+                       m_bench->keepRecording();
+                   });
+    auto* pretend =
+        m_commands.addSwitch(kIn, "pretend rig", tr("Pretend rig"), {},
+                             m_settings.get(settings::kWorld) != settings::kWorld.atFirst, {});
+    connect(pretend, &QAction::triggered, this, &MainWindow::pretendRigWanted);
+}
+
+void MainWindow::fillCraft(QMenu& menu)
+{
+    menu.clear();
+    const auto& now = m_studio.stance().footing().craft;
+    for (const auto& row : craftByFamily(m_studio.tangle())) {
+        auto* entry = menu.addAction(
+            QString(row.depth * 4, QLatin1Char(' ')) + QString::fromStdString(row.craft->name),
+            this, [this, id = row.craft->id] { m_studio.stance().chooseCraft(id); });
+        entry->setCheckable(true);
+        entry->setChecked(row.craft->id == now);
+    }
+}
+
+void MainWindow::addHelpCommands()
+{
+    constexpr auto kIn = Commands::Help;
+    m_commands.add(kIn, "key sheet", tr("Keys…"), QKeySequence::HelpContents,
+                   [this] { openKeySheet(m_commands, this); });
+    m_commands.add(kIn, "about page", tr("What is this page?"), QKeySequence(tr("Shift+F1")),
+                   [this] { openAboutPage(m_page, this); });
+    m_commands.add(kIn, "first steps", tr("First steps"), {}, [this] { m_firstSteps.begin(); });
+    m_commands.addLine(kIn);
+    m_commands.add(kIn, "about", tr("About Jolly Tangle"), {}, [this] { openAbout(this); });
+}
+
+/// From the rail to the page's columns and on: each part is entered where the keyboard was last.
+void MainWindow::moveFocus(bool isBack)
+{
+    std::vector<QWidget*> parts{m_top, m_rail};
+    for (auto* part : m_pages->currentWidget()->findChildren<QWidget*>())
+        if (part->property("part").toBool() && part->isVisible()) parts.push_back(part);
+    parts.push_back(m_status);
+    const auto* focus = QApplication::focusWidget();
+    std::size_t at = 0;
+    for (std::size_t i = 0; i < parts.size(); ++i)
+        if (focus && parts[i]->isAncestorOf(focus)) at = i;
+    for (std::size_t step = 1; step <= parts.size(); ++step) {
+        const auto next = (at + (isBack ? parts.size() - step : step)) % parts.size();
+        for (auto* each : parts[next]->findChildren<QWidget*>()) {
+            const bool isStop = each->focusPolicy() & Qt::TabFocus;
+            if (isStop && each->isVisible() && each->isEnabled())
+                return each->setFocus(Qt::TabFocusReason);
+        }
+    }
+}
+
+void MainWindow::useColours(bool isLight)
+{
+    m_settings.set(settings::kColours, QString::fromLatin1(isLight ? "light" : "dark"));
+    Q_EMIT themeWanted(isLight);
+}
+
+void MainWindow::restore()
+{
+    restoreGeometry(m_settings.get(settings::kWindow));
+    const auto* there = QGuiApplication::screenAt(geometry().center());
+    if (!there) there = QGuiApplication::primaryScreen();
+    if (there && !isMaximized() && !isFullScreen()) {  // its screen may be gone, or smaller
+        const auto room = there->availableGeometry();
+        resize(size().boundedTo(room.size()));
+        if (!room.contains(frameGeometry())) move(room.center() - rect().center());
+    }
+    showPage(pageNamed(m_settings.get(settings::kPage)));
+    m_studio.setFollowing(m_settings.get(settings::kFollowsTouch));
+    m_studio.setTouchLoudness(loudnessOf(m_settings.get(settings::kTouch)));
+    m_strip.move(m_settings.get(settings::kStripPlace));
+    findChild<QAction*>(QStringLiteral("strip shown"))
+        ->setChecked(m_settings.get(settings::kStripShown));
+    findChild<QAction*>(QStringLiteral("speak layers"))
+        ->setChecked(m_settings.get(settings::kSpeaksLayers) && m_speaker.isThere());
+    connect(&m_studio, &Studio::deskChanged, this, &MainWindow::restoreSelection);
+    restoreSelection();
+    if (!m_settings.trouble().isEmpty()) m_studio.refuse(m_settings.trouble());
+}
+
+/// The control is selected once it is there, unless the pilot was quicker.
+void MainWindow::restoreSelection()
+{
+    const auto parts = m_settings.get(settings::kSelected).split(QLatin1Char(' '));
+    const auto code = parts.size() == 2 ? parseControlCode(parts[1].toStdString()) : std::nullopt;
+    const bool isOver = m_studio.selected() || m_studio.touched() || !code;
+    const ControlRef ref{parts[0].toStdString(), code.value_or(ControlCode{})};
+    if (!isOver && !m_studio.controllerOf(ref)) return;
+    disconnect(&m_studio, &Studio::deskChanged, this, &MainWindow::restoreSelection);
+    if (!isOver) m_studio.select(ref);
+}
+
+void MainWindow::remember()
+{
+    m_settings.set(settings::kWindow, saveGeometry());
+    m_settings.set(settings::kPage, QString::fromLatin1(kPageNames[m_page]));
+    const auto& selected = m_studio.selected();
+    m_settings.set(settings::kSelected,
+                   selected
+                       ? QString::fromStdString(selected->controller + " " + toText(selected->code))
+                       : QString());
+}
+
+}  // namespace jolly::app

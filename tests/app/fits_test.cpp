@@ -1,0 +1,102 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "fits.h"
+
+#include "app/services/language.h"
+#include "demo_scene.h"
+
+#include <gmock/gmock.h>
+
+namespace jolly::test
+{
+namespace
+{
+
+constexpr QSize kSizes[] = {{960, 600}, {1024, 768}, {1280, 800}, {1600, 900}, {2560, 1440}};
+constexpr Rail::Page kPages[] = {Rail::Rig, Rail::Weave, Rail::Shape, Rail::Layers, Rail::Bench};
+
+/// The demo's window in one dress.
+struct Dress {
+    const char* name;
+    bool isLight = false;
+    bool hasLongWords = false;
+    bool hasLongNames = false;
+};
+
+class Fits : public testing::TestWithParam<Dress>
+{
+ protected:
+    Fits()
+    {
+        useLight(GetParam().isLight);
+        applyTheme(*qApp);
+        if (GetParam().hasLongWords) QCoreApplication::installTranslator(&m_words);
+        m_scene = std::make_unique<Scene>(false);
+        if (GetParam().hasLongNames) giveLongNames();
+        m_scene->goLive();
+        m_scene->select("twinlever-q2", "ABS_X");
+        m_scene->studio.stance().chooseLayer(m_scene->document.tangle().layers.back().id);
+    }
+    ~Fits() override
+    {
+        m_scene.reset();
+        QCoreApplication::removeTranslator(&m_words);
+        useLight(false);
+        applyTheme(*qApp);
+    }
+
+    void giveLongNames()
+    {
+        const std::string more = " of the northern islands, the second one from the left";
+        m_scene->document.edit("long names", [&](Tangle& tangle) {
+            for (auto& controller : tangle.rig) {
+                controller.alias += more;
+                for (auto& control : controller.controls) control.label += more;
+            }
+            for (auto& device : tangle.devices) device.name += more;
+            for (auto& strand : tangle.strands) {
+                strand.name += more;
+                strand.function += more;
+            }
+            for (auto& layer : tangle.layers) layer.name += more;
+            for (auto& craft : tangle.craft) craft.name += more;
+            tangle.name += more;
+        });
+    }
+
+    QStringList misfits(Rail::Page page, QSize size)
+    {
+        auto& window = m_scene->window;
+        window.showPage(page);
+        window.resize(size);
+        m_scene->settle();
+        m_scene->settle();
+        QStringList all;
+        if (window.size() != size)
+            all << QStringLiteral("the window is %1x%2").arg(window.width()).arg(window.height());
+        if (window.size() != size) all << tooWideIn(window, size.width() * 5 / 4);
+        return all + misfitsIn(window);
+    }
+
+    LongWords m_words;
+    std::unique_ptr<Scene> m_scene;
+};
+
+TEST_P(Fits, NothingIsCutOffOrOutsideOfItsCard)
+{
+    for (const auto size : kSizes) {
+        for (const auto page : kPages) {
+            for (const auto& misfit : misfits(page, size))
+                ADD_FAILURE() << misfit.toStdString() << " (page " << page << " at " << size.width()
+                              << "x" << size.height() << ")";
+        }
+    }
+}
+
+INSTANTIATE_TEST_SUITE_P(InEveryDress, Fits,
+                         testing::Values(Dress{"Dark"}, Dress{"Light", true},
+                                         Dress{"LongWords", false, true},
+                                         Dress{"LongNames", false, false, true}),
+                         [](const auto& dress) { return dress.param.name; });
+
+}  // namespace
+}  // namespace jolly::test

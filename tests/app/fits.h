@@ -89,6 +89,25 @@ inline QString tooWideIn(const QWidget& widget, int room)
     return found;
 }
 
+/// A widget beside it that lies on the same place, where nothing is meant to float.
+inline const QWidget* overlapped(const QWidget& widget)
+{
+    const auto floats = [](const QWidget& each) {
+        return each.testAttribute(Qt::WA_TransparentForMouseEvents) || each.isWindow() ||
+               !each.isVisible() || each.size().isEmpty() || each.inherits("QSizeGrip") ||
+               (qobject_cast<const QLabel*>(&each) &&
+                static_cast<const QLabel&>(each).text().isEmpty());
+    };
+    if (floats(widget) || !widget.parentWidget()) return nullptr;
+    for (auto* child : widget.parentWidget()->children()) {
+        auto* beside = qobject_cast<QWidget*>(child);
+        if (!beside || beside == &widget || floats(*beside)) continue;
+        const auto both = beside->geometry() & widget.geometry();
+        if (both.width() > 2 && both.height() > 2 && beside > &widget) return beside;  // told once
+    }
+    return nullptr;
+}
+
 /// Everything in a window that is cut off or beyond what holds it, a line each.
 inline QStringList misfitsIn(QWidget& window)
 {
@@ -106,6 +125,8 @@ inline QStringList misfitsIn(QWidget& window)
         if (isOfQt) continue;
         if (const auto text = clippedText(*widget); !text.isEmpty())
             misfits << pathOf(*widget) + QStringLiteral(": cut off: ") + text;
+        if (const auto* other = overlapped(*widget))
+            misfits << pathOf(*widget) + QStringLiteral(": lies on ") + pathOf(*other);
         if (isOutside(*widget))
             misfits << QStringLiteral("%1: outside of what holds it: %2 %3 %4x%5 in %6x%7")
                                .arg(pathOf(*widget))

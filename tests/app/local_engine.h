@@ -52,6 +52,7 @@ struct LocalEngine {
 
     MemoryWorld world;
     LiveMemory live;
+    std::string flown{};  ///< the text of what it flies, for a window that asks
     StatusBoard board;
     Engine engine;
     Recorder recorder;
@@ -118,7 +119,7 @@ class LocalLink : public EngineLink
     }
     Result<EngineStatus> status() override { return *m_local.board.get(); }
     Result<Problems> problems() override { return Problems{}; }
-    Result<std::string> tangle() override { return std::string(); }
+    Result<std::string> tangle() override { return m_local.flown; }
     Result<LiveView> values() override { return LiveView::map(m_local.live.fd()); }
 
  private:

@@ -56,9 +56,9 @@ void ArrangeOverlay::refresh()
     Q_EMIT chosenChanged();
 }
 
-double ArrangeOverlay::cell() const
+QSizeF ArrangeOverlay::cell() const
 {
-    return static_cast<double>(width()) / Cells::kColumns;
+    return cellSize(width());
 }
 
 QRect ArrangeOverlay::rectOf(const Cells& cells) const
@@ -91,7 +91,7 @@ std::optional<std::size_t> ArrangeOverlay::groupAt(QPoint place) const
     for (auto i = m_arrangement.groups.size(); i-- > 0;) {
         const auto rect = rectOf(m_arrangement.groups[i].cells);
         const auto inside =
-            rect.adjusted(kEdge, static_cast<int>(kLabelRows * cell()), -kEdge, -kEdge);
+            rect.adjusted(kEdge, static_cast<int>(kLabelRows * cell().height()), -kEdge, -kEdge);
         if (rect.adjusted(-2, -2, 2, 2).contains(place) && !inside.contains(place)) return i;
     }
     return std::nullopt;
@@ -285,9 +285,10 @@ void ArrangeOverlay::paintEvent(QPaintEvent*)
     const auto& p = jolly::app::palette();
     QPainter painter(this);
     painter.setPen(p.faint);
-    for (int row = 0; row * cell() < height(); ++row) {
+    for (int row = 0; row * cell().height() < height(); ++row) {
         for (int column = 0; column <= Cells::kColumns; ++column)
-            painter.drawPoint(static_cast<int>(column * cell()), static_cast<int>(row * cell()));
+            painter.drawPoint(static_cast<int>(column * cell().width()),
+                              static_cast<int>(row * cell().height()));
     }
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(Qt::NoBrush);

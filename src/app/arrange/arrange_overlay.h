@@ -71,7 +71,7 @@ class ArrangeOverlay : public QWidget
     [[nodiscard]] std::optional<std::size_t> partAt(QPoint place) const;
     [[nodiscard]] std::optional<std::size_t> groupAt(QPoint place) const;
     [[nodiscard]] bool isOnHandle(QPoint place) const;
-    [[nodiscard]] double cell() const;
+    [[nodiscard]] QSizeF cell() const;
     [[nodiscard]] std::optional<std::size_t> switchOf(ControlCode code) const;
 
     Studio& m_studio;

@@ -44,8 +44,8 @@ void ArrangeOverlay::mouseMoveEvent(QMouseEvent* event)
         return update();
     }
     const QPointF way = event->pos() - m_pressedAt;
-    const QPoint cells(static_cast<int>(std::lround(way.x() / cell())),
-                       static_cast<int>(std::lround(way.y() / cell())));
+    const QPoint cells(static_cast<int>(std::lround(way.x() / cell().width())),
+                       static_cast<int>(std::lround(way.y() / cell().height())));
     const auto more = cells - m_done;
     if (more.isNull()) return;
     m_done = cells;

@@ -87,6 +87,7 @@ ChartCard::ChartCard(Studio& studio, QWidget* parent)
     m_plot->yAxis->setRange(-0.06, 1.06);
     m_plot->yAxis->setTickLabels(false);
     m_words->setFont(textFont(TextSize::Small));
+    m_words->setWordWrap(true);
     setTone(*m_words, "dim");
     column->addLayout(head);
     column->addLayout(m_chips);

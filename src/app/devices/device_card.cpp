@@ -110,7 +110,7 @@ QWidget* DeviceCard::buildSizes()
         box->setRange(0, most);
         box->setKeyboardTracking(false);
         connect(box, &QSpinBox::valueChanged, this, [this, member](int value) {
-            setShape(tr("size of device"), [member, value](VirtualDevice& device) {
+            changeSize(tr("size of device"), [member, value](VirtualDevice& device) {
                 device.*member = static_cast<std::uint16_t>(value);
             });
         });
@@ -149,8 +149,8 @@ void DeviceCard::buildFields(QVBoxLayout& column)
     connect(m_name, &QLineEdit::editingFinished, this, &DeviceCard::rename);
     connect(m_ids, &QLineEdit::editingFinished, this, &DeviceCard::setIds);
     connect(m_sizing, &QComboBox::activated, this, [this](int choice) {
-        setShape(tr("size of device"),
-                 [choice](VirtualDevice& d) { d.sizing = static_cast<Sizing>(choice); });
+        changeSize(tr("size of device"),
+                   [choice](VirtualDevice& d) { d.sizing = static_cast<Sizing>(choice); });
     });
 }
 
@@ -172,7 +172,7 @@ void DeviceCard::buildButtons(QVBoxLayout& column)
     column.addLayout(row);
 }
 
-void DeviceCard::setShape(const QString& step, const std::function<void(VirtualDevice&)>& change)
+void DeviceCard::changeSize(const QString& step, const std::function<void(VirtualDevice&)>& change)
 {
     m_studio.document().edit(
         step,
@@ -216,7 +216,7 @@ void DeviceCard::setIds()
         ids->product = match.captured(2).toUShort(nullptr, 16);
     }
     if (ids == device->ids) return;
-    setShape(tr("ids of device"), [&](VirtualDevice& changed) { changed.ids = ids; });
+    changeSize(tr("ids of device"), [&](VirtualDevice& changed) { changed.ids = ids; });
 }
 
 void DeviceCard::refresh()

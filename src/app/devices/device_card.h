@@ -41,7 +41,7 @@ class DeviceCard : public Card
     void refreshProblems();
     void rename();
     void setIds();
-    void setShape(const QString& step, const std::function<void(VirtualDevice&)>& change);
+    void changeSize(const QString& step, const std::function<void(VirtualDevice&)>& change);
     [[nodiscard]] const VirtualDevice* find() const;
 
     Studio& m_studio;

@@ -26,23 +26,35 @@ Shape shapeIn(Shape shape, const Cells& cells)
     return cells.height > cells.width ? Shape::Lever : Shape::Bar;
 }
 
+int rounded(double place)
+{
+    return static_cast<int>(std::lround(place));
+}
+
 }  // namespace
+
+QSizeF cellSize(int width)
+{
+    constexpr double kLeastHeight = 310.0 / Cells::kColumns;
+    const double side = static_cast<double>(width) / Cells::kColumns;
+    return {side, std::max(side, kLeastHeight)};
+}
 
 QRect pixelsOf(const Cells& cells, int width)
 {
-    const double cell = static_cast<double>(width) / Cells::kColumns;
-    const auto at = [cell](int count) { return static_cast<int>(std::lround(count * cell)); };
-    return {QPoint(at(cells.left), at(cells.top)),
-            QPoint(at(cells.right()) - 1, at(cells.bottom()) - 1)};
+    const auto cell = cellSize(width);
+    return {QPoint(rounded(cells.left * cell.width()), rounded(cells.top * cell.height())),
+            QPoint(rounded(cells.right() * cell.width()) - 1,
+                   rounded(cells.bottom() * cell.height()) - 1)};
 }
 
 Cells cellsOf(const QRect& pixels, int width)
 {
-    const double cell = static_cast<double>(width) / Cells::kColumns;
-    const auto at = [cell](int place) { return static_cast<int>(std::lround(place / cell)); };
-    const int left = at(pixels.left());
-    const int top = at(pixels.top());
-    return onGrid({left, top, at(pixels.right() + 1) - left, at(pixels.bottom() + 1) - top});
+    const auto cell = cellSize(width);
+    const int left = rounded(pixels.left() / cell.width());
+    const int top = rounded(pixels.top() / cell.height());
+    return onGrid({left, top, rounded((pixels.right() + 1) / cell.width()) - left,
+                   rounded((pixels.bottom() + 1) / cell.height()) - top});
 }
 
 PlateLayout layOutController(const Plate& plate, int width)

@@ -142,27 +142,43 @@ void ControlView::mouseReleaseEvent(QMouseEvent* event)
     }
 }
 
+/// On a drawing of several controls arrows choose one after the other, then lead on.
+bool ControlView::stepInside(bool isBack)
+{
+    if (parts() < 2) return false;
+    const int next = m_part < 0 ? (isBack ? parts() - 1 : 0) : m_part + (isBack ? -1 : 1);
+    if (next < 0 || next >= parts()) return false;
+    m_part = next;
+    Q_EMIT activated(control(next).id, false);
+    return true;
+}
+
 void ControlView::keyPressEvent(QKeyEvent* event)
 {
-    const bool isSecond = event->key() == Qt::Key_Up || event->key() == Qt::Key_Down;
-    const bool isFirst = event->key() == Qt::Key_Left || event->key() == Qt::Key_Right;
-    const bool isChosen = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter ||
-                          event->key() == Qt::Key_Space;
-    if (m_shape == Shape::Switch && (isFirst || isSecond)) {
-        const bool isBack = event->key() == Qt::Key_Up || event->key() == Qt::Key_Left;
-        int selected = 0;
-        for (int part = 0; part < parts(); ++part) {
-            if (state(part).isSelected) selected = part;
-        }
-        Q_EMIT activated(control(std::clamp(selected + (isBack ? -1 : 1), 0, parts() - 1)).id,
-                         false);
-    } else if (parts() == 2 && (isFirst || isSecond)) {
-        Q_EMIT activated(control(isSecond ? 1 : 0).id, false);
-    } else if (isChosen) {
-        Q_EMIT activated(control(0).id, false);
+    const auto key = static_cast<Qt::Key>(event->key());
+    const bool isPlain = !(event->modifiers() & ~(Qt::KeypadModifier | Qt::ShiftModifier));
+    const bool isBack = key == Qt::Key_Left || key == Qt::Key_Up;
+    const bool isArrow = isBack || key == Qt::Key_Right || key == Qt::Key_Down;
+    if (!isPlain) return QWidget::keyPressEvent(event);
+    if (isArrow) {
+        if (!stepInside(isBack)) Q_EMIT wayWanted(key);
+    } else if (key == Qt::Key_Home || key == Qt::Key_End) {
+        Q_EMIT wayWanted(key);
+    } else if (key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_Space) {
+        Q_EMIT activated(control(std::max(0, m_part)).id, false);
+    } else if (!event->text().isEmpty() && event->text().front().isLetterOrNumber()) {
+        Q_EMIT typed(event->text());
     } else {
         QWidget::keyPressEvent(event);
     }
+}
+
+void ControlView::contextMenuEvent(QContextMenuEvent* event)
+{
+    const bool isByKey = event->reason() == QContextMenuEvent::Keyboard;
+    const auto place = isByKey ? rect().center() : event->pos();
+    const int part = isByKey ? std::max(0, m_part) : partAt(place);
+    Q_EMIT menuWanted(control(part).id, mapToGlobal(place));
 }
 
 void ControlView::enterEvent(QEnterEvent* event)
@@ -177,6 +193,8 @@ void ControlView::leaveEvent(QEvent*)
 }
 void ControlView::focusInEvent(QFocusEvent*)
 {
+    m_part = -1;
+    Q_EMIT focused();
     update();
 }
 void ControlView::focusOutEvent(QFocusEvent*)

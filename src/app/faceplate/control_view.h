@@ -65,6 +65,12 @@ class ControlView : public QWidget
  Q_SIGNALS:
     /// @param byMouse  a click; else a key.
     void activated(const QString& id, bool byMouse);
+    /// An arrow, Home or End leads on to another drawing.
+    void wayWanted(Qt::Key key);
+    /// A letter or a number was typed.
+    void typed(const QString& letters);
+    void focused();
+    void menuWanted(const QString& id, QPoint globalPlace);
     /// The pointer came to it, or left it: then `id` is empty.
     void pointed(const QString& id);
     void dragMoved(const QString& id, QPoint globalPlace);
@@ -76,6 +82,7 @@ class ControlView : public QWidget
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
     void enterEvent(QEnterEvent* event) override;
     void leaveEvent(QEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
@@ -83,6 +90,7 @@ class ControlView : public QWidget
 
  private:
     [[nodiscard]] QString describe() const;
+    bool stepInside(bool isBack);
 
     Shape m_shape;
     std::vector<PlateControl> m_controls;
@@ -91,6 +99,7 @@ class ControlView : public QWidget
     QPoint m_pressedAt;
     bool m_isPressed = false;
     bool m_isDragging = false;
+    int m_part = -1;  ///< where the arrows are on a drawing of several controls
 };
 
 }  // namespace jolly::app

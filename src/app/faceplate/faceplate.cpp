@@ -5,6 +5,7 @@
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 
+#include <QContextMenuEvent>
 #include <QPainter>
 #include <algorithm>
 
@@ -36,7 +37,7 @@ Faceplate::Faceplate(Kind kind, QWidget* parent)
       m_title(new ElidedLabel(this)),
       m_state(new QLabel(this)),
       m_left(new ElidedLabel(this)),
-      m_right(new QLabel(this))
+      m_right(new ElidedLabel(this))
 {
     m_title->setFont(textFont(TextSize::Normal, true));
     setTone(*m_title, "title");
@@ -174,9 +175,14 @@ void Faceplate::makeViews(const PlateLayout& layout)
         connect(view, &ControlView::pointed, this, &Faceplate::pointed);
         connect(view, &ControlView::dragMoved, this, &Faceplate::dragMoved);
         connect(view, &ControlView::dropped, this, &Faceplate::dropped);
+        connect(view, &ControlView::menuWanted, this, &Faceplate::menuWanted);
+        connect(view, &ControlView::typed, this, &Faceplate::seek);
+        connect(view, &ControlView::focused, this, [this, view] { takeStop(view); });
+        connect(view, &ControlView::wayWanted, this, [this, view](Qt::Key key) { go(*view, key); });
         view->show();
         m_views.append(view);
     }
+    if (!m_views.isEmpty()) takeStop(m_views.front());
 }
 
 void Faceplate::place()
@@ -194,14 +200,18 @@ void Faceplate::place()
     }
     m_frames = layout.frames;
     const int y = kTitle + layout.height + 6;
-    const int words = std::min(inner / 2, m_right->sizeHint().width());
     const int footer = footerHeight() - 2;
+    int x = kMargin;
+    for (auto* button : {m_deed, m_other}) {
+        if (!button || button->text().isEmpty()) continue;
+        button->setGeometry(x - 6, y, button->sizeHint().width(), footer);
+        x = button->geometry().right() + 12;
+    }
+    const int room = m_deed ? kMargin + inner - x : inner / 2;
+    const int words = std::clamp(m_right->sizeHint().width(), 0, std::max(0, room));
+    m_left->setVisible(!m_left->text().isEmpty());
     m_left->setGeometry(kMargin, y, inner - words - 6, footer);
     m_right->setGeometry(kMargin + inner - words, y, words, footer);
-    if (m_deed) m_deed->setGeometry(kMargin - 6, y, m_deed->sizeHint().width(), footer);
-    if (m_deed && m_other)
-        m_other->setGeometry(m_deed->geometry().right() + 6, y, m_other->sizeHint().width(),
-                             footer);
 }
 
 void Faceplate::setState(std::size_t control, const ControlState& state)
@@ -231,6 +241,62 @@ int Faceplate::heightForWidth(int width) const
 QSize Faceplate::sizeHint() const
 {
     return {352, heightForWidth(std::max(300, width()))};
+}
+
+/// The Tab key stops once at a faceplate: where the arrows were last.
+void Faceplate::takeStop(ControlView* view)
+{
+    for (auto* each : m_views)
+        each->setFocusPolicy(each == view ? Qt::StrongFocus : Qt::ClickFocus);
+    m_stop = view;
+}
+
+/// Left and right in the order of the drawings, up and down to the nearest one.
+void Faceplate::go(const ControlView& from, Qt::Key key)
+{
+    const auto at = m_views.indexOf(&from);
+    const auto last = m_views.size() - 1;
+    ControlView* to = nullptr;
+    if (key == Qt::Key_Home || key == Qt::Key_End) {
+        to = m_views[key == Qt::Key_Home ? 0 : last];
+    } else if (key == Qt::Key_Left || key == Qt::Key_Right) {
+        to = m_views.value(at + (key == Qt::Key_Left ? -1 : 1));
+    } else {
+        const int sign = key == Qt::Key_Down ? 1 : -1;
+        const auto centre = from.geometry().center();
+        int nearest = QWIDGETSIZE_MAX;
+        for (auto* view : m_views) {
+            const auto way = view->geometry().center() - centre;
+            const int down = sign * way.y();
+            if (down < from.height() / 2) continue;
+            const int distance = 3 * down + std::abs(way.x());
+            if (distance >= nearest) continue;
+            nearest = distance;
+            to = view;
+        }
+    }
+    if (to) to->setFocus(Qt::TabFocusReason);
+}
+
+/// To the control whose name or number begins with what was typed.
+void Faceplate::seek(const QString& letters)
+{
+    constexpr int kTogetherMs = 1000;
+    if (!m_sinceLetter.isValid() || m_sinceLetter.elapsed() > kTogetherMs) m_sought.clear();
+    m_sinceLetter.start();
+    m_sought += letters;
+    for (std::size_t i = 0; i < m_spots.size(); ++i) {
+        const auto& control = m_plate.controls[i];
+        for (const auto& name : {control.number, control.label, control.from, control.id}) {
+            if (m_spots[i].view && name.startsWith(m_sought, Qt::CaseInsensitive))
+                return m_spots[i].view->setFocus(Qt::TabFocusReason);
+        }
+    }
+}
+
+void Faceplate::contextMenuEvent(QContextMenuEvent* event)
+{
+    Q_EMIT menuWanted({}, event->globalPos());
 }
 
 void Faceplate::enterEvent(QEnterEvent* event)

@@ -4,7 +4,9 @@
 #include "app/faceplate/card.h"
 #include "app/faceplate/control_view.h"
 
+#include <QElapsedTimer>
 #include <QLabel>
+#include <QPointer>
 #include <QPushButton>
 
 namespace jolly::app
@@ -57,6 +59,8 @@ class Faceplate : public Card
     void hovered(bool isInside);
     void dragMoved(const QString& id, QPoint globalPlace);
     void dropped(const QString& id, QPoint globalPlace);
+    /// What can be done with a control, or with the thing itself: then `id` is empty.
+    void menuWanted(const QString& id, QPoint globalPlace);
     void deedWanted();
     void otherWanted();
 
@@ -65,6 +69,7 @@ class Faceplate : public Card
     void paintEvent(QPaintEvent* event) override;
     void enterEvent(QEnterEvent* event) override;
     void leaveEvent(QEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
 
  private:
     struct Spot {
@@ -79,12 +84,18 @@ class Faceplate : public Card
     [[nodiscard]] bool hasViewsOf(const PlateLayout& layout) const;
     void makeViews(const PlateLayout& layout);
     void place();
+    void takeStop(ControlView* view);
+    void go(const ControlView& from, Qt::Key key);
+    void seek(const QString& letters);
 
     Kind m_kind;
     Plate m_plate;
     std::vector<PlateFrame> m_frames;
     std::vector<Spot> m_spots;  ///< one for each of the plate's controls
     QList<ControlView*> m_views;
+    QPointer<ControlView> m_stop;  ///< the one that the Tab key stops at
+    QString m_sought;              ///< letters that were typed one after the other
+    QElapsedTimer m_sinceLetter;
     QLabel* m_title;
     QLabel* m_state;
     QLabel* m_left;

@@ -4,6 +4,7 @@
 #include "core/tangle/tangle.h"
 
 #include <QRect>
+#include <QSizeF>
 #include <QString>
 #include <optional>
 #include <vector>
@@ -91,6 +92,10 @@ struct PlateLayout {
 
 /// The arrangement that looks like the drawing at that width, every part of it included.
 [[nodiscard]] Arrangement wholeArrangement(const Plate& plate, int width);
+
+/// Of one cell, in pixels. On a narrow faceplate cells are higher than wide: what is in them keeps
+/// its lines.
+[[nodiscard]] QSizeF cellSize(int width);
 
 /// The pixels of cells on a faceplate of that width, and back to the nearest cell.
 [[nodiscard]] QRect pixelsOf(const Cells& cells, int width);

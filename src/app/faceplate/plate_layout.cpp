@@ -160,13 +160,13 @@ class ControllerLayout
         for (const int i : shoulders)
             add(Shape::Bar, {i}, bars.place((m_width - kSpace) / 2, kBar + kLabel));
         const int top = m_bottom > 0 ? m_bottom + kSpace : 0;
-        constexpr int kStick = 84;
+        const int stick = std::clamp((m_width - kDial - 2 * kSpace) / 2, kMini, 84);
         if (!m_parts.pad.empty())
-            add(Shape::Pad, m_parts.pad, QRect(0, top, kStick, kStick + kLabel));
+            add(Shape::Pad, m_parts.pad, QRect(0, top, stick, stick + kLabel));
         if (!m_parts.mini.empty())
-            add(Shape::Pad, m_parts.mini, QRect(m_width - kStick, top, kStick, kStick + kLabel));
+            add(Shape::Pad, m_parts.mini, QRect(m_width - stick, top, stick, stick + kLabel));
         m_parts.mini.clear();
-        Flow middle(kStick + kSpace, top, m_width - 2 * (kStick + kSpace));
+        Flow middle(stick + kSpace, top, m_width - 2 * (stick + kSpace));
         for (const int i : m_parts.hats) add(Shape::Hat, {i}, middle.place(kDial, kDial + kLabel));
         m_parts.hats.clear();
         if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kSpace : 0);
@@ -280,7 +280,9 @@ PlateLayout layOutVirtual(const Plate& plate, int width)
     } else if (plate.listsButtons) {
         placeAll(ControlKind::Button, Shape::Named, width, kNamed);
     } else {
-        placeAll(ControlKind::Button, Shape::Button, width / kVirtualInARow, kVirtualDot + 3);
+        const bool isNarrow = width < kVirtualInARow * kVirtualDot;
+        const int inARow = isNarrow ? kVirtualInARow / 2 : kVirtualInARow;
+        placeAll(ControlKind::Button, Shape::Button, width / inARow, kVirtualDot + 3);
     }
     rows.place(width, 4);
     rows.newLine();

@@ -127,7 +127,7 @@ void BenchPage::showValues()
 
 void BenchPage::resizeEvent(QResizeEvent*)
 {
-    m_left->setFixedWidth(sideWidth(width(), 340, 420, 600));
+    m_left->setFixedWidth(sideWidth(width(), 390, 420, 600));
 }
 
 void BenchPage::showEvent(QShowEvent*)

@@ -9,9 +9,9 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kLeastMiddle = 420;
+constexpr int kLeastMiddle = 330;
 constexpr int kMostMiddle = 820;
-constexpr int kLeastSide = 246;    ///< of a narrow window
+constexpr int kLeastSide = 264;    ///< of a narrow window
 constexpr int kUsualSide = 356;    ///< where a faceplate has room for all its words
 constexpr int kLeastColumn = 300;  ///< where there are several
 constexpr int kMostColumn = 420;
@@ -44,8 +44,12 @@ ColumnPlan planColumns(int room)
     });
     if (way == std::end(kWays)) way = std::end(kWays) - 1;
     const int count = way->left + way->right;
-    const int each = count > 2 ? std::min(rest / count, kMostColumn)
-                               : std::clamp(rest / 2, kLeastSide, kUsualSide);
+    if (count == 2) {  // a faceplate of hardware needs more room than rows of axes
+        const int both = std::clamp(rest, 2 * kLeastSide, 2 * kUsualSide);
+        const int left = std::min(both * 53 / 100, kUsualSide);
+        return {left, both - left, 1, 1, kMostMiddle};
+    }
+    const int each = std::min(rest / count, kMostColumn);
     return {way->left * each, way->right * each, way->left, way->right, kMostMiddle};
 }
 

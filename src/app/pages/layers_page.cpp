@@ -17,6 +17,8 @@ namespace
 {
 
 constexpr int kMostMiddle = 1100;
+constexpr int kNarrow = 1060;  ///< narrower pages have two columns
+constexpr int kFolded = 300;
 
 }  // namespace
 
@@ -24,6 +26,7 @@ LayersPage::LayersPage(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
       m_choice(studio),
+      m_left(new QVBoxLayout),
       m_stack(new StackList(studio)),
       m_middle(new ScrollColumn("middle", kGap)),
       m_plate(new MeaningPlate(studio)),
@@ -49,7 +52,9 @@ LayersPage::LayersPage(Studio& studio, QWidget* parent)
     m_right->column().addWidget(m_editor);
     m_right->column().addWidget(m_family);
     m_right->column().addStretch();
-    row->addWidget(m_stack);
+    m_left->setSpacing(kGap);
+    m_left->addWidget(m_stack, 1);
+    row->addLayout(m_left);
     row->addWidget(m_middle, 1);
     row->addWidget(m_right);
     connect(m_family, &FamilyCard::libraryWanted, this, &LayersPage::libraryWanted);
@@ -145,10 +150,25 @@ void LayersPage::addInvitation(const ControlRef& control)
     m_strands->addWidget(card);
 }
 
+/// A narrow window has two columns: the right one folds under the stack.
+void LayersPage::divide()
+{
+    const bool isNarrow = width() < kNarrow;
+    m_stack->setFixedWidth(isNarrow ? kFolded : sideWidth(width(), 216, 262, 360));
+    m_right->setFixedWidth(isNarrow ? kFolded : sideWidth(width(), 268, 300, 460));
+    const bool isFolded = m_left->indexOf(m_right) >= 0;
+    if (isFolded == isNarrow) return;
+    if (isNarrow) {
+        m_left->addWidget(m_right, 1);
+    } else {
+        m_left->removeWidget(m_right);
+        static_cast<QHBoxLayout*>(layout())->addWidget(m_right);
+    }
+}
+
 void LayersPage::resizeEvent(QResizeEvent*)
 {
-    m_stack->setFixedWidth(sideWidth(width(), 216, 262, 360));
-    m_right->setFixedWidth(sideWidth(width(), 268, 300, 460));
+    divide();
 }
 
 void LayersPage::showEvent(QShowEvent*)

@@ -32,6 +32,7 @@ class LayersPage : public QWidget
     void showEvent(QShowEvent* event) override;
 
  private:
+    void divide();
     void rebuild();
     void showLamps();
     void showSelection();
@@ -41,6 +42,7 @@ class LayersPage : public QWidget
 
     Studio& m_studio;
     RowChoice m_choice;
+    QVBoxLayout* m_left;  ///< the stack, and in a narrow window what is at the right else
     StackList* m_stack;
     ScrollColumn* m_middle;
     MeaningPlate* m_plate;

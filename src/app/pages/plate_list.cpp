@@ -58,6 +58,9 @@ void ControllerPlates::wire(Faceplate* plate)
     connect(plate, &Faceplate::activated, this, [this, plate](const QString& id) {
         if (const auto ref = refOf(plate, id)) Q_EMIT activated(*ref);
     });
+    connect(plate, &Faceplate::menuWanted, this, [this, plate](const QString& id, QPoint at) {
+        if (const auto ref = refOf(plate, id)) Q_EMIT menuWanted(*ref, at);
+    });
     connect(plate, &Faceplate::dragMoved, this, [this, plate](const QString& id, QPoint at) {
         if (const auto ref = refOf(plate, id)) Q_EMIT dragMoved(*ref, at);
     });
@@ -171,10 +174,15 @@ void DevicePlates::wire(Faceplate* plate)
     connect(plate, &Faceplate::dropped, this, [this, plate](const QString& id, QPoint at) {
         if (const auto target = targetOf(plate, id)) Q_EMIT dropped(*target, at);
     });
+    connect(plate, &Faceplate::menuWanted, this, [this, plate](const QString& id, QPoint at) {
+        const auto place = placeOf(plate);
+        if (place < m_studio.desk().devices.size())
+            Q_EMIT menuWanted(m_studio.desk().devices[place].device.id, targetOf(plate, id), at);
+    });
     connect(plate, &Faceplate::deedWanted, this, [this, plate] {
         const auto place = placeOf(plate);
         if (place < m_studio.desk().devices.size())
-            Q_EMIT shapeWanted(m_studio.desk().devices[place].device.id);
+            Q_EMIT sizeWanted(m_studio.desk().devices[place].device.id);
     });
     connect(plate, &Faceplate::otherWanted, this, [this, plate] { doOther(placeOf(plate)); });
 }
@@ -243,7 +251,7 @@ void DevicePlates::dress(std::size_t place)
     plate->setTitle(QString::fromStdString(device.name),
                     shown.isThere ? tr("games see it") : tr("not live"));
     plate->setPlate(made.plate);
-    plate->setDeed(tr("shape it…"));
+    plate->setDeed(tr("size it…"));
     plate->setOther(isKeyboard             ? tr("+ keys…")
                     : !device.isForGames() ? QString()
                     : isList               ? tr("as grid")

@@ -33,6 +33,7 @@ class ControllerPlates : public QObject
  Q_SIGNALS:
     void plateAdded(Faceplate* plate);
     void activated(const ControlRef& ref);
+    void menuWanted(const ControlRef& ref, QPoint globalPlace);
     void dragMoved(const ControlRef& ref, QPoint globalPlace);
     void dropped(const ControlRef& ref, QPoint globalPlace);
 
@@ -67,6 +68,9 @@ class DevicePlates : public QObject
     [[nodiscard]] std::optional<Target> targetAt(QPoint globalPlace) const;
 
  Q_SIGNALS:
+    /// What can be done with a place, or with the device itself.
+    void menuWanted(const std::string& device, const std::optional<Target>& place,
+                    QPoint globalPlace);
     void plateAdded(Faceplate* plate);
     /// @param byMouse  a click; else a key.
     void activated(const Target& target, bool byMouse);
@@ -76,7 +80,7 @@ class DevicePlates : public QObject
     void hovered(bool isInside);
     void dropped(const Target& target, QPoint globalPlace);
     void dragMoved(const Target& target, QPoint globalPlace);
-    void shapeWanted(const std::string& device);
+    void sizeWanted(const std::string& device);
     /// Keys of this virtual keyboard are to be recorded.
     void keysWanted(const std::string& device);
 

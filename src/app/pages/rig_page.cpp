@@ -2,6 +2,7 @@
 #include "app/pages/rig_page.h"
 
 #include "app/pages/column_plan.h"
+#include "app/pages/context_menus.h"
 #include "app/style/theme.h"
 
 #include <QEvent>
@@ -45,6 +46,9 @@ RigPage::RigPage(Studio& studio, AxisWatch& axis, QWidget* parent)
     buildEmpty();
     connect(&m_plates, &ControllerPlates::activated, this,
             [this](const ControlRef& ref) { m_studio.select(ref); });
+    connect(
+        &m_plates, &ControllerPlates::menuWanted, this,
+        [this](const ControlRef& ref, QPoint at) { openControlMenu(m_studio, ref, at, *this); });
     connect(&studio, &Studio::deskChanged, this, &RigPage::rebuild);
     connect(&studio, &Studio::selectionChanged, this, &RigPage::showSelection);
     connect(&studio, &Studio::touchedChanged, this, &RigPage::settleDoubtByTouch,

@@ -7,6 +7,7 @@
 #include "app/layers/footing_bar.h"
 #include "app/layers/layer_goals.h"
 #include "app/pages/column_plan.h"
+#include "app/pages/context_menus.h"
 #include "app/style/columns_layout.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
@@ -48,6 +49,9 @@ void WeavePage::wireControllers()
             [this](Faceplate* plate) { m_leftColumn->insertWidget(m_leftColumn->count(), plate); });
     connect(&m_controllers, &ControllerPlates::activated, this,
             [this](const ControlRef& ref) { m_studio.select(ref); });
+    connect(
+        &m_controllers, &ControllerPlates::menuWanted, this,
+        [this](const ControlRef& ref, QPoint at) { openControlMenu(m_studio, ref, at, *this); });
     connect(&m_controllers, &ControllerPlates::dragMoved, this,
             [this](const ControlRef& ref, QPoint at) {
                 m_studio.select(ref);
@@ -75,9 +79,10 @@ void WeavePage::wireDevices()
         m_atEntry.reset();
         if (isInside) m_atEntry = m_studio.selected();
     });
+    connect(&m_devices, &DevicePlates::menuWanted, this, &WeavePage::openDeviceMenu);
     connect(&m_devices, &DevicePlates::pointed, this, &WeavePage::showWhere);
     connect(&m_devices, &DevicePlates::activated, this, &WeavePage::takeClick);
-    connect(&m_devices, &DevicePlates::shapeWanted, this, &WeavePage::shapeDevice);
+    connect(&m_devices, &DevicePlates::sizeWanted, this, &WeavePage::sizeDevice);
     connect(&m_devices, &DevicePlates::keysWanted, this, &WeavePage::recordKeys);
     connect(&m_devices, &DevicePlates::dropped, this, &WeavePage::moveEndTo);
     connect(&m_devices, &DevicePlates::dragMoved, this, [this](const Target& from, QPoint at) {
@@ -101,7 +106,7 @@ void WeavePage::showInMiddle(QWidget* card)
     QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
 }
 
-void WeavePage::shapeDevice(const std::string& device)
+void WeavePage::sizeDevice(const std::string& device)
 {
     if (device.empty()) return showInMiddle(nullptr);
     auto* card = new DeviceCard(m_studio, device);
@@ -114,7 +119,7 @@ void WeavePage::shapeDevice(const std::string& device)
 void WeavePage::buildRightColumn()
 {
     auto* sheet = new SheetBar(m_studio);
-    m_rightColumn->insertWidget(0, sheet);
+    m_rightColumn->insertWide(0, sheet);
     connect(sheet, &SheetBar::fileWanted, this, &WeavePage::sheetFileWanted);
     connect(sheet, &SheetBar::planWanted, this, [this] {
         auto* card = new PlanCard(m_studio);
@@ -135,7 +140,7 @@ void WeavePage::buildRightColumn()
             std::string id;
             m_studio.document().edit(tr("add virtual device"),
                                      [&](Tangle& tangle) { id = addDevice(tangle, kind); });
-            shapeDevice(id);
+            sizeDevice(id);
         });
     }
     add->setMenu(menu);

@@ -30,7 +30,7 @@ class WeavePage : public QWidget
     void setShowsAllThreads(bool showsAll);
 
     /// Shows a device's card in the middle; an empty id closes it.
-    void shapeDevice(const std::string& device);
+    void sizeDevice(const std::string& device);
 
  Q_SIGNALS:
     void removalWanted(const std::string& device);
@@ -51,6 +51,7 @@ class WeavePage : public QWidget
     void moveEndTo(const Target& from, QPoint at);
     void takeClick(const Target& target, bool byMouse);
     void recordKeys();
+    void openDeviceMenu(const std::string& device, const std::optional<Target>& place, QPoint at);
     void leadToLayer(const std::string& layer);
     void showWhere(const std::optional<Target>& pointed);
     [[nodiscard]] std::optional<ControlRef> clicksLead() const;

@@ -10,6 +10,7 @@
 #include "core/tangle/roles.h"
 #include "core/weave/explain.h"
 
+#include <QMenu>
 #include <algorithm>
 
 /// What a click, a drop or recorded keys do on Weave.
@@ -146,6 +147,33 @@ void WeavePage::recordKeys()
         Qt::QueuedConnection);
     showInMiddle(card);
     field->listen();
+}
+
+/// What can be done with a virtual control, and with its device.
+void WeavePage::openDeviceMenu(const std::string& device, const std::optional<Target>& place,
+                               QPoint at)
+{
+    const auto* shown = findDevice(m_studio.tangle(), device);
+    if (!shown) return;
+    auto* menu = new QMenu(this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    menu->setObjectName(QStringLiteral("device menu"));
+    if (place) {
+        menu->addSection(QString::fromStdString(placeName(m_studio.tangle(), *place)));
+        menu->addAction(whatClickDoes(*place), this,
+                        [this, place = *place] { takeClick(place, false); })
+            ->setObjectName(QStringLiteral("here click"));
+    }
+    menu->addSection(QString::fromStdString(shown->name));
+    menu->addAction(tr("Name and size…"), this, [this, device] { sizeDevice(device); })
+        ->setObjectName(QStringLiteral("here size"));
+    menu->addAction(tr("Add a copy"), this, [this, device] {
+        m_studio.document().edit(tr("copy device"),
+                                 [&](Tangle& tangle) { copyDevice(tangle, device); });
+    });
+    menu->addAction(tr("Remove it…"), this, [this, device] { Q_EMIT removalWanted(device); })
+        ->setObjectName(QStringLiteral("here remove"));
+    menu->popup(at);
 }
 
 }  // namespace jolly::app

@@ -51,6 +51,9 @@ class StrandCard : public Card
  Q_SIGNALS:
     void stageOpened();
 
+ protected:
+    void contextMenuEvent(QContextMenuEvent* event) override;
+
  private:
     struct StageBox {
         Card* card = nullptr;

@@ -11,6 +11,7 @@
 #include "core/tangle/goal_edit.h"
 #include "core/tangle/signals.h"
 
+#include <QContextMenuEvent>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QKeyEvent>
@@ -183,6 +184,11 @@ bool StrandCard::eventFilter(QObject* watched, QEvent* event)
         }
     }
     return Card::eventFilter(watched, event);
+}
+
+void StrandCard::contextMenuEvent(QContextMenuEvent* event)
+{
+    findChild<QPushButton*>(QStringLiteral("more"))->menu()->popup(event->globalPos());
 }
 
 }  // namespace jolly::app

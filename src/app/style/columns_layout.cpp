@@ -48,6 +48,12 @@ void ColumnsLayout::insertWidget(int place, QWidget* widget)
     invalidate();
 }
 
+void ColumnsLayout::insertWide(int place, QWidget* widget)
+{
+    m_wide.append(widget);
+    insertWidget(place, widget);
+}
+
 void ColumnsLayout::addItem(QLayoutItem* item)
 {
     m_items.append(item);
@@ -65,6 +71,13 @@ int ColumnsLayout::arrange(const QRect& rect, bool isReal) const
     std::vector<int> bottoms(static_cast<std::size_t>(m_columns), room.top());
     for (auto* item : m_items) {
         if (item->isEmpty()) continue;
+        if (m_wide.contains(item->widget())) {
+            const int top = *std::ranges::max_element(bottoms);
+            const int height = heightOf(*item, room.width());
+            if (isReal) item->setGeometry({room.left(), top, room.width(), height});
+            std::ranges::fill(bottoms, top + height + spacing());
+            continue;
+        }
         const auto shortest = std::ranges::min_element(bottoms);
         const int column = static_cast<int>(shortest - bottoms.begin());
         const int height = heightOf(*item, width);

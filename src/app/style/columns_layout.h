@@ -20,6 +20,9 @@ class ColumnsLayout : public QLayout
 
     void insertWidget(int place, QWidget* widget);
 
+    /// Across all columns.
+    void insertWide(int place, QWidget* widget);
+
     void addItem(QLayoutItem* item) override;
     [[nodiscard]] int count() const override { return static_cast<int>(m_items.size()); }
     [[nodiscard]] QLayoutItem* itemAt(int place) const override { return m_items.value(place); }
@@ -36,6 +39,7 @@ class ColumnsLayout : public QLayout
     int arrange(const QRect& rect, bool isReal) const;
 
     QList<QLayoutItem*> m_items;
+    QList<const QWidget*> m_wide;
     int m_columns = 1;
 };
 

@@ -4,6 +4,7 @@
 #include <QApplication>
 #include <QKeyEvent>
 #include <QShortcut>
+#include <QWindow>
 
 namespace jolly::app
 {
@@ -89,17 +90,19 @@ void Commands::openAtButton(QMenu& menu)
 /// Alt by itself, pressed and let go in the window, opens the menus.
 bool Commands::eventFilter(QObject* watched, QEvent* event)
 {
-    const bool isPress =
-        event->type() == QEvent::KeyPress || event->type() == QEvent::MouseButtonPress;
-    if (isPress || event->type() == QEvent::KeyRelease) {
-        const auto* key =
-            event->type() == QEvent::MouseButtonPress ? nullptr : static_cast<QKeyEvent*>(event);
-        const bool isAlt = key && key->key() == Qt::Key_Alt && !key->isAutoRepeat();
-        if (isPress) m_isAltAlone = isAlt && key->modifiers() == Qt::AltModifier;
-        if (!isPress && isAlt && std::exchange(m_isAltAlone, false) && m_window.isActiveWindow() &&
-            !QApplication::activePopupWidget())
-            open();
-    }
+    const auto* widget = qobject_cast<QWidget*>(watched);
+    const bool isHere = widget ? widget->window() == &m_window
+                               : watched == static_cast<QObject*>(m_window.windowHandle());
+    if (!isHere) return false;
+    const bool isKey = event->type() == QEvent::KeyPress || event->type() == QEvent::KeyRelease ||
+                       event->type() == QEvent::ShortcutOverride;
+    if (event->type() == QEvent::MouseButtonPress) m_isAltAlone = false;
+    if (!isKey) return false;
+    const auto& key = *static_cast<QKeyEvent*>(event);
+    const bool isAlt = key.key() == Qt::Key_Alt && !(key.modifiers() & ~Qt::AltModifier);
+    const bool isLetGo = event->type() == QEvent::KeyRelease && isAlt;
+    if (isLetGo && m_isAltAlone) open();
+    m_isAltAlone = isAlt && !isLetGo;
     return QObject::eventFilter(watched, event);
 }
 

@@ -246,7 +246,7 @@ void MainWindow::find()
                         .toDevice =
                             [this](const std::string& device) {
                                 showPage(Rail::Weave);
-                                m_weave->shapeDevice(device);
+                                m_weave->sizeDevice(device);
                             }};
     (new Finder(findable(m_studio, m_commands, ways), this))->open();
 }

@@ -83,6 +83,7 @@ class MainWindow : public QWidget
     void showEvent(QShowEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
+    bool focusNextPrevChild(bool isNext) override;
 
  private:
     void wirePages();

@@ -2,6 +2,7 @@
 #include "app/style/palette.h"
 #include "app/window/help.h"
 #include "app/window/main_window.h"
+#include "app/window/reading_order.h"
 #include "app/window/said_list.h"
 #include "core/layers/family.h"
 
@@ -261,7 +262,7 @@ void MainWindow::addHelpCommands()
     m_commands.add(kIn, "about", tr("About Jolly Tangle"), {}, [this] { openAbout(this); });
 }
 
-/// From the rail to the page's columns and on: each part is entered where the keyboard was last.
+/// From the rail to the page's columns and on.
 void MainWindow::moveFocus(bool isBack)
 {
     std::vector<QWidget*> parts{m_top, m_rail};
@@ -274,12 +275,23 @@ void MainWindow::moveFocus(bool isBack)
         if (focus && parts[i]->isAncestorOf(focus)) at = i;
     for (std::size_t step = 1; step <= parts.size(); ++step) {
         const auto next = (at + (isBack ? parts.size() - step : step)) % parts.size();
-        for (auto* each : parts[next]->findChildren<QWidget*>()) {
-            const bool isStop = each->focusPolicy() & Qt::TabFocus;
-            if (isStop && each->isVisible() && each->isEnabled())
-                return each->setFocus(Qt::TabFocusReason);
-        }
+        const auto stops = stopsIn(*parts[next]);
+        if (!stops.empty()) return stopAt(*stops.front(), Qt::TabFocusReason);
     }
+}
+
+/// Tab goes as one reads, whatever was built first.
+bool MainWindow::focusNextPrevChild(bool isNext)
+{
+    const auto stops = stopsIn(*this);
+    if (stops.empty()) return false;
+    const auto now = std::ranges::find(stops, QApplication::focusWidget());
+    const auto count = static_cast<std::ptrdiff_t>(stops.size());
+    const auto at = now == stops.end() ? (isNext ? -1 : count) : now - stops.begin();
+    const auto to = (at + (isNext ? 1 : count - 1)) % count;
+    stopAt(*stops[static_cast<std::size_t>(to)],
+           isNext ? Qt::TabFocusReason : Qt::BacktabFocusReason);
+    return true;
 }
 
 void MainWindow::useColours(bool isLight)

@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pages/context_menus.h"
+
+#include "core/tangle/lookup.h"
+
+#include <QAction>
+#include <QMenu>
+#include <QWidget>
+
+namespace jolly::app
+{
+
+namespace
+{
+
+/// Adds a command of the window under words of its own.
+void addCommand(QMenu& menu, const QWidget& parent, const char* id, const QString& words)
+{
+    auto* command = parent.window()->findChild<QAction*>(QLatin1String(id));
+    if (!command) return;
+    auto* entry = menu.addAction(words, command, &QAction::trigger);
+    entry->setObjectName(QStringLiteral("here ") + QLatin1String(id));
+    entry->setShortcut(command->shortcut());
+    entry->setShortcutContext(Qt::WidgetShortcut);  // shown; the window's own is the one that acts
+}
+
+}  // namespace
+
+void openControlMenu(Studio& studio, const ControlRef& control, QPoint globalPlace, QWidget& parent)
+{
+    const auto* controller = studio.controllerOf(control);
+    if (!controller) return;
+    studio.select(control);
+    auto* menu = new QMenu(&parent);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    menu->setObjectName(QStringLiteral("control menu"));
+    menu->addSection(studio.nameOf(control));
+    const auto tr = [](const char* words) { return QObject::tr(words); };
+    const bool isAxis = findControl(controller->rig, control.code)->kind == ControlKind::Axis;
+    const bool isWoven = !studio.strandsFrom(control).empty();
+    addCommand(*menu, parent, "lead on", tr("Lead it to the next free place"));
+    if (isWoven) addCommand(*menu, parent, "copy strand", tr("Copy its strand"));
+    addCommand(*menu, parent, "paste strand", tr("Paste the copied strand here"));
+    addCommand(*menu, parent, "silence control", tr("Silence it here"));
+    menu->addSeparator();
+    addCommand(*menu, parent, "weave", tr("Show its strands"));
+    if (isAxis && isWoven) addCommand(*menu, parent, "shape", tr("Shape its axis"));
+    addCommand(*menu, parent, "layers", tr("Show it across the layers"));
+    addCommand(*menu, parent, "rig", tr("Name it, calibrate it"));
+    menu->popup(globalPlace);
+}
+
+}  // namespace jolly::app

@@ -187,13 +187,14 @@ int main(int argc, char** argv)
     if (!missing.isEmpty()) studio.refuse(missing);
     QObject::connect(&window, &MainWindow::pretendRigWanted, &window, [&](bool isWanted) {
         const auto pretended = dataFile(QStringLiteral("demo/marrowmere-world.json"));
+        const auto tangle = dataFile(QStringLiteral("demo/marrowmere.tangle"));
         const auto chosen = isWanted ? pretended : settings::kWorld.atFirst;
-        if (chosen.isEmpty())
-            return studio.refuse(QObject::tr(
-                "The pretend rig is missing: its file demo/marrowmere-world.json is not "
-                "among the program's data. Install the program again."));
+        if (isWanted && (chosen.isEmpty() || tangle.isEmpty()))
+            return studio.refuse(
+                QObject::tr("The pretend rig is missing: its files (demo) are not among the "
+                            "program's data. Install the program again."));
         if (isWanted && document.path().isEmpty() && !document.hasChanges())
-            window.openFile(dataFile(QStringLiteral("demo/marrowmere.tangle")));
+            window.openFile(tangle);
         settings.set(settings::kWorld, chosen);
         session.changeTo(engineIn(chosen));
     });

@@ -7,6 +7,7 @@
 
 #include <array>
 #include <cerrno>
+#include <cstdlib>
 #include <cstring>
 
 namespace jolly::format
@@ -79,6 +80,7 @@ Result<std::string> readText(const fs::path& path)
 fs::path shippedFile(const fs::path& program, const std::string& name)
 {
     std::error_code error;
+    if (const auto* folder = std::getenv("JOLLY_TANGLE_DATA")) return fs::path(folder) / name;
     const auto installed = program / "../share/jolly-tangle" / name;
     const auto source = program / "../../../data" / name;
     const auto& found =

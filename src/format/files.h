@@ -18,7 +18,8 @@ inline constexpr std::size_t kMostBytes = 64U << 20U;
 [[nodiscard]] Result<std::string> readText(const std::filesystem::path& path);
 
 /// A file or folder that ships with the program: where it was installed, or in the source tree it
-/// was built from. Where it should be installed, when it is in neither.
+/// was built from. Where it should be installed, when it is in neither. The folder that the
+/// environment names in JOLLY_TANGLE_DATA takes the place of both.
 ///
 /// @param program  the folder of the running program.
 /// @param name     below data/, such as "sheets".

@@ -10,6 +10,7 @@
 
 #include <QComboBox>
 #include <QMimeData>
+#include <QPlainTextEdit>
 #include <QSpinBox>
 
 /// The window opens where one left, and says what is wrong with what it remembers.
@@ -304,6 +305,37 @@ TEST_F(AtHomeTest, TheTrayGoesLiveAndStandsDown)
     window.hide();
     entry("tray show")->trigger();
     EXPECT_TRUE(window.isVisible());
+}
+
+/// The window in a program whose data files are gone.
+class WithoutData : public testing::Test
+{
+ protected:
+    WithoutData() { qputenv("JOLLY_TANGLE_DATA", m_nothing.path().toUtf8()); }
+    ~WithoutData() override { qunsetenv("JOLLY_TANGLE_DATA"); }
+    QTemporaryDir m_nothing;
+};
+
+TEST_F(WithoutData, WhatIsMissingIsSaidAndNoBoxIsEmpty)
+{
+    LocalEngine local;
+    Document document;
+    EngineSession session({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
+        return std::make_unique<LocalLink>(local);
+    }});
+    Studio studio(document, session);
+    ScriptedDialogs dialogs;
+    Settings settings(m_nothing.filePath("window.conf"));
+    MainWindow window(studio, dialogs, settings);
+    window.showPage(Rail::Weave);
+    window.show();
+    const auto* sheets = window.findChild<QLabel*>("sheets missing");
+    ASSERT_NE(sheets, nullptr);
+    EXPECT_TRUE(sheets->isVisible());
+    EXPECT_THAT(sheets->text().toStdString(), HasSubstr("No sim sheet"));
+    const auto* text = window.findChild<QPlainTextEdit*>("permission text");
+    EXPECT_THAT(text->toPlainText().toStdString(), HasSubstr("70-jolly-tangle.rules is missing"));
+    EXPECT_TRUE(languages().isEmpty());
 }
 
 }  // namespace

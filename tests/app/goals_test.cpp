@@ -131,6 +131,29 @@ TEST_F(GoalsInWindow, WhileItListensShortcutsAndTheFocusAreKeysLikeOthers)
     EXPECT_EQ(targetOf(end(1))->control, button(KEY_ESC));
 }
 
+TEST_F(GoalsInWindow, KeysThatAreNotAtHandAreChosenOnADrawnKeyboard)
+{
+    weave("add both ends");
+    chooseGoal("goal on", "Keys: press them together…");
+    click("draw keys");
+    EXPECT_FALSE(find<QPushButton>("take keys")->isEnabled());
+    const auto clickKey = [this](std::uint16_t code) {
+        click(("key " + std::to_string(code)).c_str());
+    };
+    clickKey(KEY_F13);
+    for (auto* key : find("drawn keyboard")->findChildren<QPushButton*>())
+        EXPECT_FALSE(key->text().startsWith("KEY_")) << key->text().toStdString();
+    click("take keys");
+    EXPECT_EQ(targetOf(end(0))->control, button(KEY_F13));
+    chooseGoal("goal off", "Keys: press them together…");
+    click("draw keys");
+    for (const auto code : {KEY_LEFTCTRL, KEY_G, KEY_Q, KEY_Q})
+        clickKey(static_cast<std::uint16_t>(code));
+    click("take keys");
+    ASSERT_NE(chord(1), nullptr) << "Q was taken away again";
+    EXPECT_THAT(chord(1)->keys, ElementsAre(KEY_LEFTCTRL, KEY_G));
+}
+
 TEST_F(GoalsInWindow, GivingUpRecordsNothing)
 {
     weave("add both ends");

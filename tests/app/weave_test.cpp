@@ -309,7 +309,7 @@ TEST_F(WeaveTest, EverythingCanBeUndoneAndRedone)
     click("add invert");
     keys(&window, Qt::Key_Z, Qt::ControlModifier);
     EXPECT_TRUE(strands()[0].stages.empty());
-    EXPECT_EQ(document.history().redoText(), "add invert");
+    EXPECT_TRUE(document.history().redoText().startsWith("add invert of "));
     keys(&window, Qt::Key_Z, Qt::ControlModifier);
     EXPECT_TRUE(strands().empty());
     keys(&window, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);

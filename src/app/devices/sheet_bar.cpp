@@ -19,6 +19,7 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
       m_studio(studio),
       m_choice(new QComboBox),
       m_note(new QLabel),
+      m_missing(new QLabel),
       m_verdict(new QLabel),
       m_plan(new QPushButton(tr("Plan…")))
 {
@@ -41,6 +42,12 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
     m_note->setFont(textFont(TextSize::Small));
     setTone(*m_note, "dim");
     column->addWidget(m_note);
+    m_missing->setWordWrap(true);
+    m_missing->setObjectName(QStringLiteral("sheets missing"));
+    m_missing->setFont(textFont(TextSize::Small));
+    m_missing->hide();
+    setTone(*m_missing, "coral");
+    column->addWidget(m_missing);
     m_verdict->setWordWrap(true);
     m_verdict->setObjectName(QStringLiteral("sheet verdict"));
     column->addWidget(m_verdict);
@@ -55,9 +62,24 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
 void SheetBar::readSheets()
 {
     const auto program = QCoreApplication::applicationDirPath().toStdString();
+    QStringList unreadable;
     for (auto& each : format::findSheets(format::sheetFolders(program))) {
-        if (each.read.isReadable) m_sheets.push_back(std::move(each.read.sheet));
+        if (each.read.isReadable) {
+            m_sheets.push_back(std::move(each.read.sheet));
+        } else {
+            unreadable << QString::fromStdString(each.path.filename().string());
+        }
     }
+    QStringList sentences;
+    if (m_sheets.empty())
+        sentences << tr(
+            "! No sim sheet is among the program's data. Install the program again, or "
+            "take one from a file.");
+    if (!unreadable.isEmpty())
+        sentences << tr("! Not offered, since it cannot be read: %1.")
+                         .arg(unreadable.join(QStringLiteral(", ")));
+    m_missing->setText(sentences.join(QLatin1Char(' ')));
+    m_missing->setVisible(!sentences.isEmpty());
 }
 
 void SheetBar::choose(int choice)

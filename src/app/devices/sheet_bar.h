@@ -31,6 +31,7 @@ class SheetBar : public QWidget
     Studio& m_studio;
     QComboBox* m_choice;
     QLabel* m_note;
+    QLabel* m_missing;  ///< what of the shipped sheets cannot be offered, and why
     QLabel* m_verdict;
     QPushButton* m_plan;
     std::vector<SimSheet> m_sheets;

@@ -36,16 +36,14 @@ ControlView::ControlView(Shape shape, std::vector<PlateControl> controls, QWidge
     setObjectName(m_controls.front().id);
     setAttribute(Qt::WA_OpaquePaintEvent);  // else what lies beneath is painted at every move, too
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(describe());
-    setToolTip(describe());
+    showNames();
     setCursor(Qt::PointingHandCursor);
 }
 
 void ControlView::setSwitch(const RigSwitch& made)
 {
     m_switch = made;
-    setAccessibleName(describe());
-    setToolTip(describe());
+    showNames();
 }
 
 void ControlView::setControl(int part, const PlateControl& control)
@@ -53,8 +51,7 @@ void ControlView::setControl(int part, const PlateControl& control)
     auto& mine = m_controls[static_cast<std::size_t>(part)];
     if (mine == control) return;
     mine = control;
-    setAccessibleName(describe());
-    setToolTip(describe());
+    showNames();
     update();
 }
 
@@ -66,13 +63,23 @@ std::optional<std::size_t> ControlView::positionNow() const
     });
 }
 
-QString ControlView::describe() const
+void ControlView::showNames()
+{
+    setAccessibleName(describe(false));
+    setToolTip(describe(true));
+}
+
+/// The kernel's names of physical controls are in tooltips only.
+QString ControlView::describe(bool isWhole) const
 {
     QString text = QString::fromStdString(m_switch.name);
     for (const auto& control : m_controls) {
-        const auto name = control.label.isEmpty() ? control.id
-                                                  : control.label + QStringLiteral(" (") +
-                                                        control.id + QStringLiteral(")");
+        const bool isOfKernel = parseControlCode(control.id.toStdString()).has_value();
+        const bool hasId = isWhole || !isOfKernel;
+        const auto name =
+            control.label.isEmpty() ? control.id
+            : hasId ? control.label + QStringLiteral(" (") + control.id + QStringLiteral(")")
+                    : control.label;
         text += (text.isEmpty() ? QString() : QStringLiteral(", ")) + name;
     }
     return text;

@@ -89,7 +89,8 @@ class ControlView : public QWidget
     void focusOutEvent(QFocusEvent* event) override;
 
  private:
-    [[nodiscard]] QString describe() const;
+    void showNames();
+    [[nodiscard]] QString describe(bool isWhole) const;
     bool stepInside(bool isBack);
 
     Shape m_shape;

@@ -1,32 +1,50 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/chord_field.h"
 
+#include "app/listen/drawn_keyboard.h"
 #include "app/listen/key_codes.h"
 #include "app/style/theme.h"
+#include "app/style/wrap_layout.h"
 
-#include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QPushButton>
+#include <QVBoxLayout>
 #include <algorithm>
 
 namespace jolly::app
 {
 
 ChordField::ChordField(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_words(new QLabel(this))
+    : QWidget(parent),
+      m_studio(studio),
+      m_words(new QLabel(this)),
+      m_draw(new QPushButton(tr("Choose on a drawing"), this)),
+      m_take(new QPushButton(tr("Take these keys"), this))
 {
     setObjectName(QStringLiteral("chord field"));
     setFocusPolicy(Qt::StrongFocus);
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    auto* row = new WrapLayout(6);
+    m_words->setWordWrap(true);
     setTone(*m_words, "straw");
+    m_draw->setObjectName(QStringLiteral("draw keys"));
+    m_draw->setFocusPolicy(Qt::NoFocus);
+    connect(m_draw, &QPushButton::clicked, this, &ChordField::draw);
+    m_take->setObjectName(QStringLiteral("take keys"));
+    m_take->hide();
+    connect(
+        m_take, &QPushButton::clicked, this, [this] { take(m_keys); }, Qt::QueuedConnection);
     auto* cancel = new QPushButton(tr("Give up"), this);
     cancel->setObjectName(QStringLiteral("give up keys"));
     cancel->setFocusPolicy(Qt::NoFocus);
     connect(
         cancel, &QPushButton::clicked, this, [this] { stop(); }, Qt::QueuedConnection);
-    row->addWidget(m_words, 1);
+    column->addWidget(m_words);
+    row->addWidget(m_draw);
+    row->addWidget(m_take);
+    row->addStretch();
     row->addWidget(cancel);
+    column->addLayout(row);
     showState();
 }
 
@@ -46,6 +64,23 @@ void ChordField::listen()
     showState();
 }
 
+void ChordField::draw()
+{
+    if (m_drawn) return;
+    m_keys.clear();
+    releaseKeyboard();
+    if (m_studio.listener() == this) m_studio.setListener(nullptr);
+    m_drawn = new DrawnKeyboard(this);
+    static_cast<QVBoxLayout*>(layout())->insertWidget(1, m_drawn);
+    connect(m_drawn, &DrawnKeyboard::chosenChanged, this, [this] {
+        m_keys = m_drawn->chosen();
+        showState();
+    });
+    m_draw->hide();
+    m_take->show();
+    showState();
+}
+
 void ChordField::stop()
 {
     if (!m_isListening) return;
@@ -55,10 +90,18 @@ void ChordField::stop()
     Q_EMIT givenUp();
 }
 
+void ChordField::take(const std::vector<std::uint16_t>& keys)
+{
+    m_isListening = false;
+    releaseKeyboard();
+    if (m_studio.listener() == this) m_studio.setListener(nullptr);
+    Q_EMIT recorded(keys);
+}
+
 /// Shortcuts and the keys that move the focus are keys like others here.
 bool ChordField::event(QEvent* event)
 {
-    if (!m_isListening) return QWidget::event(event);
+    if (!m_isListening || m_drawn) return QWidget::event(event);
     switch (event->type()) {
         case QEvent::ShortcutOverride:
             event->accept();
@@ -91,11 +134,7 @@ void ChordField::release(const QKeyEvent& event)
     if (event.isAutoRepeat()) return;
     if (const auto code = keyCodeOf(event)) std::erase(m_down, *code);
     if (!m_down.empty() || m_keys.empty()) return;
-    const auto keys = m_keys;
-    m_isListening = false;
-    releaseKeyboard();
-    if (m_studio.listener() == this) m_studio.setListener(nullptr);
-    Q_EMIT recorded(keys);
+    take(std::vector(m_keys));
 }
 
 void ChordField::hideEvent(QHideEvent* event)
@@ -108,13 +147,15 @@ void ChordField::hideEvent(QHideEvent* event)
 void ChordField::focusOutEvent(QFocusEvent* event)
 {
     QWidget::focusOutEvent(event);
-    if (event->reason() == Qt::ActiveWindowFocusReason) stop();
+    if (event->reason() == Qt::ActiveWindowFocusReason && !m_drawn) stop();
 }
 
 void ChordField::showState()
 {
-    m_words->setText(m_keys.empty() ? tr("Press the keys together, then let go.")
-                                    : chordText({.keys = m_keys}));
+    m_take->setEnabled(!m_keys.empty());
+    m_words->setText(!m_keys.empty() ? chordText({.keys = m_keys})
+                     : m_drawn       ? tr("Click the keys that are pressed together.")
+                                     : tr("Press the keys together, then let go."));
 }
 
 QString chordText(const Chord& chord)

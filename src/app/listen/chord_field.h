@@ -4,6 +4,7 @@
 #include "app/models/studio.h"
 
 #include <QLabel>
+#include <QPushButton>
 #include <QWidget>
 #include <cstdint>
 #include <vector>
@@ -11,9 +12,11 @@
 namespace jolly::app
 {
 
+class DrawnKeyboard;
+
 /// A field that listens for keys: they are pressed together, and when all are let go they are
 /// recorded. What the window or the desk would do on them does not happen meanwhile; it is given up
-/// by a click on its button.
+/// by a click on its button. Keys that are not at hand are chosen on a drawn keyboard.
 class ChordField : public QWidget
 {
     Q_OBJECT
@@ -23,6 +26,9 @@ class ChordField : public QWidget
     ~ChordField() override;
 
     void listen();
+
+    /// Instead of pressing them, keys are chosen on a drawn keyboard.
+    void draw();
 
  Q_SIGNALS:
     /// The kernel's codes, in the order in which they were pressed.
@@ -39,10 +45,14 @@ class ChordField : public QWidget
     void release(const QKeyEvent& event);
     void stop();
     void showState();
+    void take(const std::vector<std::uint16_t>& keys);
 
     Studio& m_studio;
     bool m_isListening = false;  ///< before its children, whose making is an event
     QLabel* m_words;
+    QPushButton* m_draw;
+    QPushButton* m_take;
+    DrawnKeyboard* m_drawn = nullptr;
     std::vector<std::uint16_t> m_keys;  ///< that were pressed
     std::vector<std::uint16_t> m_down;  ///< that still are
 };

@@ -148,7 +148,10 @@ bool hasKey(std::uint16_t code)
 QString keyName(std::uint16_t code)
 {
     const auto symbol = symbolOf(code);
-    if (symbol == XKB_KEY_NoSymbol) {
+    // Layouts give the keys above F12 to deeds of the desktop; on the few keyboards that have them
+    // their numbers are what stands there.
+    const bool isHighFunctionKey = code >= KEY_F13 && code <= KEY_F24;
+    if (symbol == XKB_KEY_NoSymbol || isHighFunctionKey) {
         const auto name = QString::fromStdString(toText({EventType::Key, code, 0}));
         return name.mid(name.indexOf(QLatin1Char('_')) + 1);
     }

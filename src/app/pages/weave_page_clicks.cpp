@@ -20,11 +20,11 @@ namespace jolly::app
 namespace
 {
 
-/// "Twinlever Q2 · left power lever, forward is more"; the kernel's name where no role is known.
+/// "Twinlever Q2 · left power lever, forward is more".
 QString whereText(const RigController& rig, ControlCode code)
 {
     const auto nature = natureOf(*findControl(rig, code));
-    return QString::fromStdString(rig.alias + " · " + (nature.empty() ? toText(code) : nature));
+    return QString::fromStdString(nature.empty() ? rig.alias : rig.alias + " · " + nature);
 }
 
 }  // namespace

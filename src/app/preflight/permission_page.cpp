@@ -27,7 +27,14 @@ QString writtenText()
          {std::pair("udev/70-jolly-tangle.rules", "/etc/udev/rules.d/70-jolly-tangle.rules"),
           std::pair("udev/jolly-tangle.conf", "/etc/modules-load.d/jolly-tangle.conf")}) {
         QFile file(dataFile(QLatin1String(name)));
-        if (!file.open(QIODevice::ReadOnly)) continue;
+        if (!file.open(QIODevice::ReadOnly)) {
+            text += QObject::tr(
+                        "The text for %1 is missing among the program's data (%2). Install "
+                        "the program again.")
+                        .arg(QLatin1String(place), QLatin1String(name)) +
+                    QStringLiteral("\n\n");
+            continue;
+        }
         text += QLatin1String(place) + QStringLiteral(":\n\n") + QString::fromUtf8(file.readAll()) +
                 QStringLiteral("\n");
     }

@@ -226,7 +226,8 @@ void StrandCard::buildChips(QVBoxLayout& column)
 
 void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_studio.stance().edit(name, [&](Tangle& tangle) {
+    const auto step = m_shown.name.empty() ? name : tr("%1 of %2").arg(name, toQt(m_shown.name));
+    m_studio.stance().edit(step, [&](Tangle& tangle) {
         if (auto* strand = findStrand(tangle, m_id)) change(tangle, *strand);
     });
 }

@@ -63,6 +63,7 @@ QPushButton:disabled { color: @faint; }
 QPushButton[tone|="plain"] { background: transparent; border: 1px solid transparent; border-radius: 6px; padding: 1px 6px; }
 QPushButton::menu-indicator { image: none; }
 QPushButton[tone="chip"] { padding: 3px 7px; }
+QPushButton[tone="key"] { padding: 3px 0; border-radius: 5px; min-width: 4px; }
 QPushButton[tone|="plain"]:hover, QPushButton[tone|="plain"]:focus { border-color: @line; }
 QPushButton[tone|="plain"]:focus { border-color: @straw; }
 QPushButton[tone="plain-straw"] { color: @straw; }

@@ -58,6 +58,24 @@ struct MoveWords {
     std::string stands;  ///< " pressed"
 };
 
+/// Of a control that the tangle does not know: "axis X", "button TRIGGER".
+std::string nameByItself(const ControlDescription& control)
+{
+    const auto text = toText(control.code);
+    const auto rest = text.substr(text.find('_') + 1);
+    switch (control.kind) {
+        case ControlKind::Axis:
+            return "axis " + rest;
+        case ControlKind::Button:
+            return "button " + rest;
+        case ControlKind::Hat:
+            return "hat " + rest;
+        case ControlKind::Turner:
+            return "turner " + rest;
+    }
+    return text;
+}
+
 MoveWords wordsOf(const Happening& happening, const Recording& recording, const Tangle& tangle)
 {
     const auto& track = recording.tracks[happening.what];
@@ -65,7 +83,7 @@ MoveWords wordsOf(const Happening& happening, const Recording& recording, const 
     const auto& control = description.controls[track.control];
     const auto* known = knownAs(tangle, description.identity);
     const auto* mine = known ? findControl(*known, control.code) : nullptr;
-    MoveWords words{mine ? nameOf(*known, *mine) : toText(control.code),
+    MoveWords words{mine ? nameOf(*known, *mine) : nameByItself(control),
                     nameOfController(tangle, description),
                     {},
                     {}};

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/card.h"
+#include "app/strands/strand_card.h"
 #include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 
@@ -11,6 +11,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
+#include <QLayout>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
@@ -108,6 +109,14 @@ inline const QWidget* overlapped(const QWidget& widget)
     return nullptr;
 }
 
+/// Whether a strand's card is higher than what is in it needs.
+inline bool hasSpareRoom(const QWidget& widget)
+{
+    constexpr int kSlack = 4;
+    const auto* card = dynamic_cast<const app::StrandCard*>(&widget);
+    return card && card->height() > card->layout()->heightForWidth(card->width()) + kSlack;
+}
+
 /// Everything in a window that is cut off or beyond what holds it, a line each.
 inline QStringList misfitsIn(QWidget& window)
 {
@@ -125,6 +134,8 @@ inline QStringList misfitsIn(QWidget& window)
         if (isOfQt) continue;
         if (const auto text = clippedText(*widget); !text.isEmpty())
             misfits << pathOf(*widget) + QStringLiteral(": cut off: ") + text;
+        if (hasSpareRoom(*widget))
+            misfits << pathOf(*widget) + QStringLiteral(": is higher than it needs");
         if (const auto* other = overlapped(*widget))
             misfits << pathOf(*widget) + QStringLiteral(": lies on ") + pathOf(*other);
         if (isOutside(*widget))

@@ -32,7 +32,9 @@ class Fits : public testing::TestWithParam<Dress>
         if (GetParam().hasLongWords) QCoreApplication::installTranslator(&m_words);
         m_scene = std::make_unique<Scene>(false);
         if (GetParam().hasLongNames) giveLongNames();
+        m_scene->window.showPage(Rail::Weave);
         m_scene->goLive();
+        m_scene->select("skerry-stick", "ABS_X");
         m_scene->select("twinlever-q2", "ABS_X");
         m_scene->studio.stance().chooseLayer(m_scene->document.tangle().layers.back().id);
     }
@@ -80,6 +82,14 @@ class Fits : public testing::TestWithParam<Dress>
     LongWords m_words;
     std::unique_ptr<Scene> m_scene;
 };
+
+TEST_P(Fits, NothingIsCutOffAfterAnotherControlIsChosen)
+{
+    m_scene->studio.stance().chooseLayer("base");
+    m_scene->select("skerry-stick", "ABS_X");
+    m_scene->select("twinlever-q2", "ABS_X");
+    for (const auto& misfit : misfitsIn(m_scene->window)) ADD_FAILURE() << misfit.toStdString();
+}
 
 TEST_P(Fits, NothingIsCutOffOrOutsideOfItsCard)
 {

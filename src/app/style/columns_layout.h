@@ -28,6 +28,8 @@ class ColumnsLayout : public QLayout
     [[nodiscard]] QLayoutItem* itemAt(int place) const override { return m_items.value(place); }
     QLayoutItem* takeAt(int place) override;
 
+    /// It takes the height that it needs and no more.
+    [[nodiscard]] Qt::Orientations expandingDirections() const override { return {}; }
     [[nodiscard]] bool hasHeightForWidth() const override { return true; }
     [[nodiscard]] int heightForWidth(int width) const override;
     [[nodiscard]] QSize sizeHint() const override;

@@ -38,7 +38,8 @@ constexpr int kPatience = 60'000;
 
 /// The window as main() makes it.
 struct RealWindow {
-    RealWindow() : session(engineOfThisBuild()),
+    RealWindow()
+        : session(engineOfThisBuild()),
           studio(document, session),
           settings(folder.filePath("window.conf")),
           window(studio, dialogs, settings)
@@ -156,9 +157,8 @@ TEST(RealWindow, OneThatIsOrderedToEndIsNotStartedAgainUnlessAsked)
 TEST(RealWindow, AnEngineThatCannotStartSaysWhyAndMayBeTriedAgain)
 {
     Document document;
-    EngineSession session(
-        realEngine({.world = "/nowhere/at.all",
-                    .program = QString::fromStdString(kPrograms + "tangle")}));
+    EngineSession session(realEngine(
+        {.world = "/nowhere/at.all", .program = QString::fromStdString(kPrograms + "tangle")}));
     Studio studio(document, session);
     RealDialogs dialogs;
     const QTemporaryDir folder;

@@ -167,9 +167,9 @@ std::optional<std::size_t> RealDialogs::broken(QWidget* parent, const QString& f
                                      "opened in its place."));
     panel.addLines(why);
     for (std::size_t i = 0; i < std::min(copies.size(), kMostCopies); ++i)
-        panel.addWay(QObject::tr("Open the copy of %1")
-                         .arg(QLocale().toString(copies[i].when, QLocale::ShortFormat)),
-                     static_cast<int>(i) + 1);
+        panel.addChoice(QObject::tr("Open the copy of %1")
+                            .arg(QLocale().toString(copies[i].when, QLocale::ShortFormat)),
+                        static_cast<int>(i) + 1);
     panel.addWay(QObject::tr("Leave it"), 0);
     const int way = panel.exec();
     if (way == 0) return std::nullopt;

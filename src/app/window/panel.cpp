@@ -75,4 +75,13 @@ QPushButton* Panel::addWay(const QString& words, int result)
     return button;
 }
 
+void Panel::addChoice(const QString& words, int result)
+{
+    auto* button = new QPushButton(words);
+    button->setObjectName(words);
+    button->setAutoDefault(false);
+    connect(button, &QPushButton::clicked, this, [this, result] { done(result); });
+    m_column->addWidget(button, 0, Qt::AlignLeft);
+}
+
 }  // namespace jolly::app

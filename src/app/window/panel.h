@@ -32,6 +32,9 @@ class Panel : public QDialog
     /// @return the button; pressing it closes the panel with result().
     QPushButton* addWay(const QString& words, int result);
 
+    /// One of several ways of one kind, in a line of its own above the others.
+    void addChoice(const QString& words, int result);
+
  private:
     QVBoxLayout* m_column;
     QHBoxLayout* m_ways;

@@ -9,6 +9,7 @@
 #include "support/small_tangle.h"
 
 #include <QApplication>
+#include <QTemporaryDir>
 #include <QTest>
 #include <chrono>
 #include <cmath>
@@ -80,7 +81,8 @@ class Drag
                      },
                      .way = EngineCalls::Way::Aside}),
           m_studio(m_document, m_session),
-          m_window(m_studio, m_dialogs)
+          m_settings(m_folder.filePath(QStringLiteral("window.conf"))),
+          m_window(m_studio, m_dialogs, m_settings)
     {
         m_studio.setClock([this] { return m_local.world.now(); });
         static_cast<void>(m_document.open(tangle));
@@ -189,6 +191,8 @@ class Drag
     Document m_document;
     EngineSession m_session;
     Studio m_studio;
+    QTemporaryDir m_folder;
+    Settings m_settings;
     MainWindow m_window;
     Handle m_stick = 0;
     QPoint m_at;

@@ -171,8 +171,10 @@ void ControlView::keyPressEvent(QKeyEvent* event)
         if (!stepInside(isBack)) Q_EMIT wayWanted(key);
     } else if (key == Qt::Key_Home || key == Qt::Key_End) {
         Q_EMIT wayWanted(key);
-    } else if (key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_Space) {
-        Q_EMIT activated(control(std::max(0, m_part)).id, false);
+    } else if (key == Qt::Key_Return || key == Qt::Key_Enter) {
+        activate();
+    } else if (key == Qt::Key_Space) {
+        Q_EMIT spaced();
     } else if (!event->text().isEmpty() && event->text().front().isLetterOrNumber()) {
         Q_EMIT typed(event->text());
     } else {

@@ -36,6 +36,9 @@ class ControlView : public QWidget
         return placeOf(m_controls, button);
     }
 
+    /// Chooses the control that the arrows are on.
+    void activate() { Q_EMIT activated(control(std::max(0, m_part)).id, false); }
+
     /// The position that the switch is in; empty when none fits.
     [[nodiscard]] std::optional<std::size_t> positionNow() const;
 
@@ -69,6 +72,8 @@ class ControlView : public QWidget
     void wayWanted(Qt::Key key);
     /// A letter or a number was typed.
     void typed(const QString& letters);
+    /// A space chooses the control, unless it is part of a name that is being typed.
+    void spaced();
     void focused();
     void menuWanted(const QString& id, QPoint globalPlace);
     /// The pointer came to it, or left it: then `id` is empty.

@@ -177,6 +177,9 @@ void Faceplate::makeViews(const PlateLayout& layout)
         connect(view, &ControlView::dropped, this, &Faceplate::dropped);
         connect(view, &ControlView::menuWanted, this, &Faceplate::menuWanted);
         connect(view, &ControlView::typed, this, &Faceplate::seek);
+        connect(view, &ControlView::spaced, this, [this, view] {
+            isSeeking() ? seek(QStringLiteral(" ")) : view->activate();
+        });
         connect(view, &ControlView::focused, this, [this, view] { takeStop(view); });
         connect(view, &ControlView::wayWanted, this, [this, view](Qt::Key key) { go(*view, key); });
         view->show();
@@ -278,11 +281,16 @@ void Faceplate::go(const ControlView& from, Qt::Key key)
     if (to) to->setFocus(Qt::TabFocusReason);
 }
 
+bool Faceplate::isSeeking() const
+{
+    constexpr int kTogetherMs = 1000;
+    return m_sinceLetter.isValid() && m_sinceLetter.elapsed() <= kTogetherMs;
+}
+
 /// To the control whose name or number begins with what was typed.
 void Faceplate::seek(const QString& letters)
 {
-    constexpr int kTogetherMs = 1000;
-    if (!m_sinceLetter.isValid() || m_sinceLetter.elapsed() > kTogetherMs) m_sought.clear();
+    if (!isSeeking()) m_sought.clear();
     m_sinceLetter.start();
     m_sought += letters;
     for (std::size_t i = 0; i < m_spots.size(); ++i) {

@@ -86,6 +86,7 @@ class Faceplate : public Card
     void place();
     void takeStop(ControlView* view);
     void go(const ControlView& from, Qt::Key key);
+    [[nodiscard]] bool isSeeking() const;
     void seek(const QString& letters);
 
     Kind m_kind;

@@ -79,6 +79,13 @@ TEST_F(AtHomeTest, TheRecentTanglesAreInTheMenuTheLastFirst)
     EXPECT_EQ(menu->actions()[0]->text(), "b");
     menu->actions()[1]->trigger();
     EXPECT_EQ(document.path(), home.filePath("a.tangle"));
+    document.begin({}, {});
+    local.world.unplug(stick);
+    step();
+    window.showPage(Rail::Rig);
+    settle();
+    click("go on with b.tangle");
+    EXPECT_EQ(document.path(), home.filePath("b.tangle")) << "offered on the empty desk, too";
 }
 
 TEST_F(AtHomeTest, ALastTangleThatIsGoneIsSaidAndForgotten)

@@ -12,6 +12,7 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
 #include <QTest>
@@ -54,13 +55,23 @@ const Shot kShots[] = {
          s.select("bodger-box-24", "BTN_TRIGGER_HAPPY7");
          s.hold(4, "BTN_TRIGGER_HAPPY7", std::chrono::milliseconds(600));
      }},
-    {"weave-trigger", false, false,
+    {"weave-narrow", false, false,
+     [](Scene& s) {
+         s.window.resize(960, 600);
+         s.window.showPage(Rail::Weave);
+         s.goLive();
+         s.select("twinlever-q2", "ABS_X");
+         s.click("add invert");
+     }},
+    {"find", true, false,
      [](Scene& s) {
          s.window.showPage(Rail::Weave);
          s.goLive();
-         s.list("Jolly 2");
-         s.select("pebble-pad", "ABS_RZ");
-         s.openStage(0);
+         s.select("twinlever-q2", "ABS_X");
+         s.window.findChild<QAction*>("find all")->trigger();
+         s.showPopup();
+         QTest::keyClicks(s.popup->findChild<QLineEdit*>("find"), "levre");
+         s.settle();
      }},
     {"layers", false, false,
      [](Scene& s) {
@@ -160,15 +171,6 @@ const Shot kShots[] = {
          s.goLive();
          s.click("preflight");
          s.showPopup();
-     }},
-    {"permission", false, true,
-     [](Scene& s) {
-         s.local.world.say({.severity = Severity::Error,
-                            .path = "/system/uinput",
-                            .sentence = "You may not write to /dev/uinput.",
-                            .cure = "Give the person at the screen that permission, once.",
-                            .meaning = "No virtual device can be made, so no game gets anything."});
-         s.settle();
      }},
     {"rig", false, false,
      [](Scene& s) {

@@ -149,6 +149,23 @@ Words findLongLines(const fs::path& folder)
     return found;
 }
 
+/// Links of docs to files that are not there.
+Words findBrokenLinks(const fs::path& folder)
+{
+    Words found;
+    const std::regex link(R"(\]\(([^)#:\s]+)\))");
+    for (const auto& entry : fs::directory_iterator(folder)) {
+        if (entry.path().extension() != ".md") continue;
+        const auto text = textOf(entry.path());
+        for (auto it = std::sregex_iterator(text.begin(), text.end(), link);
+             it != std::sregex_iterator(); ++it) {
+            if (!fs::exists(folder / (*it)[1].str()))
+                found.push_back(entry.path().filename().string() + " " + (*it)[1].str());
+        }
+    }
+    return found;
+}
+
 const fs::path kSource = fs::path(JOLLY_SOURCE_DIR) / "src";
 const fs::path kPlanted = testData() / "planted";
 
@@ -185,6 +202,18 @@ TEST(Architecture, LinesOfDocsAreNotLong)
 TEST(Architecture, APlantedLongLineIsFound)
 {
     EXPECT_THAT(findLongLines(kPlanted), ElementsAre("wide.md 4"));
+}
+
+TEST(Architecture, LinksOfDocsLeadSomewhere)
+{
+    EXPECT_THAT(findBrokenLinks(JOLLY_SOURCE_DIR), IsEmpty());
+    EXPECT_THAT(findBrokenLinks(fs::path(JOLLY_SOURCE_DIR) / "docs"), IsEmpty());
+    EXPECT_THAT(findBrokenLinks(fs::path(JOLLY_SOURCE_DIR) / "docs" / "formats"), IsEmpty());
+}
+
+TEST(Architecture, APlantedBrokenLinkIsFound)
+{
+    EXPECT_THAT(findBrokenLinks(kPlanted), ElementsAre("wide.md nowhere.md"));
 }
 
 TEST(Architecture, NobodyAsksForAKindOfStage)

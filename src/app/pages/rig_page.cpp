@@ -3,9 +3,12 @@
 
 #include "app/pages/column_plan.h"
 #include "app/pages/context_menus.h"
+#include "app/style/elided_button.h"
+#include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 
 #include <QEvent>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPushButton>
 #include <algorithm>
@@ -161,12 +164,35 @@ void RigPage::buildEmpty()
     column->addWidget(title);
     column->addWidget(words);
     column->addWidget(button, 0, Qt::AlignLeft);
+    m_recent = new QVBoxLayout;
+    m_recent->setSpacing(4);
+    column->addLayout(m_recent);
     column->addStretch();
     m_doubt = new Card(m_inside);
     m_doubt->setObjectName(QStringLiteral("doubt"));
     m_doubt->setMarked(true);
     m_doubtColumn = new QVBoxLayout(m_doubt);
     m_doubtColumn->setContentsMargins(16, 12, 16, 12);
+}
+
+void RigPage::setRecent(const QStringList& paths)
+{
+    constexpr qsizetype kMost = 5;
+    clearLayout(*m_recent);
+    if (!paths.isEmpty()) {
+        auto* words = new QLabel(tr("Or go on with a tangle that was open before:"));
+        setTone(*words, "dim");
+        m_recent->addWidget(words);
+    }
+    for (const auto& path : paths.mid(0, kMost)) {
+        auto* button = new ElidedButton(QFileInfo(path).completeBaseName());
+        button->setObjectName(QStringLiteral("go on with ") + QFileInfo(path).fileName());
+        button->setToolTip(path);
+        setTone(*button, "plain-straw");
+        connect(button, &QPushButton::clicked, this, [this, path] { Q_EMIT openWanted(path); });
+        m_recent->addWidget(button, 0, Qt::AlignLeft);
+    }
+    arrange();
 }
 
 void RigPage::rebuild()
@@ -249,7 +275,7 @@ void RigPage::arrange()
     };
     if (m_doubt->isVisibleTo(m_inside)) place(m_doubt, m_doubt->sizeHint().height(), 2);
     m_empty->setVisible(m_plates.plates().empty());
-    if (m_plates.plates().empty()) place(m_empty, 210, 2);
+    if (m_plates.plates().empty()) place(m_empty, m_empty->heightForWidth(room), 2);
     for (auto* plate : m_plates.plates()) place(plate, plate->heightForWidth(width), 1);
     m_inside->resize(room, *std::ranges::max_element(bottoms));
 }

@@ -26,7 +26,11 @@ class RigPage : public QWidget
  public:
     RigPage(Studio& studio, AxisWatch& axis, QWidget* parent = nullptr);
 
+    /// Tangles that were open before, offered while no controller is there.
+    void setRecent(const QStringList& paths);
+
  Q_SIGNALS:
+    void openWanted(const QString& path);
     /// The pilot wants the pretend rig, since no controller is there.
     void pretendRigWanted();
 
@@ -59,6 +63,7 @@ class RigPage : public QWidget
     ControllerPlates m_plates;
     QScrollArea* m_area = nullptr;
     Card* m_empty = nullptr;
+    QVBoxLayout* m_recent = nullptr;  ///< on the empty desk
     Card* m_doubt = nullptr;
     QVBoxLayout* m_doubtColumn = nullptr;
     QScrollArea* m_side = nullptr;

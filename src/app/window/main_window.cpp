@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/main_window.h"
 
+#include "app/style/scroll_column.h"
 #include "app/window/faceplate_files.h"
 #include "app/window/find_all.h"
 #include "app/window/finder.h"
@@ -97,6 +98,14 @@ void MainWindow::wirePages()
     connect(m_rig, &RigPage::importWanted, this, [this](const std::string& controller) {
         importFaceplate(m_studio, m_dialogs, this, controller);
     });
+    connect(m_rig, &RigPage::openWanted, this, [this](const QString& path) {
+        later(this, [this, path] {
+            if (mayLeaveDocument()) openFile(path);
+        });
+    });
+    const auto showRecent = [this] { m_rig->setRecent(m_settings.get(settings::kRecentTangles)); };
+    connect(&m_settings, &Settings::recentChanged, m_rig, showRecent);
+    showRecent();
     connect(m_permission, &PermissionPage::permissionWanted, this, &MainWindow::askForPermission);
     connect(m_permission, &PermissionPage::dismissed, this, [this] {
         m_isPermissionDismissed = true;

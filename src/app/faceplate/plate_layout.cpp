@@ -18,6 +18,8 @@ constexpr int kSpace = 10;
 constexpr int kPad = 104;
 constexpr int kMini = 48;
 constexpr int kLeverWidth = 64;
+constexpr int kLeastLeverWidth = 38;
+constexpr std::size_t kMostStanding = 3;  ///< beside small things; the others lie below
 constexpr int kLeverHeight = 128;
 constexpr int kRoomForSmallThings = 120;  ///< to the right of levers
 constexpr int kBar = 14;
@@ -112,9 +114,11 @@ class ControllerLayout
         }
         if (m_parts.levers.empty()) return 0;
         if (!m_parts.hasSmallThings()) return placeStanding(m_parts.levers, m_width);
-        const auto room = std::max(1, (m_width - kRoomForSmallThings) / kLeverWidth);
-        const auto standing = std::min(static_cast<std::size_t>(room), m_parts.levers.size());
-        const int width = static_cast<int>(standing) * kLeverWidth;
+        // As many as stand on a usual faceplate, nearer to each other on a narrow one.
+        const auto standing = std::min(kMostStanding, m_parts.levers.size());
+        const int room = (m_width - kRoomForSmallThings) / static_cast<int>(standing);
+        const int width =
+            static_cast<int>(standing) * std::clamp(room, kLeastLeverWidth, kLeverWidth);
         const auto middle = m_parts.levers.begin() + static_cast<std::ptrdiff_t>(standing);
         placeStanding({m_parts.levers.begin(), middle}, width);
         int y = m_top + kLeverHeight + kLabel + 4;

@@ -19,7 +19,7 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kLeastCard = 266;
+constexpr int kLeastCard = 340;
 constexpr int kMostCard = 470;
 constexpr int kMostColumns = 4;
 

@@ -48,7 +48,8 @@ class FoundRow : public QStyledItemDelegate
         const auto keys = index.data(kKeysRole).toString();
         const auto kind = index.data(kKindRole).toString() +
                           (keys.isEmpty() ? QString() : QStringLiteral("   ") + keys);
-        const int right = std::min(box.width() / 2, painter->fontMetrics().horizontalAdvance(kind));
+        const int right =
+            std::min(box.width() / 2, painter->fontMetrics().horizontalAdvance(kind) + 4);
         painter->drawText(box, Qt::AlignRight | Qt::AlignVCenter,
                           painter->fontMetrics().elidedText(kind, Qt::ElideRight, right));
         box.adjust(0, 0, -right - 12, 0);

@@ -25,6 +25,7 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
       m_title(new ElidedLabel(this)),
       m_file(new ElidedLabel(this)),
       m_craft(new CraftChooser(studio, this)),
+      m_layers(new QLabel(tr("Layers"), this)),
       m_delay(new ValueLabel(this)),
       m_rate(new ValueLabel(this)),
       m_live(new LiveSwitch(this))
@@ -51,9 +52,8 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     setTone(*m_file, "dim");
     words->addWidget(m_title);
     words->addWidget(m_file);
-    auto* layers = new QLabel(tr("Layers"), this);
-    layers->setFont(textFont(TextSize::Small));
-    setTone(*layers, "dim");
+    m_layers->setFont(textFont(TextSize::Small));
+    setTone(*m_layers, "dim");
     auto* figures = new QVBoxLayout;
     figures->setSpacing(0);
     m_delay->setFont(textFont(TextSize::Small, true));
@@ -67,7 +67,7 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     row->addSpacing(10);
     row->addWidget(m_craft);
     row->addSpacing(4);
-    row->addWidget(layers);
+    row->addWidget(m_layers);
     row->addWidget(new LayerLamps(studio, this), 1);
     row->addLayout(figures);
     row->addWidget(m_live);
@@ -132,6 +132,18 @@ void TopBar::showDelay()
     m_delay->setText(
         !isAttached ? tr("no engine yet")
                     : (m_studio.session().isLive() ? tr("adds %1 µs").arg(micro) : tr("idle")));
+}
+
+/// A narrow window leaves its room to the lamps.
+void TopBar::resizeEvent(QResizeEvent*)
+{
+    constexpr int kNarrow = 1060;
+    const bool isNarrow = width() < kNarrow;
+    m_craft->setFixedWidth(isNarrow ? 150 : 196);
+    m_live->setFixedWidth(isNarrow ? 152 : 178);
+    m_layers->setVisible(!isNarrow);
+    m_file->setMaximumWidth(isNarrow ? 150 : QWIDGETSIZE_MAX);
+    m_title->setMaximumWidth(isNarrow ? 150 : QWIDGETSIZE_MAX);
 }
 
 void TopBar::paintEvent(QPaintEvent*)

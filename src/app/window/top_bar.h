@@ -33,6 +33,7 @@ class TopBar : public QWidget
 
  protected:
     void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
  private:
     void showTitle();
@@ -45,6 +46,7 @@ class TopBar : public QWidget
     QLabel* m_title;
     QLabel* m_file;
     CraftChooser* m_craft;
+    QLabel* m_layers;
     ValueLabel* m_delay;
     ValueLabel* m_rate;
     LiveSwitch* m_live;

@@ -282,5 +282,26 @@ TEST_F(FrameTest, TheOpenPreflightListFollowsAndTellsWhatGamesSee)
     list->close();
 }
 
+TEST_F(FrameTest, ASayingIsWhereTheEyeIsAndInsideTheWindow)
+{
+    const auto* toast = window.findChild<QWidget*>("toast");
+    const auto place = [&] { return QRect(toast->mapTo(&window, QPoint()), toast->size()); };
+    move(kX, 600);
+    auto* clicked = find("axis 1");
+    click("axis 1");
+    const auto at = clicked->mapTo(&window, clicked->rect().center());
+    EXPECT_LT(std::abs(place().center().y() - at.y()), 120);
+    EXPECT_LT(std::abs(place().center().x() - at.x()), 300);
+    EXPECT_FALSE(place().contains(at)) << "what was clicked is not covered";
+    window.hide();
+    studio.refuse("The settings in a place with a long name may not be read; all is as at first.");
+    window.resize(1000, 700);
+    window.show();
+    settle();
+    EXPECT_TRUE(window.rect().contains(place())) << "also when it was said before it was shown";
+    const auto* words = window.findChild<QLabel*>("said");
+    EXPECT_GE(words->height(), words->heightForWidth(words->width()));
+}
+
 }  // namespace
 }  // namespace jolly

@@ -198,9 +198,41 @@ TEST(RealWindow, TakesItsPictureAndEnds)
                           "--page", "weave", "--picture", picture.toStdString()});
     EXPECT_EQ(window.end(), 0) << window.text();
     const QImage image(picture);
-    EXPECT_EQ(image.size(), QSize(1280, 800));
+    EXPECT_EQ(image.size(), QSize(1240, 730)) << "fits a screen of 1280x800 with its frame";
     EXPECT_GE(coloursOf(image), 30);
     QFile::remove(picture);
+}
+
+TEST(RealWindow, ASessionBusThatEndsIsSaidAndNothingIsLost)
+{
+    const auto usual = qgetenv("DBUS_SESSION_BUS_ADDRESS");
+    test::Program bus({"dbus-daemon", "--session", "--nofork", "--print-address=1"});
+    ASSERT_TRUE(bus.prints("\n"));
+    const auto begin = bus.text().find("unix:");
+    ASSERT_NE(begin, std::string::npos) << bus.text();
+    const auto end = bus.text().find('\n', begin);
+    qputenv("DBUS_SESSION_BUS_ADDRESS",
+            QByteArray::fromStdString(bus.text().substr(begin, end - begin)));
+    {
+        RealWindow real;
+        const auto pid = enginePid();
+        real.document.edit("name", [](Tangle& tangle) { tangle.name = "Kept"; });
+        bus.signal(SIGKILL);
+        const auto hasSaid = [&] {
+            return std::ranges::any_of(real.studio.sayings(), [](const Saying& saying) {
+                return saying.sentence.contains("There is no session bus");
+            });
+        };
+        EXPECT_TRUE(QTest::qWaitFor(hasSaid, kPatience));
+        const auto before = real.session.values().events;
+        EXPECT_TRUE(
+            QTest::qWaitFor([&] { return real.session.values().events > before; }, kPatience))
+            << "the window goes on to show what moves";
+        EXPECT_EQ(real.document.tangle().name, "Kept");
+        EXPECT_TRUE(real.document.save(real.folder.filePath("kept.tangle")));
+        ::kill(pid, SIGTERM);  // nobody can order it to end any more
+    }
+    qputenv("DBUS_SESSION_BUS_ADDRESS", usual);
 }
 
 }  // namespace

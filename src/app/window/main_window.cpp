@@ -77,7 +77,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Settings& settings, Spe
     column->addWidget(m_top);
     column->addLayout(middle, 1);
     column->addWidget(m_status);
-    auto* toast = new Toast(*m_pages);
+    auto* toast = new Toast(*this);
     connect(&studio, &Studio::said, toast, &Toast::say);
     buildCommands();
     wirePages();

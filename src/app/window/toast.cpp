@@ -19,6 +19,8 @@ namespace
 constexpr int kWidest = 520;
 constexpr int kAway = 26;       ///< from what was clicked
 constexpr int kClickMs = 4000;  ///< so long the eye is where the click was
+constexpr int kTop = 56;        ///< of the window, and
+constexpr int kFoot = 40;       ///< beneath: its bars stay free
 constexpr int kShortestMs = 5000;
 constexpr int kLetterMs = 55;  ///< a slow reader's
 
@@ -50,8 +52,8 @@ const char* toneOf(Saying::Tone tone)
     return "dim";
 }
 
-Toast::Toast(QWidget& pages)
-    : QWidget(&pages), m_pages(pages), m_mark(new QLabel(this)), m_words(new QLabel(this))
+Toast::Toast(QWidget& window)
+    : QWidget(&window), m_window(window), m_mark(new QLabel(this)), m_words(new QLabel(this))
 {
     setObjectName(QStringLiteral("toast"));
     setAttribute(Qt::WA_TransparentForMouseEvents);
@@ -68,7 +70,7 @@ Toast::Toast(QWidget& pages)
     m_silence.setSingleShot(true);
     connect(&m_silence, &QTimer::timeout, this, &QWidget::hide);
     qApp->installEventFilter(this);
-    pages.installEventFilter(this);
+    window.installEventFilter(this);
     hide();
 }
 
@@ -88,26 +90,26 @@ void Toast::say(const Saying& saying)
 QPoint Toast::eye() const
 {
     if (m_sinceClick.isValid() && m_sinceClick.elapsed() < kClickMs)
-        return m_pages.mapFromGlobal(m_click);
+        return m_window.mapFromGlobal(m_click);
     const auto* focus = QApplication::focusWidget();
-    if (focus && focus != &m_pages && m_pages.isAncestorOf(focus) && focus->isVisible())
-        return focus->mapTo(&m_pages, focus->rect().center());
-    return {m_pages.width() / 2, m_pages.height()};
+    if (focus && focus != &m_window && m_window.isAncestorOf(focus) && focus->isVisible())
+        return focus->mapTo(&m_window, focus->rect().center());
+    return {m_window.width() / 2, m_window.height()};
 }
 
 void Toast::place()
 {
-    const int most = std::min(kWidest, m_pages.width() - 32);
+    const int most = std::min(kWidest, m_window.width() - 32);
     const int alone = m_words->fontMetrics().horizontalAdvance(m_words->text()) + 66;
     const int width = std::min(most, alone);
     const int height = layout()->hasHeightForWidth() ? layout()->heightForWidth(width)
                                                      : layout()->sizeHint().height();
     const auto at = eye();
-    const int lowest = m_pages.height() - height - 12;
+    const int lowest = m_window.height() - height - kFoot;
     int y = at.y() + kAway;
     if (y > lowest) y = std::min(lowest, at.y() - kAway - height);  // above it, else it is covered
-    const int x = std::clamp(at.x() - width / 2, 16, std::max(16, m_pages.width() - width - 16));
-    setGeometry(x, std::clamp(y, 8, std::max(8, lowest)), width, height);
+    const int x = std::clamp(at.x() - width / 2, 16, std::max(16, m_window.width() - width - 16));
+    setGeometry(x, std::clamp(y, kTop, std::max(kTop, lowest)), width, height);
 }
 
 bool Toast::eventFilter(QObject* watched, QEvent* event)
@@ -116,7 +118,7 @@ bool Toast::eventFilter(QObject* watched, QEvent* event)
         m_click = static_cast<QMouseEvent*>(event)->globalPosition().toPoint();
         m_sinceClick.start();
     }
-    if (watched == &m_pages && event->type() == QEvent::Resize && isVisible()) place();
+    if (watched == &m_window && event->type() == QEvent::Resize && !isHidden()) place();
     return QWidget::eventFilter(watched, event);
 }
 

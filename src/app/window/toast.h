@@ -16,8 +16,8 @@ namespace jolly::app
 class Toast : public QWidget
 {
  public:
-    /// @param pages  over which it floats.
-    explicit Toast(QWidget& pages);
+    /// @param window  over which it floats.
+    explicit Toast(QWidget& window);
 
     void say(const Saying& saying);
 
@@ -29,7 +29,7 @@ class Toast : public QWidget
     [[nodiscard]] QPoint eye() const;
     void place();
 
-    QWidget& m_pages;
+    QWidget& m_window;
     QLabel* m_mark;
     QLabel* m_words;
     QTimer m_silence;

@@ -23,15 +23,9 @@ int heightOf(const QLayoutItem& item, int width)
 
 }  // namespace
 
-ColumnsLayout::ColumnsLayout(QWidget* parent, int space) : QLayout(parent)
+ColumnsLayout::ColumnsLayout(QWidget* parent, int space) : ItemLayout(parent, space)
 {
     setContentsMargins(0, 0, 8, 0);
-    setSpacing(space);
-}
-
-ColumnsLayout::~ColumnsLayout()
-{
-    qDeleteAll(m_items);
 }
 
 void ColumnsLayout::setColumns(int columns)
@@ -54,19 +48,8 @@ void ColumnsLayout::insertWide(int place, QWidget* widget)
     insertWidget(place, widget);
 }
 
-void ColumnsLayout::addItem(QLayoutItem* item)
+int ColumnsLayout::arrange(const QRect& room, bool isReal) const
 {
-    m_items.append(item);
-}
-
-QLayoutItem* ColumnsLayout::takeAt(int place)
-{
-    return place >= 0 && place < count() ? m_items.takeAt(place) : nullptr;
-}
-
-int ColumnsLayout::arrange(const QRect& rect, bool isReal) const
-{
-    const auto room = rect.marginsRemoved(contentsMargins());
     const int width = (room.width() - (m_columns - 1) * spacing()) / m_columns;
     std::vector<int> bottoms(static_cast<std::size_t>(m_columns), room.top());
     for (auto* item : m_items) {
@@ -87,23 +70,7 @@ int ColumnsLayout::arrange(const QRect& rect, bool isReal) const
         *shortest += height + spacing();
     }
     const int lowest = *std::ranges::max_element(bottoms) - spacing();
-    return std::max(0, lowest - rect.top()) + contentsMargins().bottom();
-}
-
-int ColumnsLayout::heightForWidth(int width) const
-{
-    return arrange({0, 0, width, 0}, false);
-}
-
-void ColumnsLayout::setGeometry(const QRect& rect)
-{
-    QLayout::setGeometry(rect);
-    arrange(rect, true);
-}
-
-QSize ColumnsLayout::sizeHint() const
-{
-    return minimumSize();
+    return std::max(0, lowest - room.top());
 }
 
 QSize ColumnsLayout::minimumSize() const

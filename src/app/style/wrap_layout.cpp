@@ -7,15 +7,9 @@
 namespace jolly::app
 {
 
-WrapLayout::WrapLayout(int space, QWidget* parent) : QLayout(parent)
+WrapLayout::WrapLayout(int space, QWidget* parent) : ItemLayout(parent, space)
 {
     setContentsMargins(0, 0, 0, 0);
-    setSpacing(space);
-}
-
-WrapLayout::~WrapLayout()
-{
-    qDeleteAll(m_items);
 }
 
 void WrapLayout::addStretch()
@@ -24,14 +18,9 @@ void WrapLayout::addStretch()
     invalidate();
 }
 
-QLayoutItem* WrapLayout::takeAt(int place)
+int WrapLayout::arrange(const QRect& room, bool isReal) const
 {
-    return place >= 0 && place < count() ? m_items.takeAt(place) : nullptr;
-}
-
-int WrapLayout::arrange(const QRect& rect, bool isReal) const
-{
-    int y = rect.top();
+    int y = room.top();
     for (qsizetype first = 0; first < m_items.size();) {
         int width = 0;
         int height = 0;
@@ -45,18 +34,18 @@ int WrapLayout::arrange(const QRect& rect, bool isReal) const
                 continue;
             }
             const auto size = item->sizeHint();
-            const int wanted = std::min(size.width(), rect.width());
-            if (width > 0 && width + spacing() + wanted > rect.width()) break;
+            const int wanted = std::min(size.width(), room.width());
+            if (width > 0 && width + spacing() + wanted > room.width()) break;
             width += (width > 0 ? spacing() : 0) + wanted;
             height = std::max(height, size.height());
         }
-        int x = rect.left();
+        int x = room.left();
         for (auto place = first; place < last; ++place) {
             auto* item = m_items[place];
-            if (place == stretch) x += std::max(0, rect.width() - width);
+            if (place == stretch) x += std::max(0, room.width() - width);
             if (item->isEmpty()) continue;
             const auto size = item->sizeHint();
-            const int wanted = std::min(size.width(), rect.width());
+            const int wanted = std::min(size.width(), room.width());
             if (isReal)
                 item->setGeometry({x, y + (height - size.height()) / 2, wanted, size.height()});
             x += wanted + spacing();
@@ -64,20 +53,7 @@ int WrapLayout::arrange(const QRect& rect, bool isReal) const
         if (height > 0) y += height + spacing();
         first = last;
     }
-    return std::max(0, y - rect.top() - spacing());
-}
-
-int WrapLayout::heightForWidth(int width) const
-{
-    const auto margins = contentsMargins();
-    return arrange({0, 0, width - margins.left() - margins.right(), 0}, false) + margins.top() +
-           margins.bottom();
-}
-
-void WrapLayout::setGeometry(const QRect& rect)
-{
-    QLayout::setGeometry(rect);
-    arrange(rect.marginsRemoved(contentsMargins()), true);
+    return std::max(0, y - room.top() - spacing());
 }
 
 QSize WrapLayout::sizeHint() const

@@ -3,7 +3,7 @@
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
-#include "core/layers/family.h"
+#include "app/window/craft_menu.h"
 #include "core/tangle/lookup.h"
 
 #include <QMenu>
@@ -30,16 +30,7 @@ CraftChooser::CraftChooser(Studio& studio, QWidget* parent)
 void CraftChooser::fill()
 {
     m_menu->clear();
-    const auto& stance = m_studio.stance();
-    for (const auto& row : craftByFamily(m_studio.tangle())) {
-        const auto name = QString::fromStdString(row.craft->name);
-        auto* entry =
-            m_menu->addAction(QString(row.depth * 4, QLatin1Char(' ')) + name, this,
-                              [this, id = row.craft->id] { m_studio.stance().chooseCraft(id); });
-        entry->setObjectName(QStringLiteral("fly ") + name);
-        entry->setCheckable(true);
-        entry->setChecked(row.craft->id == stance.footing().craft);
-    }
+    addCraft(*m_menu, m_studio);
     m_menu->addSeparator();
     m_menu->addAction(tr("Craft library…"), this, &CraftChooser::libraryWanted)
         ->setObjectName(QStringLiteral("craft library"));

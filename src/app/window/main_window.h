@@ -95,7 +95,6 @@ class MainWindow : public QWidget
     void addFlyCommands();
     void addHelpCommands();
     void fillRecent(QMenu& menu);
-    void fillCraft(QMenu& menu);
     void stepBack(bool isRedo);
     void moveFocus(bool isBack);
     void useColours(bool isLight);

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/style/palette.h"
+#include "app/window/craft_menu.h"
 #include "app/window/help.h"
 #include "app/window/main_window.h"
 #include "app/window/reading_order.h"
 #include "app/window/said_list.h"
-#include "core/layers/family.h"
 
 #include <QApplication>
 #include <QFileInfo>
@@ -224,7 +224,10 @@ void MainWindow::addFlyCommands()
         m_status->findChild<QPushButton*>(QStringLiteral("preflight"))->click();
     });
     auto* craft = m_commands.of(kIn).addMenu(tr("Craft"));
-    connect(craft, &QMenu::aboutToShow, this, [this, craft] { fillCraft(*craft); });
+    connect(craft, &QMenu::aboutToShow, this, [this, craft] {
+        craft->clear();
+        addCraft(*craft, m_studio);
+    });
     m_commands.addLine(kIn);
     m_commands.add(kIn, "keep recording", tr("Keep the last minutes"), QKeySequence(tr("Ctrl+R")),
                    [this] {
@@ -235,19 +238,6 @@ void MainWindow::addFlyCommands()
         m_commands.addSwitch(kIn, "pretend rig", tr("Pretend rig"), {},
                              m_settings.get(settings::kWorld) != settings::kWorld.atFirst, {});
     connect(pretend, &QAction::triggered, this, &MainWindow::pretendRigWanted);
-}
-
-void MainWindow::fillCraft(QMenu& menu)
-{
-    menu.clear();
-    const auto& now = m_studio.stance().footing().craft;
-    for (const auto& row : craftByFamily(m_studio.tangle())) {
-        auto* entry = menu.addAction(
-            QString(row.depth * 4, QLatin1Char(' ')) + QString::fromStdString(row.craft->name),
-            this, [this, id = row.craft->id] { m_studio.stance().chooseCraft(id); });
-        entry->setCheckable(true);
-        entry->setChecked(row.craft->id == now);
-    }
 }
 
 void MainWindow::addHelpCommands()

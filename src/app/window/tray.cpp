@@ -3,8 +3,8 @@
 
 #include "app/style/mark.h"
 #include "app/style/palette.h"
+#include "app/window/craft_menu.h"
 #include "control/desktop_notice.h"
-#include "core/layers/family.h"
 
 #include <QApplication>
 #include <algorithm>
@@ -48,15 +48,7 @@ void Tray::fill()
                    &MainWindow::toggleLive)
         ->setObjectName(QStringLiteral("tray live"));
     auto* craft = m_menu.addMenu(tr("Craft"));
-    for (const auto& row : craftByFamily(m_studio.tangle())) {
-        const auto name = QString::fromStdString(row.craft->name);
-        auto* entry =
-            craft->addAction(QString(row.depth * 4, QLatin1Char(' ')) + name, this,
-                             [this, id = row.craft->id] { m_studio.stance().chooseCraft(id); });
-        entry->setObjectName(QStringLiteral("tray craft ") + name);
-        entry->setCheckable(true);
-        entry->setChecked(row.craft->id == m_studio.stance().footing().craft);
-    }
+    addCraft(*craft, m_studio);
     m_menu.addSeparator();
     m_menu.addAction(tr("End Jolly Tangle"), this, [this] {
         if (m_window.close()) QApplication::quit();

@@ -177,9 +177,8 @@ void Faceplate::makeViews(const PlateLayout& layout)
         connect(view, &ControlView::dropped, this, &Faceplate::dropped);
         connect(view, &ControlView::menuWanted, this, &Faceplate::menuWanted);
         connect(view, &ControlView::typed, this, &Faceplate::seek);
-        connect(view, &ControlView::spaced, this, [this, view] {
-            isSeeking() ? seek(QStringLiteral(" ")) : view->activate();
-        });
+        connect(view, &ControlView::spaced, this,
+                [this, view] { isSeeking() ? seek(QStringLiteral(" ")) : view->activate(); });
         connect(view, &ControlView::focused, this, [this, view] { takeStop(view); });
         connect(view, &ControlView::wayWanted, this, [this, view](Qt::Key key) { go(*view, key); });
         view->show();

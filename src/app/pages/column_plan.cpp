@@ -11,10 +11,19 @@ namespace
 
 constexpr int kLeastMiddle = 330;
 constexpr int kMostMiddle = 820;
-constexpr int kLeastSide = 264;    ///< of a narrow window
-constexpr int kUsualSide = 356;    ///< where a faceplate has room for all its words
-constexpr int kLeastColumn = 300;  ///< where there are several
+constexpr int kLeastSide = 264;  ///< of a narrow window
+constexpr int kUsualSide = 356;  ///< where a faceplate has room for all its words
 constexpr int kMostColumn = 420;
+
+/// Several columns at a side or at both, and what each and the middle need at least.
+struct Way {
+    int left;
+    int right;
+    int column;
+    int middle;
+};
+
+constexpr Way kWays[] = {{3, 3, 330, 560}, {3, 2, 330, 560}, {2, 2, 266, 420}, {2, 1, 300, 420}};
 
 }  // namespace
 
@@ -33,24 +42,17 @@ int sideWidth(int room, int least, int usual, int most)
 
 ColumnPlan planColumns(int room)
 {
-    constexpr struct {
-        int left;
-        int right;
-    } kWays[] = {{3, 3}, {3, 2}, {2, 2}, {2, 1}, {1, 1}};
     const int middle = std::clamp(room * 32 / 100, kLeastMiddle, kMostMiddle);
-    const int rest = room - middle;
-    const auto* way = std::ranges::find_if(kWays, [rest](const auto& each) {
-        return rest >= (each.left + each.right) * kLeastColumn;
-    });
-    if (way == std::end(kWays)) way = std::end(kWays) - 1;
-    const int count = way->left + way->right;
-    if (count == 2) {  // a faceplate of hardware needs more room than rows of axes
-        const int both = std::clamp(rest, 2 * kLeastSide, 2 * kUsualSide);
-        const int left = std::min(both * 53 / 100, kUsualSide);
-        return {left, both - left, 1, 1, kMostMiddle};
+    for (const auto& way : kWays) {
+        const int count = way.left + way.right;
+        if (room < count * way.column + way.middle) continue;
+        const int each = std::clamp((room - middle) / count, way.column, kMostColumn);
+        return {way.left * each, way.right * each, way.left, way.right, kMostMiddle};
     }
-    const int each = std::min(rest / count, kMostColumn);
-    return {way->left * each, way->right * each, way->left, way->right, kMostMiddle};
+    // A faceplate of hardware needs more room than rows of axes.
+    const int both = std::clamp(room - middle, 2 * kLeastSide, 2 * kUsualSide);
+    const int left = std::min(both * 53 / 100, kUsualSide);
+    return {left, both - left, 1, 1, kMostMiddle};
 }
 
 }  // namespace jolly::app

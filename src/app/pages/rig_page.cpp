@@ -20,8 +20,8 @@ namespace
 {
 
 constexpr int kLeastCard = 340;
-constexpr int kMostCard = 470;
-constexpr int kMostColumns = 4;
+constexpr int kMostCard = 600;
+constexpr int kMostColumns = 3;
 
 }  // namespace
 

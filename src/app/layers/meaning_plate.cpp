@@ -2,6 +2,7 @@
 #include "app/layers/meaning_plate.h"
 
 #include "app/pages/plate_list.h"
+#include "app/strands/control_menu.h"
 #include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/layer_mark.h"
@@ -64,6 +65,10 @@ MeaningPlate::MeaningPlate(Studio& studio, QWidget* parent)
     m_hint->setFont(textFont(TextSize::Small));
     setTone(*m_hint, "dim");
     new WrapLayout(6, m_row);
+    connect(m_plate, &Faceplate::menuWanted, this, [this](const QString& id, QPoint at) {
+        if (const auto code = parseControlCode(id.toStdString()))
+            openControlMenu(m_studio, {m_controller, *code}, at, *this);
+    });
     connect(m_plate, &Faceplate::activated, this, [this](const QString& id) {
         if (const auto code = parseControlCode(id.toStdString()))
             m_studio.select(ControlRef{m_controller, *code});

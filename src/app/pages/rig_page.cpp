@@ -2,7 +2,7 @@
 #include "app/pages/rig_page.h"
 
 #include "app/pages/column_plan.h"
-#include "app/pages/context_menus.h"
+#include "app/strands/control_menu.h"
 #include "app/style/elided_button.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"

@@ -26,6 +26,9 @@ namespace jolly::app
 namespace
 {
 
+constexpr int kAroundPlot = 170;  ///< the head above it, words and buttons below
+constexpr int kLeastPlot = 420;
+
 QLabel* makeLabel(const char* name, const char* tone, bool isSmall = true)
 {
     auto* label = new QLabel;
@@ -130,6 +133,9 @@ void ShapePage::divide()
 {
     m_leftSide->setFixedWidth(sideWidth(width(), 184, 244, 300));
     m_rightSide->setFixedWidth(sideWidth(width(), 312, 348, 440));
+    // The plot keeps its shape: a slope looks alike in every window.
+    const int plot = height() - kAroundPlot;
+    m_plot->setMaximumWidth(std::max(kLeastPlot, plot * 5 / 4));
 }
 
 void ShapePage::buildMiddle(QVBoxLayout& column)

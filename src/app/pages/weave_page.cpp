@@ -7,7 +7,7 @@
 #include "app/layers/footing_bar.h"
 #include "app/layers/layer_goals.h"
 #include "app/pages/column_plan.h"
-#include "app/pages/context_menus.h"
+#include "app/strands/control_menu.h"
 #include "app/style/columns_layout.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"

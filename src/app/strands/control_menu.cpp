@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/pages/context_menus.h"
+#include "app/strands/control_menu.h"
 
 #include "core/tangle/lookup.h"
 

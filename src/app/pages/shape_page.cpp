@@ -13,6 +13,7 @@
 #include "app/shape/wheel_field.h"
 #include "app/strands/origin_bar.h"
 #include "app/strands/stage_words.h"
+#include "app/strands/step_words.h"
 #include "app/style/value_text.h"
 #include "core/calibration/notch.h"
 #include "core/shaping/curve_points.h"
@@ -102,7 +103,7 @@ void ShapePage::edit(const QString& step, std::size_t stage, const QString& gest
                      const std::function<void(Stage&, const StageInput&)>& change)
 {
     m_studio.stance().edit(
-        step,
+        stepOf(m_studio, step, m_strand),
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);
             if (!strand || stage >= strand->stages.size()) return;

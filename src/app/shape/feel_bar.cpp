@@ -3,6 +3,7 @@
 
 #include "app/shape/axis_strand.h"
 #include "app/shape/under_curves.h"
+#include "app/strands/step_words.h"
 #include "app/style/wrap_layout.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
@@ -87,7 +88,7 @@ std::vector<const Strand*> FeelBar::others() const
 
 void FeelBar::edit(const QString& step, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_studio.stance().edit(step, [&](Tangle& tangle) {
+    m_studio.stance().edit(stepOf(m_studio, step, m_strand), [&](Tangle& tangle) {
         if (auto* found = findStrand(tangle, m_strand)) change(tangle, *found);
     });
 }

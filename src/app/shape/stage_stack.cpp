@@ -7,6 +7,7 @@
 #include "app/shape/when_field.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_words.h"
+#include "app/strands/step_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
@@ -209,7 +210,7 @@ void StageStack::addButton()
 
 void StageStack::edit(const QString& step, const std::function<void(Strand&)>& change)
 {
-    m_studio.stance().edit(step, [&](Tangle& tangle) {
+    m_studio.stance().edit(stepOf(m_studio, step, m_strand), [&](Tangle& tangle) {
         if (auto* found = findStrand(tangle, m_strand)) change(*found);
     });
 }

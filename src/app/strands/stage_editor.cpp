@@ -9,6 +9,7 @@
 #include "app/strands/slice_editor.h"
 #include "app/strands/stage_values.h"
 #include "app/strands/stage_words.h"
+#include "app/strands/step_words.h"
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
 #include "core/tangle/edit.h"
@@ -87,7 +88,7 @@ void StageEditor::set(const QString& what, const QString& gesture,
                       const std::function<void(Stage&)>& change)
 {
     m_studio.stance().edit(
-        what,
+        stepOf(m_studio, what, m_strand),
         [&](Tangle& tangle) {
             auto* strand = findStrand(tangle, m_strand);
             if (!strand || m_stage >= strand->stages.size()) return;

@@ -7,6 +7,7 @@
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_plot.h"
 #include "app/strands/stage_words.h"
+#include "app/strands/step_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -226,8 +227,7 @@ void StrandCard::buildChips(QVBoxLayout& column)
 
 void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change)
 {
-    const auto step = m_shown.name.empty() ? name : tr("%1 of %2").arg(name, toQt(m_shown.name));
-    m_studio.stance().edit(step, [&](Tangle& tangle) {
+    m_studio.stance().edit(stepOf(m_studio, name, m_id), [&](Tangle& tangle) {
         if (auto* strand = findStrand(tangle, m_id)) change(tangle, *strand);
     });
 }

@@ -127,8 +127,8 @@ TEST_F(PreflightFlight, AHeldHidControllerIsSilentForJstestAndStillHeardByHidraw
         "$(basename $(ls -d /sys/class/input/" + node.substr(node.rfind('/') + 1) + "/device/js*))";
     fly(straightTangle("Test HID Stick"));
     pause(0.5);
-    Program jstest({"sh", "-c", "timeout 4 jstest --event /dev/input/" + js});
-    Program raw({"sh", "-c", "timeout 4 head -c 28 $(ls /dev/hidraw* | tail -n 1) | wc -c"});
+    Program jstest({"sh", "-c", "timeout 120 jstest --event /dev/input/" + js});
+    Program raw({"sh", "-c", "timeout 120 head -c 28 $(ls /dev/hidraw* | tail -n 1) | wc -c"});
     ASSERT_TRUE(jstest.prints("Testing ...")) << jstest.text();
     pause(1);
     jstest.forget();

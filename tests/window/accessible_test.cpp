@@ -49,7 +49,8 @@ class Accessible : public testing::Test
                 test::Program reader({kBuild + "/tests/screen_reader", "jolly-tangle"});
                 reader.end();
                 lines = linesOf(reader.text());
-                return lines.contains("push button: Idle. Press to go live.");
+                return lines.contains("push button: Idle. Press to go live.") &&
+                       lines.contains("push button: preflight clear");  // all controllers are there
             },
             kPatience));
         return lines;

@@ -13,6 +13,7 @@ function(jolly_layer name)
     target_link_libraries(jolly_${name} PUBLIC ${arg_LAYERS} ${arg_PACKAGES}
                                         PRIVATE ${arg_PRIVATE_PACKAGES} jolly_warnings)
     jolly_precompile(jolly_${name})
+    jolly_batch_by_folder(jolly_${name} ${sources})
   else()
     add_library(jolly_${name} INTERFACE)
     target_include_directories(jolly_${name} INTERFACE "${PROJECT_SOURCE_DIR}/src")
@@ -43,6 +44,17 @@ function(jolly_tests name)
     add_test(NAME ${name} COMMAND ${name}_tests)
   endif()
   set_tests_properties(${name} PROPERTIES ENVIRONMENT "${arg_ENVIRONMENT}" TIMEOUT 1200)
+endfunction()
+
+# Where a preset compiles files in batches (CMAKE_UNITY_BUILD), those of one folder go together: so a
+# new file changes the batch of its own folder only, and names have to differ within a folder.
+function(jolly_batch_by_folder target)
+  set_target_properties(${target} PROPERTIES UNITY_BUILD_MODE GROUP)
+  foreach(source IN LISTS ARGN)
+    cmake_path(GET source PARENT_PATH folder)
+    cmake_path(GET folder FILENAME folder)
+    set_source_files_properties(${source} PROPERTIES UNITY_GROUP ${folder})
+  endforeach()
 endfunction()
 
 # The standard headers that nearly every file uses. ccache knows them by the .sum, since the compiled

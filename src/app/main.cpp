@@ -136,7 +136,7 @@ void goLiveAtOnce(EngineSession& session, Studio& studio)
                 if (!done) studio.refuse(QString::fromStdString(done.error().text()));
             });
         },
-        Qt::QueuedConnection);
+        static_cast<Qt::ConnectionType>(Qt::QueuedConnection | Qt::SingleShotConnection));
 }
 
 /// The tangle that the window begins with: the one that was named, edits that a window which died

@@ -17,6 +17,8 @@ namespace
 
 constexpr const char* kMeanings[] = {"fine", "double input", "silent", "hidden", "missing"};
 
+static_assert(std::size(kMeanings) == static_cast<std::size_t>(GameSight::Meaning::Missing) + 1);
+
 const char* wordFor(GameSight::Meaning meaning)
 {
     return kMeanings[static_cast<std::size_t>(meaning)];

@@ -41,7 +41,12 @@ class Lift
     {
         if (!m_engine) return;
         if (m_wentLive) static_cast<void>(m_engine->standDown());
-        if (m_child) static_cast<void>(m_engine->quit());
+        if (m_child) {
+            static_cast<void>(m_engine->quit());
+            return;
+        }
+        if (m_tangle && isStillOurs()) static_cast<void>(m_engine->load(*m_tangle));
+        if (!m_craft.empty()) static_cast<void>(m_engine->chooseCraft(m_craft));
     }
     Lift(const Lift&) = delete;
     Lift& operator=(const Lift&) = delete;
@@ -49,6 +54,7 @@ class Lift
     Fallible rise()
     {
         if (auto done = findEngine(); !done) return done;
+        if (!m_child) rememberCraft();
         if (auto done = loadTangle(); !done) return done;
         if (auto done = chooseCraft(); !done) return done;
         const auto status = m_engine->status();
@@ -87,9 +93,32 @@ class Lift
         if (!tangle)
             return fail(Failure::Code::Unreadable, "The game was not started.",
                         "Mend " + m_options.tangle + " first.");
-        const auto loaded = m_engine->load(format::writeTangle(*tangle));
+        auto before = m_engine->tangle();
+        m_ours = format::writeTangle(*tangle);
+        const auto loaded = m_engine->load(m_ours);
         if (!loaded) return tl::unexpected(loaded.error());
+        if (before) m_tangle = std::move(*before);
         return {};
+    }
+
+    /// What is flown now, if that will not be what is flown for the game.
+    void rememberCraft()
+    {
+        if (m_options.craft.empty() && m_options.tangle.empty()) return;
+        const auto text = m_engine->tangle();
+        const auto values = m_engine->values();
+        LiveSnapshot now;
+        if (!text || !values || !values->read(0, now)) return;
+        const auto flown = now.craft;
+        const auto tangle = format::readTangle(*text).tangle;
+        if (flown < tangle.craft.size()) m_craft = tangle.craft[flown].id;
+    }
+
+    /// Whether nobody gave the engine another tangle meanwhile.
+    bool isStillOurs()
+    {
+        const auto now = m_engine->tangle();
+        return now && *now == m_ours;
     }
 
     Fallible chooseCraft()
@@ -100,6 +129,9 @@ class Lift
     const LaunchOptions& m_options;
     std::unique_ptr<Child> m_child;
     std::unique_ptr<EngineClient> m_engine;
+    std::optional<std::string> m_tangle;  ///< that ran before
+    std::string m_ours;                   ///< that runs for the game
+    std::string m_craft;                  ///< that was flown before, by its id
     bool m_wentLive = false;
 };
 

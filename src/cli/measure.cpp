@@ -207,7 +207,7 @@ class Listener : public FirstLook
 
 ExitCode measureWorld(const MeasureOptions& options)
 {
-    constexpr Time kLook = std::chrono::seconds(2);
+    constexpr Time kListen = std::chrono::seconds(2);
     const auto opened = options.world.open();
     if (!opened) {
         complain(opened.error());
@@ -215,7 +215,7 @@ ExitCode measureWorld(const MeasureOptions& options)
     }
     auto& world = **opened;
     Listener listener(options.controller);
-    for (const auto end = world.now() + kLook; world.now() < end && !listener.complaint().empty();)
+    for (const auto end = world.now() + kListen; world.now() < end && !listener.complaint().empty();)
         world.wait(end, listener);
     if (const auto complaint = listener.complaint(); !complaint.empty()) {
         std::cerr << "tangle: " << complaint << std::endl;

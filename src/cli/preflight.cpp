@@ -25,13 +25,13 @@ struct PreflightOptions {
 };
 
 /// How long a world may take to tell what is there, and why it may not be read.
-constexpr Time kLook = std::chrono::milliseconds(1500);
+constexpr Time kFirstLook = std::chrono::milliseconds(1500);
 
 /// What is there, seen without an engine.
 EngineStatus lookAround(World& world, const Tangle& tangle)
 {
     FirstLook look(FirstLook::At::SystemToo);
-    for (const auto end = world.now() + kLook; world.now() < end;) world.wait(end, look);
+    for (const auto end = world.now() + kFirstLook; world.now() < end;) world.wait(end, look);
     EngineStatus status;
     std::vector<Identity> present;
     for (const auto& [handle, seen] : look.controllers) {

@@ -58,7 +58,7 @@ class Scribe : public FirstLook
             auto& counts = seen.state[move.control];
             const auto kind = seen.description.controls[move.control].kind;
             auto& raw = move.isHatY ? counts.y : counts.x;
-            raw = kind == ControlKind::Turner ? raw + move.raw : move.raw;
+            raw = kind == ControlKind::Turner ? wrapped(raw, move.raw) : move.raw;
             m_maker.add({Happening::Kind::Move, move.isHatY, isFirst,
                          m_maker.trackOf({m_numbers[handle], move.control, {}}), raw, time});
             isFirst = false;
@@ -132,6 +132,9 @@ Fallible record(const RecordOptions& options)
     const auto bytes = options.evemu.empty() ? format::writeRecording(*recording)
                                              : evemuOf(*recording, options.evemu);
     if (!bytes) return tl::unexpected(bytes.error());
+    if (options.evemu.empty()) {
+        if (auto may = format::mayReplaceRecording(options.file); !may) return may;
+    }
     if (auto done = format::replaceText(options.file, *bytes); !done) return done;
     std::cerr << "Wrote " << inSeconds(recording->last() - recording->first()) << " s to "
               << options.file << "." << std::endl;

@@ -14,6 +14,7 @@
 #include <array>
 #include <cstdio>
 #include <ctime>
+#include <filesystem>
 #include <fstream>
 #include <iostream>
 
@@ -27,6 +28,8 @@ namespace
 bool beginsAsEvemu(const std::string& file)
 {
     std::array<char, 16> head{};
+    std::error_code error;
+    if (!std::filesystem::is_regular_file(file, error)) return false;  // a pipe would be waited for
     std::ifstream(file, std::ios::binary).read(head.data(), head.size());
     return format::isEvemu({head.data(), head.size()});
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/change_printer.h"
 #include "cli/moves.h"
+#include "cli/plain_output.h"
 #include "cli/recordings.h"
 #include "core/flight/compare.h"
 #include "core/flight/player.h"
@@ -28,13 +29,11 @@ class Replay
  public:
     explicit Replay(const Tangle& tangle)
         : m_tangle(tangle),
-          m_player(tangle, [this](Time, const Change& change) { m_printer.print(m_t, change); }),
+          m_player(tangle,
+                   [this](Time time, const Change& change) { m_printer.print(told(time), change); }),
           m_printer(tangle, m_player.machine())
     {
-        m_player.onTick([this](Time now) {
-            m_printer.tellRest(m_t);
-            m_t = inSeconds(now);
-        });
+        m_player.onFrame([this](Time time) { m_printer.tellRest(told(time)); });
     }
     Replay(const Replay&) = delete;
     Replay& operator=(const Replay&) = delete;
@@ -52,7 +51,8 @@ class Replay
         if (!input) return move.controller + " has no control " + toText(move.control);
         runUntil(move);
         const bool isTurner = move.control.type == EventType::Rel;
-        const auto raw = isTurner ? m_turned[*input] += move.raw : move.raw;
+        auto raw = move.raw;
+        if (isTurner) raw = m_turned[*input] = wrapped(m_turned[*input], raw);
         m_player.move(*input, isHatY(move.control), raw, move.time);
         return {};
     }
@@ -61,17 +61,11 @@ class Replay
     void settle()
     {
         const auto next = m_player.machine().nextTick();
-        if (next == Time::max()) return;
-        m_player.runUntil(next + kLongest);
-        m_printer.tellRest(m_t);
+        if (next != Time::max()) m_player.runUntil(next + kLongest);
     }
 
     /// Ends the frame: prints what changed.
-    void flush()
-    {
-        m_player.endFrame(m_now);
-        m_printer.tellRest(m_t);
-    }
+    void flush() { m_player.endFrame(m_now); }
 
  private:
     void runUntil(const RecordedMove& move)
@@ -80,6 +74,9 @@ class Replay
         m_t = move.t;
         m_now = move.time;
     }
+
+    /// A time as it was written where a move has it.
+    double told(Time time) const { return time == m_now ? m_t : inSeconds(time); }
 
     /// A layer is flipped by hand, or another craft chosen. @return as feed().
     std::string doDeed(const RecordedMove& move)
@@ -187,7 +184,9 @@ ExitCode replay(const std::string& file, const std::string& moves, const std::st
     const auto read = format::readTangle(*text);
     complain(read.problems, file);
     if (hasErrors(read.problems)) return ExitCode::Faulty;
-    std::ios::sync_with_stdio(false);
+    std::ios::sync_with_stdio(false);  // which gives the streams other buffers: plain ones, too
+    const PlainOutput plainOut(std::cout);
+    const PlainOutput plainErr(std::cerr);
     const auto code = recording.empty() ? replayMoves(read.tangle, moves)
                                         : replayRecording(read.tangle, recording);
     std::cout.flush();

@@ -71,9 +71,9 @@ ExitCode fly(RunningEngine& running, const RunOptions& options)
         }
     }
     for (const auto& problem : running.problems())
-        std::cerr << "tangle: " << problem.sentence << " " << problem.cure << "\n";
-    std::cerr << (options.staysIdle ? "The engine is idle." : "Live.") << " Ctrl+C ends it."
-              << std::endl;
+        running.say(problem.sentence + " " + problem.cure);
+    running.say(std::string(options.staysIdle ? "The engine is idle." : "Live.") +
+                " Ctrl+C ends it.");
     const auto length =
         std::chrono::duration_cast<Time>(std::chrono::duration<double>(options.seconds));
     running.run(options.seconds > 0.0 ? running.now() + length : Time::max());
@@ -110,6 +110,7 @@ ExitCode run(const RunOptions& options)
     std::signal(SIGINT, stopRunning);
     std::signal(SIGTERM, stopRunning);
     std::signal(SIGHUP, stopRunning);
+    std::signal(SIGPIPE, SIG_IGN);
     if (options.endsWithParent) prctl(PR_SET_PDEATHSIG, SIGTERM);
     if (options.endsWithParent && isOrphan(options.parent)) return ExitCode::Fine;
     code = fly(running, options);

@@ -10,7 +10,6 @@
 #include <unistd.h>
 
 #include <algorithm>
-#include <iostream>
 
 namespace jolly
 {
@@ -76,6 +75,7 @@ void RunningEngine::run(Time end)
     m_engine.standDown();
     while (!m_engine.isAtRest()) m_engine.step(Time::max());
     m_door.close();
+    m_teller.finish();
 }
 
 /// On the engine's own thread: no more than a write, and only where something changed.
@@ -119,7 +119,7 @@ void RunningEngine::tellTroubles()
     for (const auto& trouble : m_board.get()->troubles) {
         present.push_back(trouble.sentence);
         if (std::ranges::find(m_told, trouble.sentence) != m_told.end()) continue;
-        std::cerr << "tangle: " << trouble.sentence << " " << trouble.cure << std::endl;
+        m_teller.say(trouble.sentence + " " + trouble.cure);
         if (m_engine.isLive()) askToKeep(true);
     }
     m_told = std::move(present);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "control/engine_service.h"
+#include "cli/teller.h"
 #include "control/news_thread.h"
 #include "engine/engine_door.h"
 #include "engine/lookout.h"
@@ -30,8 +31,11 @@ class RunningEngine : public EngineHost
     [[nodiscard]] Engine& engine() noexcept { return m_engine; }
 
     /// Runs until quit(), requestStop() or `end`, then stands down. Says new troubles on standard
-    /// error.
+    /// error, which it never waits for.
     void run(Time end);
+
+    /// Says something on standard error. The thread of run() only.
+    void say(std::string sentence) { m_teller.say(std::move(sentence)); }
 
     /// How much the flight recorder keeps. Any thread.
     void setRecorder(RecorderLimits limits) { m_recorder.setLimits(limits); }
@@ -50,6 +54,7 @@ class RunningEngine : public EngineHost
     [[nodiscard]] Fallible flipLayer(const std::string& layer) override;
     [[nodiscard]] Fallible chooseCraft(const std::string& craft) override;
     [[nodiscard]] Fallible quit() override { return m_door.quit(); }
+    void hearFrom(const std::string& client) override { m_client = client; }
     [[nodiscard]] Fallible holdByHand(const Target& place, Value value) override;
     [[nodiscard]] Fallible letGoByHand(const Target& place) override;
     [[nodiscard]] Fallible letGoAllByHand() override;
@@ -92,6 +97,8 @@ class RunningEngine : public EngineHost
     Tangle m_tangle;
     std::uint64_t m_toldEdition = 0;
     std::vector<std::string> m_told;
+    std::string m_client;  ///< whose calls are heard; the service's thread only
+    Teller m_teller, m_keeperTells;
     std::atomic<bool> m_wantsKept{false};  ///< somebody asked for the recording to be kept
     std::chrono::steady_clock::time_point m_keptByItself{};
     UniqueFd m_keepBell;

@@ -12,7 +12,6 @@
 #include <cstring>
 #include <ctime>
 #include <filesystem>
-#include <iostream>
 #include <vector>
 
 /// What clients ask of an engine that runs.
@@ -114,9 +113,7 @@ void RunningEngine::keepAside()
     }
     const auto path = isWanted ? freshPath() : freshPath(kByItself);
     const auto kept = path ? keepRecording(path->string()) : tl::unexpected(path.error());
-    std::cerr << "tangle: "
-              << (kept ? "The last minutes are kept as " + *kept + "." : kept.error().text())
-              << std::endl;
+    m_keeperTells.say(kept ? "The last minutes are kept as " + *kept + "." : kept.error().text());
 }
 
 Fallible RunningEngine::goLive()
@@ -141,7 +138,9 @@ Fallible RunningEngine::chooseCraft(const std::string& craft)
 
 Fallible RunningEngine::holdByHand(const Target& place, Value value)
 {
-    return m_door.ask([=](Engine& engine) { return engine.holdByHand(place, value); });
+    return m_door.ask([=, client = m_client](Engine& engine) {
+        return engine.holdByHand(place, value, client);
+    });
 }
 
 Fallible RunningEngine::letGoByHand(const Target& place)
@@ -151,17 +150,19 @@ Fallible RunningEngine::letGoByHand(const Target& place)
 
 Fallible RunningEngine::letGoAllByHand()
 {
-    return m_door.ask(always([](Engine& engine) { engine.letGoByHand(); }));
+    return m_door.ask(
+        always([client = m_client](Engine& engine) { engine.letGoByHandOf(client); }));
 }
 
 Fallible RunningEngine::keepHand()
 {
-    return m_door.ask(always([](Engine& engine) { engine.keepHand(); }));
+    return m_door.ask(always([client = m_client](Engine& engine) { engine.keepHand(client); }));
 }
 
 Fallible RunningEngine::learn(const std::vector<Target>& places)
 {
-    return m_door.ask([=](Engine& engine) { return engine.learn(places); });
+    return m_door.ask(
+        [=, client = m_client](Engine& engine) { return engine.learn(places, client); });
 }
 
 Fallible RunningEngine::sweep(SweepWay way)
@@ -195,6 +196,8 @@ Result<std::string> RunningEngine::keepRecording(const std::string& path)
     if (!bytes) return tl::unexpected(bytes.error());
     auto where = path.empty() ? freshPath() : Result<std::filesystem::path>(path);
     if (!where) return tl::unexpected(where.error());
+    if (const auto may = format::mayReplaceRecording(*where); !may)
+        return tl::unexpected(may.error());
     if (const auto done = format::replaceText(*where, *bytes); !done)
         return tl::unexpected(done.error());
     return where->string();

@@ -23,7 +23,7 @@ struct SweepOptions {
     double after = 0.0;
 };
 
-volatile std::sig_atomic_t g_isStopped = 0;
+volatile std::sig_atomic_t g_isEnded = 0;
 
 Result<std::vector<VirtualSlot>> slotsOf(const VirtualDevice& device,
                                          const std::vector<std::string>& controls)
@@ -47,7 +47,7 @@ bool waitFor(EngineLink& engine, Time length)
 {
     constexpr auto kOften = std::chrono::milliseconds(500);
     const auto end = std::chrono::steady_clock::now() + length;
-    while (g_isStopped == 0) {
+    while (g_isEnded == 0) {
         const auto left = end - std::chrono::steady_clock::now();
         if (left <= Time{}) return true;
         if (!engine.keepHand()) return false;
@@ -106,7 +106,7 @@ void addSweep(CLI::App& app, ExitCode& code)
     command->add_option("--after", options->after, "Wait so many seconds before it")
         ->check(CLI::Range(0.0, 3600.0));
     command->callback([options, &code] {
-        std::signal(SIGINT, [](int) { g_isStopped = 1; });
+        std::signal(SIGINT, [](int) { g_isEnded = 1; });
         code = withEngine([&](EngineLink& engine) { return sweepIt(engine, *options); });
     });
 }

@@ -16,7 +16,7 @@ namespace
 /// A move is told when it is a twentieth of the travel away from the last one told.
 constexpr double kStep = 0.05;
 
-volatile std::sig_atomic_t g_isStopped = 0;
+volatile std::sig_atomic_t g_wantsNoMore = 0;
 
 /// Tells every real move, so that a pilot finds a control by moving it.
 class Teller : public FirstLook
@@ -81,7 +81,7 @@ ExitCode watch(const WorldChoice& choice, double seconds, bool wantsJson)
         complain(world.error());
         return codeOf(world.error());
     }
-    std::signal(SIGINT, [](int) { g_isStopped = 1; });
+    std::signal(SIGINT, [](int) { g_wantsNoMore = 1; });
     Teller teller(wantsJson);
     const auto end = seconds > 0.0 ? (*world)->now() + std::chrono::duration_cast<Time>(
                                                            std::chrono::duration<double>(seconds))
@@ -89,7 +89,7 @@ ExitCode watch(const WorldChoice& choice, double seconds, bool wantsJson)
     std::cerr << "Move a control. Ctrl+C ends. A controller that is held by a live engine keeps "
                  "silent here."
               << std::endl;
-    while (g_isStopped == 0 && (*world)->now() < end) (*world)->wait(end, teller);
+    while (g_wantsNoMore == 0 && (*world)->now() < end) (*world)->wait(end, teller);
     return ExitCode::Fine;
 }
 

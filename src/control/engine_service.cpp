@@ -97,20 +97,20 @@ class EngineService::Object : private ServiceConnection,
     void HoldByHand(const std::string& device, const std::string& control, const double& x,
                     const double& y) override
     {
-        orThrow(m_host.holdByHand(placeOf(device, control), {x, y}));
+        orThrow(caller().holdByHand(placeOf(device, control), {x, y}));
     }
     void LetGoByHand(const std::string& device, const std::string& control) override
     {
         orThrow(m_host.letGoByHand(placeOf(device, control)));
     }
-    void LetGoAllByHand() override { orThrow(m_host.letGoAllByHand()); }
-    void KeepHand() override { orThrow(m_host.keepHand()); }
+    void LetGoAllByHand() override { orThrow(caller().letGoAllByHand()); }
+    void KeepHand() override { orThrow(caller().keepHand()); }
     void Learn(const std::vector<sdbus::Struct<std::string, std::string>>& controls) override
     {
         std::vector<Target> places;
         for (const auto& control : controls)
             places.push_back(placeOf(std::get<0>(control), std::get<1>(control)));
-        orThrow(m_host.learn(places));
+        orThrow(caller().learn(places));
     }
     void Sweep(const std::string& way) override
     {
@@ -142,6 +142,14 @@ class EngineService::Object : private ServiceConnection,
     std::string Problems() override { return problemsToJson(m_host.problems()); }
     std::string Tangle() override { return m_host.tangle(); }
     sdbus::UnixFd Values() override { return sdbus::UnixFd(m_host.liveFd()); }
+
+    /// The host, which is told who calls.
+    EngineHost& caller()
+    {
+        const auto* message = getObject().getCurrentlyProcessedMessage();
+        m_host.hearFrom(message ? message->getSender() : std::string());
+        return m_host;
+    }
 
     EngineHost& m_host;
     std::optional<LoadQueue> m_loads;

@@ -25,6 +25,9 @@ struct FliesAs {
 class EngineHost : public EngineCommands
 {
  public:
+    /// Whose calls follow: a name on the bus. Its hands are its own.
+    virtual void hearFrom(const std::string& client) = 0;
+
     /// Runs another tangle; one after the other, on a thread of its own.
     /// @return all there is to say about it; `accepted` tells whether it runs.
     [[nodiscard]] virtual Problems load(const std::string& tangle, bool& accepted) = 0;

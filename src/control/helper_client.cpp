@@ -121,7 +121,12 @@ class HelperClient::Bus
     std::optional<BusThread> m_thread;
 };
 
-HelperClient::HelperClient() : m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)) {}
+HelperClient::HelperClient()
+    : m_bell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)),
+      m_callBell(eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK)),
+      m_caller(m_callBell.get(), [this] { carryOut(); })
+{
+}
 
 HelperClient::~HelperClient() = default;
 
@@ -140,7 +145,44 @@ Fallible HelperClient::ask(Call&& call)
     }
 }
 
+void HelperClient::later(std::function<void()> call)
+{
+    {
+        const std::scoped_lock lock(m_mutex);
+        m_calls.push_back(std::move(call));
+    }
+    constexpr std::uint64_t kOne = 1;
+    static_cast<void>(::write(m_callBell.get(), &kOne, sizeof kOne) == sizeof kOne);
+}
+
+void HelperClient::carryOut()
+{
+    std::vector<std::function<void()>> calls;
+    {
+        const std::scoped_lock lock(m_mutex);
+        calls.swap(m_calls);
+    }
+    for (const auto& call : calls) call();
+}
+
+/// The descriptors are duplicated, since they may be closed before they are sent.
 void HelperClient::keep(const std::vector<int>& nodes)
+{
+    auto held = std::make_shared<std::vector<UniqueFd>>();
+    for (const auto node : nodes) held->emplace_back(fcntl(node, F_DUPFD_CLOEXEC, 0));
+    later([this, held] {
+        std::vector<int> fds;
+        for (const auto& fd : *held) fds.push_back(fd.get());
+        keepNow(fds);
+    });
+}
+
+void HelperClient::open(const std::string& node)
+{
+    later([this, node] { openNow(node); });
+}
+
+void HelperClient::keepNow(const std::vector<int>& nodes)
 {
     if (nodes.size() > kMostKeptControllers)
         return tell({.kind = HelperNews::Kind::Kept,
@@ -152,7 +194,7 @@ void HelperClient::keep(const std::vector<int>& nodes)
     if (isNothing || !done) tell({.kind = HelperNews::Kind::Kept, .done = done});
 }
 
-void HelperClient::open(const std::string& node)
+void HelperClient::openNow(const std::string& node)
 {
     if (const auto done = ask([&] { m_bus->open(*this, node); }); !done)
         tell({.kind = HelperNews::Kind::Opened, .done = done, .node = node});

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "control/news_thread.h"
 #include "ports/helper.h"
 
+#include <functional>
 #include <memory>
 #include <mutex>
 
@@ -10,7 +12,8 @@ namespace jolly
 {
 
 /// The privileged helper on the system bus (data/dbus/org.jollytangle.Helper1.xml), which starts it
-/// when it is first needed.
+/// when it is first needed. Whoever asks does not wait, neither for the bus nor for the helper: a
+/// thread of its own connects and calls.
 class HelperClient : public Helper
 {
  public:
@@ -25,14 +28,21 @@ class HelperClient : public Helper
  private:
     class Bus;
 
+    void later(std::function<void()> call);
+    void carryOut();
     template <class Call>
     [[nodiscard]] Fallible ask(Call&& call);
+    void keepNow(const std::vector<int>& nodes);
+    void openNow(const std::string& node);
     void tell(HelperNews news);
 
     UniqueFd m_bell;
-    std::mutex m_mutex;  ///< of m_news, which the bus's own thread adds to
+    UniqueFd m_callBell;
+    std::mutex m_mutex;  ///< of m_news and m_calls
     std::vector<HelperNews> m_news;
-    std::unique_ptr<Bus> m_bus;  ///< null until it is first needed
+    std::vector<std::function<void()>> m_calls;
+    std::unique_ptr<Bus> m_bus;  ///< null until it is first needed; the caller's thread only
+    NewsThread m_caller;         ///< last: it uses all of the above
 };
 
 }  // namespace jolly

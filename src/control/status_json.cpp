@@ -22,6 +22,10 @@ constexpr const char* kHolds[] = {"free", "waiting", "held"};
 constexpr const char* kGames[] = {"hear it", "hear it until its buttons are let go",
                                   "list it, but do not hear it"};
 
+static_assert(std::size(kControllerKinds) == static_cast<std::size_t>(ControllerKind::Pointer) + 1);
+static_assert(std::size(kHolds) == static_cast<std::size_t>(Hold::Held) + 1);
+static_assert(std::size(kControlKinds) == static_cast<std::size_t>(ControlKind::Turner) + 1);
+
 template <class Enum, std::size_t N>
 Enum enumOf(const Json& json, const char* const (&names)[N])
 {

@@ -51,6 +51,15 @@ bool DeckController::hasPress(const Machine& machine) const noexcept
     return false;
 }
 
+std::vector<std::uint32_t> DeckController::inputs() const
+{
+    std::vector<std::uint32_t> bound;
+    for (const auto input : inputOf) {
+        if (input != kUnbound) bound.push_back(static_cast<std::uint32_t>(input));
+    }
+    return bound;
+}
+
 void Deck::add(Handle handle, const ControllerDescription& description,
                std::span<const Counts> state)
 {
@@ -70,16 +79,18 @@ void Deck::remove(Handle handle)
     std::erase_if(m_controllers, [handle](const auto& c) { return c.handle == handle; });
 }
 
-void Deck::bind(const WovenTangle& woven)
+std::vector<Binding::Turn> Deck::bind(const WovenTangle& woven, bool isFlying)
 {
-    std::vector<Identity> present;
+    std::vector<PresentIdentity> present;
     for (const auto& controller : m_controllers)
-        present.push_back(controller.info.description.identity);
-    auto match = matchRig(woven.tangle.rig, present);
-    m_doubts = std::move(match.doubts);
-    for (std::size_t c = 0; c < m_controllers.size(); ++c) {
-        auto& controller = m_controllers[c];
-        controller.info.rig = match.rigOf[c];
+        present.push_back({controller.handle, controller.info.description.identity});
+    return m_binding.bind(woven.tangle.rig, present, isFlying);
+}
+
+void Deck::place(const WovenTangle& woven)
+{
+    for (auto& controller : m_controllers) {
+        controller.info.rig = m_binding.rigOf(controller.handle);
         const auto& controls = controller.info.description.controls;
         for (std::size_t i = 0; i < controls.size(); ++i) {
             controller.inputOf[i] = DeckController::kUnbound;

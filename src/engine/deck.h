@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/flight/binding.h"
 #include "engine/live_writer.h"
 #include "engine/status.h"
 #include "engine/woven_tangle.h"
@@ -32,6 +33,9 @@ struct DeckController {
     /// Both Shift keys and Esc together: everything is given back. RT-safe.
     [[nodiscard]] bool isPanicChord() const noexcept;
 
+    /// Where its bound controls lead.
+    [[nodiscard]] std::vector<std::uint32_t> inputs() const;
+
     /// Whether a button that springs back is down: not the moment to hold it, since games would
     /// never hear its release.
     [[nodiscard]] bool hasPress(const Machine& machine) const noexcept;
@@ -49,8 +53,11 @@ class Deck
              std::span<const Counts> state);
     void remove(Handle handle);
 
-    /// Finds out anew which controller is which of the rig, and binds their controls to the plan.
-    void bind(const WovenTangle& woven);
+    /// Finds out anew which controller is which of the rig; see Binding. place() follows.
+    [[nodiscard]] std::vector<Binding::Turn> bind(const WovenTangle& woven, bool isFlying);
+
+    /// Finds the controls of those that are bound in a plan.
+    void place(const WovenTangle& woven);
 
     /// Gives each control its slot in the live block, behind those of the plan's virtual controls.
     /// @return what each slot stands for.
@@ -60,11 +67,11 @@ class Deck
     [[nodiscard]] DeckController* find(Handle handle) noexcept;
 
     [[nodiscard]] std::vector<DeckController>& controllers() noexcept { return m_controllers; }
-    [[nodiscard]] const std::vector<Doubt>& doubts() const noexcept { return m_doubts; }
+    [[nodiscard]] const std::vector<Doubt>& doubts() const noexcept { return m_binding.doubts(); }
 
  private:
     std::vector<DeckController> m_controllers;
-    std::vector<Doubt> m_doubts;
+    Binding m_binding;
 };
 
 }  // namespace jolly

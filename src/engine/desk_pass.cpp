@@ -14,6 +14,7 @@ namespace
 {
 
 constexpr std::size_t kMostMoves = 256;
+constexpr std::size_t kMostPresses = 64;
 constexpr std::int32_t kNoSlot = -1;
 /// Of one notch of a wheel, in the fine wheel's counts (linux/input-event-codes.h).
 constexpr std::int32_t kFineCounts = 120;
@@ -53,7 +54,7 @@ DeskPass::Device DeskPass::plan(VirtualKind kind)
     device.spec.values.assign(device.spec.slots.size(), {});
     device.slotOfKey.assign(KEY_CNT, kNoSlot);
     device.slotOfTurner.assign(REL_CNT, kNoSlot);
-    device.isDown.assign(device.spec.slots.size(), false);
+    device.presses.reserve(kMostPresses);
     device.frame.reserve(kMostMoves);
     for (std::size_t i = 0; i < device.spec.slots.size(); ++i) {
         const auto code = device.spec.slots[i].code;
@@ -90,14 +91,26 @@ void DeskPass::put(Device& device, std::int32_t slot, std::int32_t value) noexce
     device.frame.push_back({static_cast<std::uint16_t>(slot), {value, 0}});
 }
 
-void DeskPass::passKey(Device& device, std::uint16_t code, bool isPressed, bool isMapped) noexcept
+bool DeskPass::isDown(const Device& device, std::int32_t slot) noexcept
 {
-    const auto slot = slotAt(device.slotOfKey, code);
-    if (slot == kNoSlot) return;
-    const auto place = static_cast<std::size_t>(slot);
-    if (isPressed == device.isDown[place] || (isPressed && isMapped)) return;
-    device.isDown[place] = isPressed;
-    put(device, slot, isPressed ? 1 : 0);
+    return std::ranges::find(device.presses, slot, &Press::slot) != device.presses.end();
+}
+
+/// A key that several keyboards press is pressed once, and let go with the last of them.
+void DeskPass::press(Device& device, Press press) noexcept
+{
+    const bool isKnown = std::ranges::find(device.presses, press) != device.presses.end();
+    if (press.slot == kNoSlot || isKnown || device.presses.size() == kMostPresses) return;
+    if (!isDown(device, press.slot)) put(device, press.slot, 1);
+    device.presses.push_back(press);
+}
+
+void DeskPass::release(Device& device, Press press) noexcept
+{
+    const auto known = std::ranges::find(device.presses, press);
+    if (known == device.presses.end()) return;
+    device.presses.erase(known);
+    if (!isDown(device, press.slot)) put(device, press.slot, 0);
 }
 
 /// A pointer without fine wheels gets them: where they are told, the coarse one alone does nothing.
@@ -123,10 +136,29 @@ void DeskPass::pass(const DeckController& controller, std::span<const RawMove> m
         const auto input = controller.inputOf[move.control];
         const bool isMapped = input != DeckController::kUnbound &&
                               machine.plan().inputs[static_cast<std::uint32_t>(input)].isUsed();
-        if (code.type == EventType::Key) passKey(device, code.code, move.raw != 0, isMapped);
+        const Press key{controller.handle, slotAt(device.slotOfKey, code.code)};
+        if (code.type == EventType::Key && move.raw == 0) release(device, key);
+        if (code.type == EventType::Key && move.raw != 0 && !isMapped) press(device, key);
         if (code.type == EventType::Rel && !isMapped)
             passTurn(device, controller, code.code, move.raw);
     }
+    send(device);
+}
+
+void DeskPass::letGo(const DeckController& controller) noexcept
+{
+    const auto kind = controller.info.description.kind;
+    if (!isDesk(kind)) return;
+    auto& device = deviceFor(kind);
+    const auto isOurs = [&](const Press& press) { return press.controller == controller.handle; };
+    for (auto press = std::ranges::find_if(device.presses, isOurs);
+         press != device.presses.end(); press = std::ranges::find_if(device.presses, isOurs))
+        release(device, *press);
+    send(device);
+}
+
+void DeskPass::send(Device& device) noexcept
+{
     if (!device.frame.empty()) static_cast<void>(m_world.write(device.handle, device.frame));
     device.frame.clear();
 }
@@ -135,12 +167,8 @@ void DeskPass::close(Fleet& fleet, Time now)
 {
     for (auto* device : {&m_keyboard, &m_pointer}) {
         if (device->readyAt == Time::max()) continue;
-        for (std::size_t slot = 0; slot < device->isDown.size(); ++slot) {
-            if (device->isDown[slot]) put(*device, static_cast<std::int32_t>(slot), 0);
-            device->isDown[slot] = false;
-        }
-        if (!device->frame.empty()) static_cast<void>(m_world.write(device->handle, device->frame));
-        device->frame.clear();
+        while (!device->presses.empty()) release(*device, device->presses.front());
+        send(*device);
         device->readyAt = Time::max();
         fleet.bidFarewell(device->handle, device->spec, now);
     }

@@ -13,6 +13,10 @@ namespace
 constexpr const char* kLivePath = "/live";
 constexpr const char* kAlonePath = "/alone";
 
+/// A frame that is heard later than this after its stamp is late: what is said because of it goes
+/// by the clock, and not by the stamp.
+constexpr Time kLate = std::chrono::milliseconds(1);
+
 using Kind = Happening::Kind;
 
 std::string heldPath(const DeckController& controller)
@@ -75,14 +79,15 @@ void Engine::keepHouse(Time now)
 std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
 {
     endLearning();
-    std::swap(m_woven, woven);
     const auto now = m_world.now();
-    m_live.record(Kind::Tangle, m_woven->number, 0, now);
-    bindDeck();
+    m_live.record(Kind::Tangle, woven->number, 0, now);
+    loseTurned(m_deck.bind(*woven, isLive()), now);
+    std::swap(m_woven, woven);
+    placeDeck();
     for (const auto& controller : m_deck.controllers()) prime(controller);
     m_woven->machine.takeOver(woven->machine, now);
     m_hand.goOn(m_woven->machine);
-    m_woven->machine.dropChanges();  // the fleet takes the outputs as a whole, and may be another's
+    m_woven->machine.dropChanges(now);  // the fleet takes the outputs as a whole
     std::erase_if(m_troubles, [](const auto& t) { return t.first.starts_with("/devices/"); });
     if (isLive()) {
         for (const auto& problem : m_fleet.refit(*m_woven, m_world.now())) trouble(problem);
@@ -102,7 +107,7 @@ Fallible Engine::goLive()
     m_woven->machine.reset();
     for (const auto& controller : m_deck.controllers()) prime(controller);
     m_woven->machine.begin(now);
-    m_woven->machine.dropChanges();  // the devices begin with them
+    m_woven->machine.dropChanges(now);  // the devices begin with them
     auto done = m_fleet.launch(*m_woven, m_world.now());
     trouble(done ? Problem{Severity::Error, kLivePath, "", ""}
                  : Problem{Severity::Error, kLivePath, done.error().sentence, done.error().cure});
@@ -138,70 +143,48 @@ void Engine::giveUp()
     standDown();
 }
 
-void Engine::controllerArrived(Handle handle, const ControllerDescription& description,
-                               std::span<const Counts> state)
-{
-    m_deck.add(handle, description, state);
-    bindDeck();
-    layOut();
-    const auto now = m_world.now();
-    for (const auto& controller : m_deck.controllers()) {
-        if (controller.handle != handle) continue;
-        prime(controller);
-        recordState(controller, now);
-    }
-    m_live.record(Kind::Arrive, handle, 0, now);
-    m_woven->machine.begin(now);
-    flush(m_world.now());
-    m_wantsHold = isLive();
-    m_isStale = true;
-}
-
-void Engine::controllerGone(Handle handle)
-{
-    const auto now = m_world.now();
-    m_live.record(Kind::Gone, handle, 0, now);
-    if (const auto* controller = m_deck.find(handle)) {
-        for (const auto input : controller->inputOf) {
-            if (input != DeckController::kUnbound)
-                m_woven->machine.lose(static_cast<std::uint32_t>(input), now);
-        }
-        flush(now);
-    }
-    m_deck.remove(handle);
-    bindDeck();
-    m_isStale = true;
-}
-
 void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noexcept
 {
     auto* controller = m_deck.find(handle);
     if (!controller) return;
     m_live.begin();
+    const auto now = hear(time);
     std::uint32_t mark = kLiveFirst;
     for (const auto& move : moves) {
-        moveOne(*controller, move, time, mark);
+        moveOne(*controller, move, now, mark);
         mark = 0;
     }
-    flush(time);
+    flush(now);
     m_live.end();
     if (!DeskPass::isDesk(controller->info.description.kind) || !isLive()) return;
     if (controller->info.hold == Hold::Held) m_desk.pass(*controller, moves, m_woven->machine);
     m_isPanic = m_isPanic || controller->isPanicChord();
 }
 
-void Engine::moveOne(DeckController& controller, const RawMove& move, Time time,
+/// When a frame is heard, by its stamp and by the clock. That it is late is recorded.
+Instant Engine::hear(Time stamp) noexcept
+{
+    const auto now = m_world.now();
+    if (now - stamp < kLate) return stamp;
+    constexpr Time kMost = std::chrono::minutes(30);
+    const auto late =
+        std::chrono::duration_cast<std::chrono::microseconds>(std::min(now - stamp, kMost));
+    m_live.record(Kind::Late, 0, static_cast<std::int32_t>(late.count()), stamp);
+    return {stamp, stamp + late};
+}
+
+void Engine::moveOne(DeckController& controller, const RawMove& move, Instant now,
                      std::uint32_t mark) noexcept
 {
     const auto& control = controller.info.description.controls[move.control];
     auto& state = controller.state[move.control];
     const std::uint32_t slot = controller.info.firstSlot + move.control;
     if (control.kind == ControlKind::Turner) {
-        state.x += move.raw;
+        state.x = wrapped(state.x, move.raw);
     } else {
         (move.isHatY ? state.y : state.x) = move.raw;
     }
-    m_live.recordMove(slot, move.isHatY ? state.y : state.x, time,
+    m_live.recordMove(slot, move.isHatY ? state.y : state.x, now.heard,
                       move.isHatY ? kLiveHatY | mark : mark);
     const auto input = controller.inputOf[move.control];
     if (input == DeckController::kUnbound) {
@@ -210,14 +193,15 @@ void Engine::moveOne(DeckController& controller, const RawMove& move, Time time,
     }
     auto& machine = m_woven->machine;
     machine.move(static_cast<std::uint32_t>(input), move.isHatY, move.isHatY ? state.y : state.x,
-                 time);
+                 now);
     m_live.move(slot, state, machine.inputs().shown(static_cast<std::uint32_t>(input)).x);
 }
 
-void Engine::flush(Time time) noexcept
+void Engine::flush(Instant now) noexcept
 {
     auto& machine = m_woven->machine;
-    machine.takeChanges([&](const Change& change) {
+    const auto time = now.heard;
+    machine.takeChanges(now, [&](const Change& change) {
         const auto& output = machine.plan().outputs[change.output];
         m_live.move(change.output, change.raw, change.value.x);
         recordChange(change.output, output, change.raw, time);
@@ -226,28 +210,6 @@ void Engine::flush(Time time) noexcept
     tellLayers(time);
     const auto frames = m_fleet.send();
     if (frames > 0 && m_live.countFrames(frames)) m_live.noteDelay(m_world.now() - time);
-}
-
-/// Lets the machine take the controls as they stand.
-void Engine::prime(const DeckController& controller)
-{
-    auto& machine = m_woven->machine;
-    for (std::size_t i = 0; i < controller.state.size(); ++i) {
-        const auto input = controller.inputOf[i];
-        if (input == DeckController::kUnbound) continue;
-        machine.prime(static_cast<std::uint32_t>(input), controller.state[i]);
-    }
-}
-
-void Engine::bindDeck()
-{
-    m_deck.bind(*m_woven);
-    for (const auto& controller : m_deck.controllers()) {
-        const auto rig = controller.info.rig;
-        m_world.setStraight(controller.handle,
-                            rig != Match::kUnknown &&
-                                m_woven->tangle.rig[static_cast<std::size_t>(rig)].isStraight);
-    }
 }
 
 bool Engine::shouldHold(const DeckController& controller) const
@@ -352,9 +314,16 @@ void Engine::letAllGo()
     for (auto& controller : m_deck.controllers()) {
         const bool isKept = isLive() && shouldHold(controller);
         if (isKept) continue;
-        if (controller.info.hold == Hold::Held) m_world.letGo(controller.handle);
-        controller.info.hold = Hold::Free;
+        letGoOf(controller);
     }
+}
+
+/// The desk has it again: what was passed on for it is let go, since its releases go there now.
+void Engine::letGoOf(DeckController& controller)
+{
+    if (controller.info.hold == Hold::Held) m_world.letGo(controller.handle);
+    controller.info.hold = Hold::Free;
+    m_desk.letGo(controller);
 }
 
 void Engine::publish()

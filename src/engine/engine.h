@@ -31,7 +31,6 @@ class Engine : private WorldListener
     static constexpr Time kHoldAgain = std::chrono::seconds(1);
 
     Engine(World& world, LiveBlock& live, StatusBoard& board);
-    ~Engine() override = default;
 
     /// Lets the world tell what happened, waiting until `deadline` at most, and acts on it.
     void step(Time deadline);
@@ -52,30 +51,29 @@ class Engine : private WorldListener
     /// Flies another craft of the tangle from now on. By its id, or its name.
     [[nodiscard]] Fallible chooseCraft(const std::string& craft);
 
-    /// Holds a virtual control at a value, whatever the controllers say, until letGoByHand(), or
-    /// until the client is not heard of for Hand::kLease. A turner is turned by so many counts.
-    [[nodiscard]] Fallible holdByHand(const Target& place, Value value);
+    /// See Hand. A virtual control is at a value, whatever the controllers say, until letGoByHand();
+    /// a turner is turned by so many counts.
+    [[nodiscard]] Fallible holdByHand(const Target& place, Value value,
+                                      const std::string& client = {});
     Fallible letGoByHand(const Target& place);
-    /// Lets go of all, and ends what a sim learns.
+    /// Lets go of all, and ends what a sim learns; or of what one client holds and has learned.
     void letGoByHand();
-    /// The client that holds something is still there.
-    void keepHand();
+    void letGoByHandOf(const std::string& client);
+    /// A client that holds something is still there.
+    void keepHand(const std::string& client = {});
 
     /// From now on these virtual controls alone reach games, and stand at rest: one, or keys of a
     /// chord. None ends it.
-    [[nodiscard]] Fallible learn(const std::vector<Target>& places);
+    [[nodiscard]] Fallible learn(const std::vector<Target>& places, const std::string& client = {});
     /// Moves them once from rest to rest; see sweepOf().
     [[nodiscard]] Fallible sweep(SweepWay way);
 
     /// Whether a control said since the last call that the recording is to be kept.
     [[nodiscard]] bool takeKeep() noexcept { return std::exchange(m_wantsKeep, false); }
-
     /// Readers of the virtual devices that are there and may be read.
     [[nodiscard]] GameSeats openAsGame();
-
     /// Measures the delay of every frame from now on, or of some.
     void measureAll(bool isWanted) noexcept { m_live.measureAll(isWanted); }
-
     /// Lets clients know that the end that comes is wanted, and no death.
     void sayEnding() noexcept { m_live.sayEnding(); }
 
@@ -95,19 +93,24 @@ class Engine : private WorldListener
     void keptAlone(std::span<const Handle>, const Fallible&) override;
     void trouble(const Problem&) override;
 
-    void moveOne(DeckController& controller, const RawMove& move, Time time,
+    void moveOne(DeckController& controller, const RawMove& move, Instant now,
                  std::uint32_t mark) noexcept;
     void recordChange(std::uint32_t slot, const PlanOutput& output, Counts raw, Time time) noexcept;
     void recordState(const DeckController& controller, Time time) noexcept;
     void tellLayers(Time time) noexcept;
     void putScene();
     void keepRecording();
-    void putByHand(std::uint32_t output, Counts counts);
+    void putByHand(std::uint32_t output, Counts counts, const std::string& client);
     void endLearning();
     void runHand(Time now);
-    void flush(Time time) noexcept;
+    void flush(Instant now) noexcept;
+    [[nodiscard]] Instant hear(Time stamp) noexcept;
     void prime(const DeckController& controller);
-    void bindDeck();
+    void lose(const DeckController& controller, Time now) noexcept;
+    void loseTurned(std::span<const Binding::Turn> turns, Time now);
+    void bindDeck(Time now);
+    void placeDeck();
+    void letGoOf(DeckController& controller);
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;
     void holdWhatIsFree();
     [[nodiscard]] bool isMoment(DeckController& controller);

@@ -15,6 +15,12 @@ tl::unexpected<Failure> ending()
     return fail(Failure::Code::NotThere, "The engine is ending.", "Start another one.");
 }
 
+tl::unexpected<Failure> busy()
+{
+    return fail(Failure::Code::Busy, "The engine did not answer within five seconds.",
+                "Try again; if it stays so, stop it and start it anew.");
+}
+
 }  // namespace
 
 Fallible EngineDoor::take(std::unique_ptr<WovenTangle> woven)
@@ -38,31 +44,43 @@ Fallible EngineDoor::quit()
 Fallible EngineDoor::ask(Deed deed)
 {
     const std::lock_guard lock(m_asking);
-    auto order = std::make_unique<Order>();
+    std::erase_if(m_givenUp, [](const auto& order) { return order.use_count() == 1; });
+    auto order = std::make_shared<Order>();
     order->deed = std::move(deed);
-    auto answer = order->answer.get_future();
-    const bool isSent = !m_isClosed && m_orders.push(std::move(order));
-    m_world.wake();
-    for (auto waited = kLook; isSent && waited <= kPatience; waited += kLook) {
-        if (answer.wait_for(kLook) == std::future_status::ready) return answer.get().outcome;
-        if (m_isClosed) break;
-    }
     if (m_isClosed) return ending();
-    return fail(Failure::Code::Busy, "The engine did not answer within five seconds.",
-                "Try again; if it stays so, stop it and start it anew.");
+    if (!m_orders.push(std::shared_ptr(order))) return busy();
+    m_world.wake();
+    auto done = await(*order);
+    if (order->state == Order::State::GivenUp) m_givenUp.push_back(std::move(order));
+    return done;
+}
+
+/// Waits for an answer; what was begun is waited for until it is done.
+Fallible EngineDoor::await(Order& order)
+{
+    auto answer = order.answer.get_future();
+    for (auto waited = kLook;; waited += kLook) {
+        if (answer.wait_for(kLook) == std::future_status::ready) return answer.get().outcome;
+        if (m_isClosed && order.become(Order::State::GivenUp)) return ending();
+        if (waited >= kPatience && order.become(Order::State::GivenUp)) return busy();
+    }
 }
 
 void EngineDoor::close()
 {
     m_isClosed = true;
-    std::unique_ptr<Order> order;
-    while (m_orders.pop(order)) order->answer.set_value({ending(), std::move(order->deed)});
+    std::shared_ptr<Order> order;
+    while (m_orders.pop(order)) {
+        if (order->become(Order::State::Begun))
+            order->answer.set_value({ending(), std::move(order->deed)});
+    }
 }
 
 void EngineDoor::serve(Engine& engine)
 {
-    std::unique_ptr<Order> order;
+    std::shared_ptr<Order> order;
     while (m_orders.pop(order)) {
+        if (!order->become(Order::State::Begun)) continue;
         auto outcome = order->deed(engine);
         order->answer.set_value({std::move(outcome), std::move(order->deed)});
     }

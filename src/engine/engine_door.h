@@ -10,6 +10,7 @@
 #include <future>
 #include <memory>
 #include <mutex>
+#include <vector>
 
 namespace jolly
 {
@@ -24,7 +25,7 @@ class EngineDoor
 
     explicit EngineDoor(World& world) : m_world(world) {}
 
-    /// Has something done. Control threads only.
+    /// Has something done. What was told to have failed is not done later. Control threads only.
     [[nodiscard]] Fallible ask(Deed deed);
 
     /// Runs another tangle. Control threads only.
@@ -48,14 +49,28 @@ class EngineDoor
         Deed deed;  ///< with all that it holds
     };
 
+    /// Something that is asked. Whoever asked may give it up as long as it was not begun.
     struct Order {
+        enum class State : std::uint8_t { Waits, Begun, GivenUp };
+
         Deed deed;
         std::promise<Answer> answer;
+        std::atomic<State> state{State::Waits};
+
+        /// @return whether it was still waiting.
+        [[nodiscard]] bool become(State next) noexcept
+        {
+            auto waits = State::Waits;
+            return state.compare_exchange_strong(waits, next);
+        }
     };
+
+    [[nodiscard]] Fallible await(Order& order);
 
     World& m_world;
     std::mutex m_asking;  ///< among control threads; the engine's thread never takes it
-    SpscQueue<std::unique_ptr<Order>, 8> m_orders;
+    SpscQueue<std::shared_ptr<Order>, 8> m_orders;
+    std::vector<std::shared_ptr<Order>> m_givenUp;  ///< to be destroyed here, once they were seen
     std::atomic<bool> m_isClosed{false};
     bool m_hasQuit = false;
 };

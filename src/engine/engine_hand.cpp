@@ -45,7 +45,7 @@ tl::unexpected<Failure> noSuchControl(const Tangle& tangle, const Target& place)
 
 }  // namespace
 
-Fallible Engine::holdByHand(const Target& place, Value value)
+Fallible Engine::holdByHand(const Target& place, Value value, const std::string& client)
 {
     auto& machine = m_woven->machine;
     const auto output = Hand::outputOf(machine.plan(), place);
@@ -56,16 +56,16 @@ Fallible Engine::holdByHand(const Target& place, Value value)
     if (m_hand.isLearning())
         return fail(Failure::Code::Busy, "A sim learns a control now; all else keeps still.",
                     "End the learning first.");
-    m_hand.renew(m_world.now());
+    m_hand.renew(client, m_world.now());
     const auto& flat = machine.plan().outputs[*output];
     auto counts = countsOf(flat, value);
     if (flat.layout.control.kind == ControlKind::Turner)
-        counts.x += machine.meetings().raw(*output).x;
-    putByHand(*output, counts);
+        counts.x = wrapped(machine.meetings().raw(*output).x, counts.x);
+    putByHand(*output, counts, client);
     return {};
 }
 
-void Engine::putByHand(std::uint32_t output, Counts counts)
+void Engine::putByHand(std::uint32_t output, Counts counts, const std::string& client)
 {
     auto& machine = m_woven->machine;
     const auto now = m_world.now();
@@ -74,7 +74,7 @@ void Engine::putByHand(std::uint32_t output, Counts counts)
     if (machine.plan().outputs[output].layout.control.kind == ControlKind::Hat)
         m_live.record(Kind::Hand, output, counts.y, now, kLiveHatY);
     const auto held = m_hand.held().size();
-    m_hand.hold(machine, output, counts);
+    m_hand.hold(machine, output, counts, client, now);
     flush(now);
     m_live.end();
     if (held != m_hand.held().size()) publish();
@@ -89,28 +89,37 @@ void Engine::letGoByHand()
     }
 }
 
+void Engine::letGoByHandOf(const std::string& client)
+{
+    if (m_hand.learner() == client) endLearning();
+    std::vector<Target> places;
+    for (const auto& held : m_hand.held()) {
+        if (held.client == client) places.push_back(held.place);
+    }
+    for (const auto& place : places) static_cast<void>(letGoByHand(place));
+}
+
 Fallible Engine::letGoByHand(const Target& place)
 {
     auto& machine = m_woven->machine;
     const auto output = Hand::outputOf(machine.plan(), place);
     if (!output) return noSuchControl(m_woven->tangle, place);
     const auto now = m_world.now();
-    m_hand.renew(now);
     m_live.begin();
     m_live.record(Kind::HandOff, *output, 0, now);
-    m_hand.letGo(machine, *output);
+    m_hand.letGo(machine, *output, now);
     flush(now);
     m_live.end();
     publish();
     return {};
 }
 
-void Engine::keepHand()
+void Engine::keepHand(const std::string& client)
 {
-    m_hand.renew(m_world.now());
+    m_hand.renew(client, m_world.now());
 }
 
-Fallible Engine::learn(const std::vector<Target>& places)
+Fallible Engine::learn(const std::vector<Target>& places, const std::string& client)
 {
     if (places.empty()) {
         endLearning();
@@ -132,11 +141,11 @@ Fallible Engine::learn(const std::vector<Target>& places)
         outputs.push_back(*output);
     }
     endLearning();
-    m_hand.renew(m_world.now());
-    m_hand.setLearned(places);
+    m_hand.renew(client, m_world.now());
+    m_hand.setLearned(places, client);
     m_fleet.setSolo(m_woven->machine.plan(), outputs);
     for (const auto output : outputs)
-        putByHand(output, restOf(m_woven->machine.plan().outputs[output].layout));
+        putByHand(output, restOf(m_woven->machine.plan().outputs[output].layout), client);
     publish();
     return {};
 }
@@ -151,7 +160,7 @@ Fallible Engine::sweep(SweepWay way)
     for (const auto& place : m_hand.learned())
         parts.push_back(plan.outputs[*Hand::outputOf(plan, place)].layout);
     const auto now = m_world.now();
-    m_hand.renew(now);
+    m_hand.renew(m_hand.learner(), now);
     m_hand.beginSweep(sweepOf(parts, way), now);
     return {};
 }
@@ -161,7 +170,7 @@ void Engine::endLearning()
 {
     if (!m_hand.isLearning()) return;
     const auto learned = m_hand.learned();
-    m_hand.setLearned({});
+    m_hand.setLearned({}, {});
     m_hand.beginSweep({}, {});
     for (const auto& place : learned) static_cast<void>(letGoByHand(place));
     m_fleet.endSolo(m_woven->machine);
@@ -171,10 +180,10 @@ void Engine::endLearning()
 /// What a sweep does next, and the end of what a client holds that is gone.
 void Engine::runHand(Time now)
 {
-    if (m_hand.isForsaken(now)) return letGoByHand();
+    while (const auto client = m_hand.forsakenBy(now)) letGoByHandOf(*client);
     while (const auto step = m_hand.takeStep(now)) {
         const auto output = Hand::outputOf(m_woven->machine.plan(), m_hand.learned()[step->part]);
-        if (output) putByHand(*output, step->counts);
+        if (output) putByHand(*output, step->counts, m_hand.learner());
     }
 }
 

@@ -15,31 +15,31 @@ std::optional<std::uint32_t> Hand::outputOf(const Plan& plan, const Target& plac
     return static_cast<std::uint32_t>(found - plan.outputs.begin());
 }
 
-void Hand::hold(Machine& machine, std::uint32_t output, Counts counts)
+void Hand::hold(Machine& machine, std::uint32_t output, Counts counts, const std::string& client,
+                Time now)
 {
-    machine.holdByHand(output, counts);
+    machine.holdByHand(output, counts, now);
     if (!machine.meetings().isByHand(output)) return;  // it was turned, and that is all
     const auto& place = machine.plan().outputs[output].place;
     const auto known = std::ranges::find(m_held, place, &Held::place);
     if (known == m_held.end()) {
-        m_held.push_back({place, counts});
+        m_held.push_back({place, counts, client});
     } else {
         known->counts = counts;
+        known->client = client;
     }
 }
 
-void Hand::letGo(Machine& machine, std::uint32_t output)
+void Hand::letGo(Machine& machine, std::uint32_t output, Time now)
 {
     const auto& place = machine.plan().outputs[output].place;
     std::erase_if(m_held, [&](const Held& held) { return held.place == place; });
-    machine.letGo(output);
+    machine.letGo(output, now);
 }
 
-void Hand::goOn(Machine& machine)
+void Hand::goOn(const Machine& machine)
 {
     std::erase_if(m_held, [&](const Held& held) { return !outputOf(machine.plan(), held.place); });
-    for (const auto& held : m_held)
-        machine.holdByHand(*outputOf(machine.plan(), held.place), held.counts);
 }
 
 void Hand::clear()
@@ -47,6 +47,7 @@ void Hand::clear()
     m_held.clear();
     m_learned.clear();
     m_steps.clear();
+    m_leases.clear();
     m_next = 0;
 }
 
@@ -63,10 +64,27 @@ std::optional<SweepStep> Hand::takeStep(Time now)
     return m_steps[m_next++];
 }
 
+bool Hand::isAtWork(const std::string& client) const
+{
+    return (isLearning() && m_learner == client) ||
+           std::ranges::find(m_held, client, &Held::client) != m_held.end();
+}
+
+std::optional<std::string> Hand::forsakenBy(Time now) const
+{
+    for (const auto& [client, lease] : m_leases) {
+        if (now >= lease && isAtWork(client)) return client;
+    }
+    return std::nullopt;
+}
+
 Time Hand::nextAt() const noexcept
 {
-    if (!isAtWork()) return Time::max();
-    return isSweeping() ? std::min(m_lease, m_start + m_steps[m_next].at) : m_lease;
+    auto next = isSweeping() ? m_start + m_steps[m_next].at : Time::max();
+    for (const auto& [client, lease] : m_leases) {
+        if (isAtWork(client)) next = std::min(next, lease);
+    }
+    return next;
 }
 
 }  // namespace jolly

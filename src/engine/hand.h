@@ -5,15 +5,18 @@
 #include "core/plan/machine.h"
 #include "core/value/time.h"
 
+#include <map>
 #include <optional>
+#include <string>
 #include <vector>
 
 namespace jolly
 {
 
-/// What a client holds by hand, and what a sim learns. What the hand holds is the hand's, whatever
-/// the controllers say; all else is theirs. It ends by itself when the client is not heard of for
-/// kLease, so that nothing stays pressed after a client that is gone. Engine thread only.
+/// What clients hold by hand, and what a sim learns. What a hand holds is the hand's, whatever the
+/// controllers say; all else is theirs. It ends by itself when its client is not heard of for
+/// kLease, so that nothing stays pressed after a client that is gone, whatever others hold. Engine
+/// thread only.
 class Hand
 {
  public:
@@ -22,17 +25,19 @@ class Hand
     struct Held {
         Target place;
         Counts counts;
+        std::string client;
     };
 
     /// The output of a place; nothing when the plan has none.
     [[nodiscard]] static std::optional<std::uint32_t> outputOf(const Plan& plan,
                                                                const Target& place);
 
-    void hold(Machine& machine, std::uint32_t output, Counts counts);
-    void letGo(Machine& machine, std::uint32_t output);
+    void hold(Machine& machine, std::uint32_t output, Counts counts, const std::string& client,
+              Time now);
+    void letGo(Machine& machine, std::uint32_t output, Time now);
 
-    /// Holds in another machine what it held in the one before, where that still exists.
-    void goOn(Machine& machine);
+    /// Another machine goes on, which holds what this one held, where that still exists.
+    void goOn(const Machine& machine);
 
     /// Forgets all of it; the machine was reset.
     void clear();
@@ -41,7 +46,12 @@ class Hand
     [[nodiscard]] bool isAtWork() const noexcept { return !m_held.empty() || isLearning(); }
 
     /// A sim learns these from now on; none ends it.
-    void setLearned(std::vector<Target> learned) { m_learned = std::move(learned); }
+    void setLearned(std::vector<Target> learned, const std::string& client)
+    {
+        m_learned = std::move(learned);
+        m_learner = client;
+    }
+    [[nodiscard]] const std::string& learner() const noexcept { return m_learner; }
     [[nodiscard]] const std::vector<Target>& learned() const noexcept { return m_learned; }
     [[nodiscard]] bool isLearning() const noexcept { return !m_learned.empty(); }
 
@@ -52,19 +62,24 @@ class Hand
     [[nodiscard]] std::optional<SweepStep> takeStep(Time now);
 
     /// A client was heard of.
-    void renew(Time now) noexcept { m_lease = now + kLease; }
-    [[nodiscard]] bool isForsaken(Time now) const noexcept { return isAtWork() && now >= m_lease; }
+    void renew(const std::string& client, Time now) { m_leases[client] = now + kLease; }
+
+    /// A client that holds or learns something and was not heard of for kLease.
+    [[nodiscard]] std::optional<std::string> forsakenBy(Time now) const;
 
     /// When there is something to do next; max for never.
     [[nodiscard]] Time nextAt() const noexcept;
 
  private:
+    [[nodiscard]] bool isAtWork(const std::string& client) const;
+
     std::vector<Held> m_held;
     std::vector<Target> m_learned;
+    std::string m_learner;  ///< the client that a sim learns for
     std::vector<SweepStep> m_steps;
     std::size_t m_next = 0;
     Time m_start{};
-    Time m_lease{};
+    std::map<std::string, Time> m_leases;  ///< by client
 };
 
 }  // namespace jolly

@@ -166,7 +166,9 @@ void Recorder::forgetOld()
 void Recorder::forgetTangles(std::uint32_t before)
 {
     while (m_firstTangle < before && m_tangles.size() > 1) {
-        const auto whole = edited(edited({}, m_tangles[0]), m_tangles[1]);
+        std::string whole;
+        applyEdit(whole, m_tangles[0]);
+        applyEdit(whole, m_tangles[1]);
         m_bytes -= sizeOf(m_tangles[0]) + sizeOf(m_tangles[1]);
         m_tangles.pop_front();
         m_tangles.front() = {0, 0, whole};

@@ -11,14 +11,14 @@ namespace jolly::format
 namespace
 {
 
-constexpr const char* kVersionKey = "faceplate";
+constexpr const char* kFaceplateKey = "faceplate";
 
 }  // namespace
 
 ReadFaceplate readFaceplate(std::string_view text)
 {
     ReadFaceplate result;
-    result.isReadable = readFile(text, kVersionKey, result.faceplate, result.problems,
+    result.isReadable = readFile(text, kFaceplateKey, result.faceplate, result.problems,
                                  [](SharedFaceplate&, Problems&) {});
     tell(result.problems, text);
     return result;
@@ -26,7 +26,7 @@ ReadFaceplate readFaceplate(std::string_view text)
 
 std::string writeFaceplate(const SharedFaceplate& faceplate)
 {
-    return writeFile(kVersionKey, faceplate);
+    return writeFile(kFaceplateKey, faceplate);
 }
 
 }  // namespace jolly::format

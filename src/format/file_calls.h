@@ -27,6 +27,10 @@ class FileCalls
 
     /// The real ones.
     [[nodiscard]] static FileCalls& real();
+
+    /// The real ones, which do not wait for the disk: for what has to survive the death of the
+    /// program, not that of the machine.
+    [[nodiscard]] static FileCalls& hasty();
 };
 
 }  // namespace jolly::format

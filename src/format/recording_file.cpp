@@ -73,13 +73,16 @@ std::string infoOf(const Chunk& chunk)
 }
 
 /// An open file, closed with the last who reads it.
-class File
+class OpenFile
 {
  public:
-    explicit File(int fd) : m_fd(fd) {}
-    File(const File&) = delete;
-    File& operator=(const File&) = delete;
-    ~File() { ::close(m_fd); }
+    explicit OpenFile(int fd) : m_fd(fd) {}
+    OpenFile(const OpenFile&) = delete;
+    OpenFile& operator=(const OpenFile&) = delete;
+    ~OpenFile()
+    {
+        if (m_fd >= 0) ::close(m_fd);
+    }
 
     /// Up to `size` bytes; fewer at the end.
     [[nodiscard]] Result<std::string> read(std::uint64_t offset, std::size_t size) const
@@ -121,10 +124,10 @@ struct Block {
 };
 
 /// Reads the blocks of a file one after the other.
-class Reading
+class ChunkReading
 {
  public:
-    Reading(std::shared_ptr<const File> file, std::string name)
+    ChunkReading(std::shared_ptr<const OpenFile> file, std::string name)
         : m_file(std::move(file)), m_name(std::move(name)), m_size(m_file->size())
     {
     }
@@ -225,7 +228,7 @@ class Reading
         return true;
     }
 
-    static Result<std::string> fetch(const File& file, const Chunk& chunk)
+    static Result<std::string> fetch(const OpenFile& file, const Chunk& chunk)
     {
         auto bytes = file.read(chunk.offset, chunk.length);
         if (!bytes) return bytes;
@@ -235,7 +238,7 @@ class Reading
                     "What is before it can be used.");
     }
 
-    std::shared_ptr<const File> m_file;
+    std::shared_ptr<const OpenFile> m_file;
     std::string m_name;
     std::uint64_t m_size;
     std::uint64_t m_at = 0;
@@ -265,7 +268,18 @@ Result<std::string> writeRecording(const Recording& recording)
 
 Result<Recording> openRecording(int fd, const std::string& name)
 {
-    return Reading(std::make_shared<const File>(fd), name).run();
+    return ChunkReading(std::make_shared<const OpenFile>(fd), name).run();
+}
+
+Fallible mayReplaceRecording(const std::filesystem::path& path)
+{
+    const OpenFile file(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK));
+    const auto head = file.read(0, kMagic.size());
+    const bool isOther = head && !head->empty() && *head != kMagic;
+    if (!isOther) return {};
+    return fail(Failure::Code::NotAllowed,
+                path.string() + " is there and is no recording, so it was left as it is.",
+                "Choose another name, such as last.flight.", EEXIST);
 }
 
 Result<Recording> openRecording(const std::filesystem::path& path)
@@ -287,13 +301,18 @@ Result<Recording> openRecording(const std::filesystem::path& path)
 
 std::function<Tangle(std::uint32_t number)> tanglesOf(std::shared_ptr<const Recording> recording)
 {
-    auto known = std::make_shared<std::map<std::uint32_t, Tangle>>();
+    struct Known {
+        TextWalk walk;
+        std::optional<std::uint32_t> number;
+        Tangle tangle;
+    };
+    auto known = std::make_shared<Known>(Known{TextWalk(*recording), {}, {}});
     return [known, recording = std::move(recording)](std::uint32_t number) {
-        const auto found = known->find(number);
-        if (found != known->end()) return found->second;
-        const auto text = recording->textOf(number);
-        return known->emplace(number, text.empty() ? Tangle{} : readTangle(text).tangle)
-            .first->second;
+        if (known->number == number) return known->tangle;
+        const auto& text = known->walk.at(number);
+        known->tangle = text.empty() ? Tangle{} : readTangle(text).tangle;
+        known->number = number;
+        return known->tangle;
     };
 }
 

@@ -13,6 +13,10 @@
 namespace jolly::format
 {
 
+/// Whether a recording may be written there: nothing is there, or another recording. What is no
+/// regular file is refused when it is saved.
+[[nodiscard]] Fallible mayReplaceRecording(const std::filesystem::path& path);
+
 /// The bytes of a recording file. Fails when a chunk of it cannot be read.
 [[nodiscard]] Result<std::string> writeRecording(const Recording& recording);
 

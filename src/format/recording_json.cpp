@@ -11,14 +11,17 @@ namespace jolly::format
 namespace
 {
 
-using Json = nlohmann::ordered_json;
+using Ordered = nlohmann::ordered_json;
 
 constexpr const char* kKinds[] = {"axis", "button", "hat", "turner"};
 constexpr const char* kControllerKinds[] = {"stick", "throttle", "pedals",   "wheel",
                                             "box",   "gamepad",  "keyboard", "pointer"};
 
+static_assert(std::size(kControllerKinds) == static_cast<std::size_t>(ControllerKind::Pointer) + 1);
+static_assert(std::size(kKinds) == static_cast<std::size_t>(ControlKind::Turner) + 1);
+
 template <class Enum, std::size_t N>
-Enum enumOf(const Json& json, const char* const (&names)[N])
+Enum enumOf(const Ordered& json, const char* const (&names)[N])
 {
     for (std::size_t i = 0; i < N; ++i) {
         if (json == names[i]) return static_cast<Enum>(i);
@@ -26,10 +29,10 @@ Enum enumOf(const Json& json, const char* const (&names)[N])
     throw std::out_of_range("no such name");
 }
 
-Json jsonOf(const ControllerDescription& controller)
+Ordered jsonOf(const ControllerDescription& controller)
 {
     const auto& i = controller.identity;
-    auto controls = Json::array();
+    auto controls = Ordered::array();
     for (const auto& control : controller.controls) {
         controls.push_back({{"code", toText(control.code)},
                             {"kind", kKinds[static_cast<std::size_t>(control.kind)]},
@@ -49,7 +52,7 @@ Json jsonOf(const ControllerDescription& controller)
             {"controls", controls}};
 }
 
-ControllerDescription controllerOf(const Json& json)
+ControllerDescription controllerOf(const Ordered& json)
 {
     ControllerDescription controller;
     controller.identity = {json.at("bus"),     json.at("vendor"), json.at("product"),
@@ -65,14 +68,14 @@ ControllerDescription controllerOf(const Json& json)
     return controller;
 }
 
-Json jsonOf(const Track& track)
+Ordered jsonOf(const Track& track)
 {
     if (track.isVirtual())
         return {{"device", track.place.device}, {"control", toText(track.place.control)}};
     return {{"controller", track.controller}, {"place", track.control}};
 }
 
-Track trackOf(const Json& json, const Recording& recording)
+Track trackOf(const Ordered& json, const Recording& recording)
 {
     if (json.contains("device"))
         return {.place = {json.at("device"),
@@ -87,24 +90,24 @@ Track trackOf(const Json& json, const Recording& recording)
 
 std::string jsonOf(const Recording& recording)
 {
-    Json json = {{"clock", recording.clock},
-                 {"controllers", Json::array()},
-                 {"tracks", Json::array()},
+    Ordered json = {{"clock", recording.clock},
+                 {"controllers", Ordered::array()},
+                 {"tracks", Ordered::array()},
                  {"firstTangle", recording.firstTangle},
-                 {"tangles", Json::array()}};
+                 {"tangles", Ordered::array()}};
     for (const auto& controller : recording.controllers)
         json["controllers"].push_back(jsonOf(controller));
     for (const auto& track : recording.tracks) json["tracks"].push_back(jsonOf(track));
     for (const auto& edit : recording.tangles)
         json["tangles"].push_back(
             {{"from", edit.from}, {"removed", edit.removed}, {"put", edit.put}});
-    return json.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return json.dump(1, ' ', false, Ordered::error_handler_t::replace) + "\n";
 }
 
 std::optional<Recording> recordingOfJson(std::string_view text)
 {
     try {
-        const auto json = Json::parse(text);
+        const auto json = Ordered::parse(text);
         Recording recording;
         recording.clock = json.at("clock");
         recording.firstTangle = json.at("firstTangle");

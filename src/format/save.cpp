@@ -33,6 +33,20 @@ tl::unexpected<Failure> failed(const std::string& deed, const fs::path& path, in
                 cure, error);
 }
 
+/// A name with something behind it; one that would be too long for a file is cut before that.
+fs::path withEnding(const fs::path& path, const std::string& ending)
+{
+    constexpr std::size_t kLongest = 255;  // NAME_MAX
+    auto name = path.filename().string();
+    if (name.size() + ending.size() > kLongest) {
+        name.resize(kLongest - ending.size());
+        while (!name.empty() && (static_cast<unsigned char>(name.back()) & 0xc0U) == 0x80U)
+            name.pop_back();  // not in the middle of a character
+        if (!name.empty() && (static_cast<unsigned char>(name.back()) & 0x80U) != 0) name.pop_back();
+    }
+    return path.parent_path() / (name + ending);
+}
+
 /// One save: its files and what was renamed so far, so that all of it can be taken back.
 class Save
 {
@@ -72,6 +86,11 @@ class Save
  private:
     [[nodiscard]] Fallible checkAccess(bool isThere, mode_t mode) const
     {
+        if (isThere && !S_ISREG(mode))
+            return fail(Failure::Code::NotAllowed,
+                        m_path.string() + (S_ISDIR(mode) ? " is a folder" : " is a device or a pipe") +
+                            ", so nothing was written there.",
+                        "Save it under another name.", EEXIST);
         constexpr mode_t kAnyWrite = 0222;
         const bool isProtected =
             isThere && ((mode & kAnyWrite) == 0 || ::access(m_path.c_str(), W_OK) != 0);
@@ -99,7 +118,7 @@ class Save
         std::random_device random;
         constexpr int kFlags = O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC;
         for (int i = 0; i < kMostNames; ++i) {
-            path = m_path.string() + "." + std::to_string(random()) + ".new~";
+            path = withEnding(m_path, "." + std::to_string(random()) + ".new~").string();
             const int fd = m_calls.open(path, kFlags, mode & 0600U);
             if (fd >= 0 || errno != EEXIST) return fd;
         }
@@ -131,7 +150,7 @@ class Save
         std::error_code error;
         const auto oldest = earlierVersion(m_path, kVersionsKept).string();
         if (fs::exists(oldest, error)) {
-            const auto aside = *kept + ".old~";
+            const auto aside = withEnding(*kept, ".old~").string();
             if (!rename(oldest, aside)) return failed("keep an earlier version of", m_path, errno);
             m_oldest = aside;
         }
@@ -193,10 +212,17 @@ class Save
     bool m_isDone = false;
 };
 
-/// A link is followed, so that saving through it changes the file and not the link.
-fs::path realFile(const fs::path& path)
+/// A link is followed, also to a file that is not there yet, so that saving through it changes the
+/// file and not the link.
+fs::path realFile(fs::path path)
 {
+    constexpr int kMostLinks = 40;  // as the kernel's
     std::error_code error;
+    for (int i = 0; i < kMostLinks && fs::is_symlink(path, error); ++i) {
+        const auto to = fs::read_symlink(path, error);
+        if (error) break;
+        path = to.is_absolute() ? to : path.parent_path() / to;
+    }
     const auto real = fs::canonical(path, error);
     return error ? path : real;
 }
@@ -205,7 +231,7 @@ fs::path realFile(const fs::path& path)
 
 fs::path earlierVersion(const fs::path& path, int age)
 {
-    return path.string() + "." + std::to_string(age) + "~";
+    return withEnding(path, "." + std::to_string(age) + "~");
 }
 
 Fallible saveText(const fs::path& path, const std::string& text, FileCalls& calls)

@@ -12,7 +12,7 @@ namespace jolly::format
 namespace
 {
 
-using Json = nlohmann::ordered_json;
+using Ordered = nlohmann::ordered_json;
 
 /// Makes the schema of one object: a visitor of the descriptions in fields.h.
 class SchemaMaker
@@ -30,7 +30,7 @@ class SchemaMaker
     }
 
     template <class T>
-    static Json objectOf()
+    static Ordered objectOf()
     {
         SchemaMaker maker;
         T value{};
@@ -38,9 +38,9 @@ class SchemaMaker
         return maker.finish();
     }
 
-    [[nodiscard]] Json finish() const
+    [[nodiscard]] Ordered finish() const
     {
-        Json schema{{"type", "object"}, {"properties", m_properties}};
+        Ordered schema{{"type", "object"}, {"properties", m_properties}};
         if (!m_required.empty()) schema["required"] = m_required;
         return schema;
     }
@@ -51,56 +51,56 @@ class SchemaMaker
         m_required.push_back(key);
     }
 
-    void add(const std::string& key, Json schema) { m_properties[key] = std::move(schema); }
+    void add(const std::string& key, Ordered schema) { m_properties[key] = std::move(schema); }
 
  private:
-    static Json make(std::string&, const Rule&) { return {{"type", "string"}}; }
-    static Json make(bool&, const Rule&) { return {{"type", "boolean"}}; }
-    static Json make(double&, const Rule& r)
+    static Ordered make(std::string&, const Rule&) { return {{"type", "string"}}; }
+    static Ordered make(bool&, const Rule&) { return {{"type", "boolean"}}; }
+    static Ordered make(double&, const Rule& r)
     {
         return {{"type", "number"}, {"minimum", r.low}, {"maximum", r.high}};
     }
-    static Json make(std::uint16_t&, const Rule& r) { return whole(r); }
-    static Json make(std::int32_t&, const Rule& r) { return whole(r); }
-    static Json make(ControlCode&, const Rule&)
+    static Ordered make(std::uint16_t&, const Rule& r) { return whole(r); }
+    static Ordered make(std::int32_t&, const Rule& r) { return whole(r); }
+    static Ordered make(ControlCode&, const Rule&)
     {
         return pattern("^(ABS|REL|BTN|KEY)_[A-Za-z0-9_]+(@[0-9]+)?$");
     }
-    static Json make(VirtualControl&, const Rule&)
+    static Ordered make(VirtualControl&, const Rule&)
     {
         return pattern("^(axis|button|hat|turner) [1-9][0-9]*$");
     }
-    static Json make(Stage&, const Rule&) { return {{"$ref", "#/definitions/stage"}}; }
+    static Ordered make(Stage&, const Rule&) { return {{"$ref", "#/definitions/stage"}}; }
 
-    static Json make(CurvePoint&, const Rule&)
+    static Ordered make(CurvePoint&, const Rule&)
     {
-        const Json number{{"type", "number"}, {"minimum", -1}, {"maximum", 1}};
+        const Ordered number{{"type", "number"}, {"minimum", -1}, {"maximum", 1}};
         return {{"type", "array"}, {"items", number}, {"minItems", 2}, {"maxItems", 2}};
     }
 
-    static Json make(Cells&, const Rule&)
+    static Ordered make(Cells&, const Rule&)
     {
-        const Json cell{{"type", "integer"}, {"minimum", 0}, {"maximum", Cells::kRows}};
+        const Ordered cell{{"type", "integer"}, {"minimum", 0}, {"maximum", Cells::kRows}};
         return {{"type", "array"}, {"items", cell}, {"minItems", 4}, {"maxItems", 4}};
     }
 
     template <class T>
-    static Json make(std::optional<T>& value, const Rule& rule)
+    static Ordered make(std::optional<T>& value, const Rule& rule)
     {
         return make(value.emplace(), rule);
     }
 
     template <class Enum>
     requires std::is_enum_v<Enum>
-    static Json make(Enum&, const Rule&)
+    static Ordered make(Enum&, const Rule&)
     {
-        auto names = Json::array();
+        auto names = Ordered::array();
         for (const auto& row : Names<Enum>::rows) names.push_back(row.first);
         return {{"enum", names}};
     }
 
     template <class T>
-    static Json make(std::vector<T>&, const Rule& rule)
+    static Ordered make(std::vector<T>&, const Rule& rule)
     {
         T item{};
         return {{"type", "array"}, {"items", make(item, rule)}};
@@ -108,27 +108,27 @@ class SchemaMaker
 
     template <class T>
     requires std::is_class_v<T>
-    static Json make(T&, const Rule&) { return objectOf<T>(); }
+    static Ordered make(T&, const Rule&) { return objectOf<T>(); }
 
-    static Json pattern(const char* expression)
+    static Ordered pattern(const char* expression)
     {
         return {{"type", "string"}, {"pattern", expression}};
     }
-    static Json whole(const Rule& r)
+    static Ordered whole(const Rule& r)
     {
         return {{"type", "integer"},
                 {"minimum", static_cast<std::int64_t>(r.low)},
                 {"maximum", static_cast<std::int64_t>(r.high)}};
     }
 
-    Json m_properties = Json::object();
-    Json m_required = Json::array();
+    Ordered m_properties = Ordered::object();
+    Ordered m_required = Ordered::array();
 };
 
 /// A stage of any kind: described once, since it stands in several places.
-Json stageSchema()
+Ordered stageSchema()
 {
-    auto kinds = Json::array();
+    auto kinds = Ordered::array();
     StageList::forEach([&](auto kind) {
         SchemaMaker maker;
         maker.constant("stage", kind.kInfo.name);
@@ -151,17 +151,17 @@ Json stageSchema()
 /// @param kind  the key that holds the version.
 template <class T>
 std::string makeSchema(const char* kind, const char* title, const char* description,
-                       const Json& definitions = {})
+                       const Ordered& definitions = {})
 {
     auto body = SchemaMaker::objectOf<T>();
-    Json schema{{"$schema", "http://json-schema.org/draft-07/schema#"},
+    Ordered schema{{"$schema", "http://json-schema.org/draft-07/schema#"},
                 {"title", title},
                 {"description", description}};
     schema["type"] = "object";
     schema["properties"] = {
         {kind, {{"const", versionOf(kind)}, {"description", "Version of the format."}}}};
     schema["properties"].update(body["properties"]);
-    schema["required"] = Json::array({kind});
+    schema["required"] = Ordered::array({kind});
     for (const auto& name : body["required"]) schema["required"].push_back(name);
     if (!definitions.empty()) schema["definitions"] = definitions;
     return schema.dump(2) + "\n";

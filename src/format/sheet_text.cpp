@@ -18,7 +18,7 @@ namespace
 
 namespace fs = std::filesystem;
 
-constexpr const char* kVersionKey = "simsheet";
+constexpr const char* kSheetKey = "simsheet";
 
 fs::path ownFolder()
 {
@@ -42,7 +42,7 @@ Result<SimSheet> sheetIn(const fs::path& path, const ReadSheet& read)
 ReadSheet readSheet(std::string_view text)
 {
     ReadSheet result;
-    result.isReadable = readFile(text, kVersionKey, result.sheet, result.problems,
+    result.isReadable = readFile(text, kSheetKey, result.sheet, result.problems,
                                  [](SimSheet& sheet, Problems& problems) {
                                      append(problems, findImpossibleLimits(sheet, ""));
                                  });
@@ -52,7 +52,7 @@ ReadSheet readSheet(std::string_view text)
 
 std::string writeSheet(const SimSheet& sheet)
 {
-    return writeFile(kVersionKey, sheet);
+    return writeFile(kSheetKey, sheet);
 }
 
 std::vector<SheetFile> findSheets(const std::vector<fs::path>& folders)

@@ -15,7 +15,7 @@ namespace jolly::format
 namespace
 {
 
-constexpr const char* kVersionKey = "tangle";
+constexpr const char* kTangleKey = "tangle";
 
 /// Every tangle has Base and Everywhere, whatever its file leaves out.
 void addRoots(Tangle& tangle)
@@ -40,7 +40,7 @@ ReadTangle readTangle(std::string_view text)
         upgradeTangle(json, version, problems);
     };
     result.isReadable =
-        readFile(text, kVersionKey, result.tangle, result.problems, complete, upgrade);
+        readFile(text, kTangleKey, result.tangle, result.problems, complete, upgrade);
     if (result.isReadable) append(result.problems, findProblems(result.tangle));
     placeAsIn(result.version, result.problems);
     tell(result.problems, text);
@@ -49,7 +49,7 @@ ReadTangle readTangle(std::string_view text)
 
 std::string writeTangle(const Tangle& tangle)
 {
-    return writeFile(kVersionKey, tangle);
+    return writeFile(kTangleKey, tangle);
 }
 
 }  // namespace jolly::format

@@ -17,7 +17,7 @@ namespace
 namespace fs = std::filesystem;
 
 const fs::path kFolder = "/run/udev/rules.d";
-/// In the order in which they go: without the first nothing is marked, and the second does nothing.
+/// Without the first nothing is marked, and the second does nothing; it stays until all was opened.
 const fs::path kRules = kFolder / "72-jolly-tangle-helper.rules";
 const fs::path kClosing = kFolder / "99-jolly-tangle-helper.rules";
 const std::string kUdevadm = "/bin/udevadm";
@@ -71,10 +71,11 @@ std::string firstOpen(const FoundController& controller)
 void openAll()
 {
     std::error_code error;
-    if (!fs::remove(kRules, error)) return;
-    fs::remove(kClosing, error);
+    const bool areClosed = fs::remove(kRules, error) || fs::exists(kClosing, error);
+    if (!areClosed) return;
     udevadm({"control", "--reload"});
     lookAgainAt({kKeptNow});
+    fs::remove(kClosing, error);  // last: whoever was killed before that is done with next time
 }
 
 Closing::Closing()

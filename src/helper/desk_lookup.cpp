@@ -20,7 +20,7 @@ namespace jolly
 namespace
 {
 
-constexpr std::string_view kFolder = "/dev/input/";
+constexpr std::string_view kNodes = "/dev/input/";
 constexpr std::string_view kEvent = "event";
 constexpr std::size_t kMostDigits = 6;
 
@@ -135,8 +135,8 @@ KeptDevice whatIsOpen(int fd, const std::string& hid)
 /// of.
 bool isEventPath(std::string_view path)
 {
-    if (!path.starts_with(kFolder)) return false;
-    path.remove_prefix(kFolder.size());
+    if (!path.starts_with(kNodes)) return false;
+    path.remove_prefix(kNodes.size());
     if (!path.starts_with(kEvent)) return false;
     path.remove_prefix(kEvent.size());
     return !path.empty() && path.size() <= kMostDigits &&
@@ -166,7 +166,7 @@ Result<UniqueFd> openKept(const std::string& path, const std::vector<KeptDevice>
 {
     if (!isEventPath(path)) return noEventNode();
     const Udev context(udev_new());
-    const auto name = path.substr(kFolder.size());
+    const auto name = path.substr(kNodes.size());
     const UdevDevice node(
         udev_device_new_from_subsystem_sysname(context.get(), "input", name.c_str()));
     if (!node || !isEventNode(node.get()))

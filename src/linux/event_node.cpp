@@ -9,6 +9,7 @@
 #include <sys/ioctl.h>
 #include <time.h>
 
+#include <array>
 #include <cerrno>
 #include <cstring>
 #include <utility>
@@ -52,6 +53,22 @@ Time timeOf(const input_event& event)
 {
     return std::chrono::seconds(event.input_event_sec) +
            std::chrono::microseconds(event.input_event_usec);
+}
+
+Time clockNow() noexcept
+{
+    timespec clock{};
+    clock_gettime(CLOCK_MONOTONIC, &clock);
+    return std::chrono::seconds(clock.tv_sec) + std::chrono::nanoseconds(clock.tv_nsec);
+}
+
+input_event eventOf(std::uint16_t type, std::uint16_t code, std::int32_t value) noexcept
+{
+    input_event event{};
+    event.type = type;
+    event.code = code;
+    event.value = value;
+    return event;
 }
 
 }  // namespace
@@ -172,6 +189,8 @@ EventNode::ReadStatus EventNode::readFrame(std::vector<RawMove>& moves, Time& ti
     while (!m_isSyncing) {
         if (m_next == m_count) {
             const auto status = refill();
+            if (status == ReadStatus::Nothing && std::exchange(m_isToCompare, false))
+                return compare(moves, time);
             if (status != ReadStatus::Frame) return status;
         }
         const auto& event = m_events[m_next++];
@@ -218,6 +237,27 @@ void EventNode::beginSync() noexcept
     m_isDrained = false;
 }
 
+/// What the kernel has of axes and keys, where that is something else than what was read: so that
+/// no event that waits is passed over.
+EventNode::ReadStatus EventNode::compare(std::vector<RawMove>& moves, Time& time) noexcept
+{
+    for (std::uint16_t code = 0; code < ABS_CNT; ++code) {
+        input_absinfo info{};
+        const bool isKnown =
+            m_axes[code] != kNoControl && ioctl(m_fd.get(), EVIOCGABS(code), &info) == 0;
+        if (isKnown && info.value != m_counts[code]) take(eventOf(EV_ABS, code, info.value), moves);
+    }
+    std::array<std::uint8_t, KEY_CNT / 8 + 1> down{};
+    const bool areKnown = ioctl(m_fd.get(), EVIOCGKEY(down.size()), down.data()) >= 0;
+    for (std::uint16_t code = 0; areKnown && code < KEY_CNT; ++code) {
+        const bool isDown = ((down[code / 8U] >> (code % 8U)) & 1U) != 0;
+        if (m_keys[code] != kNoControl && isDown != m_areDown[code])
+            take(eventOf(EV_KEY, code, isDown ? 1 : 0), moves);
+    }
+    time = clockNow();
+    return moves.empty() ? ReadStatus::Nothing : ReadStatus::Frame;
+}
+
 EventNode::ReadStatus EventNode::readDifference(std::vector<RawMove>& moves, Time& time) noexcept
 {
     input_event event{};
@@ -227,9 +267,7 @@ EventNode::ReadStatus EventNode::readDifference(std::vector<RawMove>& moves, Tim
         take(event, moves);
     }
     m_isSyncing = false;
-    timespec now{};
-    clock_gettime(CLOCK_MONOTONIC, &now);  // the difference is the truth of this moment
-    time = std::chrono::seconds(now.tv_sec) + std::chrono::nanoseconds(now.tv_nsec);
+    time = clockNow();  // the difference is the truth of this moment
     if (status != -EAGAIN) return ReadStatus::Gone;
     return moves.empty() ? ReadStatus::Nothing : ReadStatus::Frame;
 }
@@ -274,7 +312,7 @@ Fallible EventNode::grab()
     }
     m_isGrabbed = true;
     m_filter.clear();
-    beginSync();
+    m_isToCompare = true;  // without the filter an axis may be elsewhere; what waits is read first
     return {};
 }
 

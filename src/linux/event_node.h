@@ -70,7 +70,7 @@ class EventNode
 
     /// Whether readFrame() has something to tell although the node itself is silent: what changed
     /// while it was being grabbed.
-    [[nodiscard]] bool hasNews() const noexcept { return m_isSyncing; }
+    [[nodiscard]] bool hasNews() const noexcept { return m_isSyncing || m_isToCompare; }
 
     /// Gives it back as it was.
     void release();
@@ -92,6 +92,7 @@ class EventNode
               std::unique_ptr<libevdev, Device> device);
     [[nodiscard]] ReadStatus refill() noexcept;
     [[nodiscard]] ReadStatus readDifference(std::vector<RawMove>& moves, Time& time) noexcept;
+    [[nodiscard]] ReadStatus compare(std::vector<RawMove>& moves, Time& time) noexcept;
     void beginSync() noexcept;
     void take(const input_event& event, std::vector<RawMove>& moves) noexcept;
 
@@ -112,6 +113,7 @@ class EventNode
     bool m_isDrained = false;  ///< the last read left nothing behind
     bool m_isStraight = false;
     bool m_isSyncing = false;
+    bool m_isToCompare = false;  ///< once all that waits was read
     bool m_hasLost = false;
     bool m_isGrabbed = false;
 };

@@ -107,7 +107,7 @@ void run()
     print("compile", measure(25, [&](int) { static_cast<void>(compile(tangle)); }), "20,000");
     Machine machine(compile(tangle));
     Time now{};
-    const auto frame = [&] { machine.takeChanges([](const Change&) {}); };
+    const auto frame = [&] { machine.takeChanges(now, [](const Change&) {}); };
     for (std::uint32_t input = 0; input < machine.plan().inputs.size(); ++input)
         machine.prime(input, {0, 0});
     machine.begin(now);

@@ -80,10 +80,10 @@ Figures ofStrand(std::vector<Stage> stages, const std::vector<double>& values)
     Machine machine(compile(tangle));
     const auto input = *machine.plan().inputOf(0, kX);
     machine.prime(input, {});
-    machine.begin({});
+    machine.begin(Time{});
     return measure(values, [&](double value, Time now) {
         machine.move(input, false, static_cast<std::int32_t>(value * 1000.0), now);
-        machine.dropChanges();
+        machine.dropChanges(now);
     });
 }
 

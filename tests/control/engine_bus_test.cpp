@@ -25,6 +25,7 @@ using testing::HasSubstr;
 class Host : public EngineHost
 {
  public:
+    void hearFrom(const std::string& name) override { client = name; }
     Problems load(const std::string& tangle, bool& accepted) override
     {
         loaded = tangle;
@@ -96,6 +97,7 @@ class Host : public EngineHost
     std::vector<std::string> said;
     int news = eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK);
     LiveMemory live = std::move(*LiveMemory::make());
+    std::string client;
     std::string loaded;
     std::atomic<bool> hasQuit = false;
 };

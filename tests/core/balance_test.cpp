@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/machine.h"
 #include "core/weave/weave.h"
+#include "support/lose.h"
 #include "support/small_tangle.h"
 
 #include <gtest/gtest.h>
@@ -71,13 +72,30 @@ class Flight
         for (std::uint32_t i = 0; i < m_presses.size(); ++i) {
             const auto value = m_machine->meetings().value(i);
             const auto name = toText(m_machine->plan().outputs[i].layout.control);
-            if (value.x != 0.0 || value.y != 0.0) return name + " is not at rest";
+            if (value.x != 0.0 || value.y != 0.0) return name + " is not at rest" + leaderOf(i);
             if (m_presses[i] != 0) return name + " was pressed and not let go, or twice";
         }
         return m_machine->nextTick() == Time::max() ? "" : "something still moves";
     }
 
  private:
+    /// Who moves a virtual control, in short.
+    std::string leaderOf(std::uint32_t output) const
+    {
+        const auto& plan = m_machine->plan();
+        const auto link = m_machine->meetings().leader(output);
+        if (link == Meetings::kNone) return ", and nobody moves it";
+        const auto number = plan.links[link].strand;
+        auto text = ", moved by " + plan.strands[number].id +
+                    (m_machine->counts(number) ? "" : ", which does not count") + ", how " +
+                    std::to_string(static_cast<int>(plan.links[link].how));
+        const auto strand =
+            std::ranges::find(m_tangle.strands, plan.strands[number].id, &Strand::id);
+        for (const auto& stage : strand->stages)
+            text += ", " + std::string(infoOf(stage.parameters).name);
+        return text;
+    }
+
     std::size_t below(std::size_t count) { return m_random() % count; }
 
     StageParameters randomStage(ControlKind kind)
@@ -225,8 +243,9 @@ class Flight
     void runUntilNow()
     {
         while (m_machine->nextTick() <= m_now) {
-            m_machine->tick(m_machine->nextTick());
-            take();
+            const auto now = m_machine->nextTick();
+            m_machine->tick(now);
+            take(now);
         }
     }
 
@@ -251,7 +270,7 @@ class Flight
 
     void loseAll()
     {
-        for (const auto input : m_inputs) m_machine->lose(input, m_now);
+        m_machine->lose(m_inputs, m_now);
         take();
         EXPECT_EQ(wrong(), "") << "of a controller that is gone nothing stays";
         begin();
@@ -275,9 +294,10 @@ class Flight
         wait(600'000);
     }
 
-    void take()
+    void take() { take(m_now); }
+    void take(Time now)
     {
-        m_machine->takeChanges([this](const Change& change) {
+        m_machine->takeChanges(now, [this](const Change& change) {
             const bool isButton =
                 m_machine->plan().outputs[change.output].layout.control.kind == ControlKind::Button;
             if (isButton) m_presses[change.output] += change.raw.x != 0 ? 1 : -1;
@@ -286,7 +306,7 @@ class Flight
 
     void tellAll()
     {
-        m_machine->dropChanges();
+        m_machine->dropChanges(m_now);
         for (std::uint32_t i = 0; i < m_presses.size(); ++i) tell(i);
     }
 

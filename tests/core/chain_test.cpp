@@ -2,6 +2,7 @@
 #include "core/plan/chain.h"
 
 #include "core/weave/weave.h"
+#include "support/lose.h"
 #include "support/small_tangle.h"
 
 #include <gmock/gmock.h>
@@ -39,9 +40,9 @@ class ChainTest : public testing::Test
     {
         now += std::chrono::milliseconds(1);
         machine->move(*machine->plan().inputOf(0, code), false, raw, now);
-        machine->dropChanges();
+        machine->dropChanges(now);
     }
-    double out() const { return machine->strandOutlets(0)[0].x; }
+    double out() const { return machine->stages().outlets(machine->plan().strands[0])[0].x; }
 
     /// Lets all that moves by itself arrive.
     void settle()
@@ -49,7 +50,7 @@ class ChainTest : public testing::Test
         for (int i = 0; i < 100'000 && machine->nextTick() != Time::max(); ++i) {
             now = machine->nextTick();
             machine->tick(now);
-            machine->dropChanges();
+            machine->dropChanges(now);
         }
     }
 
@@ -134,7 +135,7 @@ TEST_F(ChainTest, StrandsThatLookAtEachOtherComeToAnEnd)
     move(kThumb, 1);
     move(kTrigger, 0);
     int changes = 0;
-    machine->takeChanges([&](const Change&) { ++changes; });
+    machine->takeChanges(now, [&](const Change&) { ++changes; });
     EXPECT_LE(changes, 2) << "no endless round";
 }
 
@@ -145,7 +146,7 @@ TEST_F(ChainTest, ABlendFollowsEitherOfItsAxes)
     EXPECT_DOUBLE_EQ(out(), 0.5);
     move(kY, 500);
     EXPECT_DOUBLE_EQ(out(), 0.75);
-    machine->lose(*machine->plan().inputOf(0, kY), now);
+    lose(*machine, *machine->plan().inputOf(0, kY), now);
     EXPECT_DOUBLE_EQ(out(), 0.5) << "what is gone is at rest";
 }
 
@@ -158,19 +159,19 @@ TEST_F(ChainTest, WhatMovesByItselfTicksUntilItHasArrivedAndThenCostsNothing)
     while (machine->nextTick() != Time::max() && ++ticks < 10'000) {
         now = machine->nextTick();
         machine->tick(now);
-        machine->dropChanges();
+        machine->dropChanges(now);
     }
     EXPECT_DOUBLE_EQ(out(), 1.0);
     EXPECT_NEAR(ticks, 250, 3) << "a second at a full deflection a second, in ticks of 4 ms";
     machine->tick(now + std::chrono::seconds(1));
-    machine->takeChanges([](const Change&) { ADD_FAILURE(); });
+    machine->takeChanges(now, [](const Change&) { ADD_FAILURE(); });
 }
 
 TEST_F(ChainTest, ALostControlMovesNoMore)
 {
     start({{Pace{.rising = 1.0, .falling = 1.0}}});
     move(kX, 1000);
-    machine->lose(*machine->plan().inputOf(0, kX), now);
+    lose(*machine, *machine->plan().inputOf(0, kX), now);
     settle();
     EXPECT_EQ(machine->nextTick(), Time::max());
     move(kX, -1000);
@@ -191,7 +192,7 @@ TEST_F(ChainTest, AnEditInFlightGoesOnFromWhereItIs)
     Machine next(compile(tangle));
     next.prime(*next.plan().inputOf(0, kX), {1000, 0});
     next.takeOver(*machine, now);
-    EXPECT_NEAR(next.strandOutlets(0)[0].x, before, 1e-9);
+    EXPECT_NEAR(next.stages().outlets(next.plan().strands[0])[0].x, before, 1e-9);
     EXPECT_NE(next.nextTick(), Time::max()) << "it has a way to go still";
 }
 

@@ -13,7 +13,6 @@ namespace
 using testing::HasSubstr;
 using testing::Not;
 
-constexpr Time kMs = std::chrono::milliseconds(1);
 
 /// A desk with the small stick, all of it told.
 class Walk : public testing::Test

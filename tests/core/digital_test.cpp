@@ -15,7 +15,6 @@ using testing::ElementsAre;
 using testing::HasSubstr;
 using testing::IsEmpty;
 
-constexpr Time kMs = std::chrono::milliseconds(1);
 
 class Digital : public MachineStory
 {
@@ -142,7 +141,7 @@ TEST_F(Digital, ALostLeverLetsGoOfEverything)
     weave(Slice{{kGuard, kDrop}});
     move(kThrottle, 1000);
     static_cast<void>(seen());
-    machine->lose(input(kThrottle), now);
+    lose(*machine, input(kThrottle), now);
     EXPECT_THAT(seen(), ElementsAre("button 2 = 0", "button 1 = 0"));
     EXPECT_EQ(machine->nextTick(), Time::max());
 }

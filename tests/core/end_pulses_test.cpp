@@ -59,7 +59,7 @@ TEST_F(PulsingEnds, ALostButtonLetsGoOfItsPulse)
     weaveEnd(How::Pulse);
     for (int i = 0; i < 6; ++i) move(kTrigger, i % 2 == 0 ? 1 : 0);
     EXPECT_THAT(seen(), ElementsAre("button 1 = 1"));
-    machine->lose(input(kTrigger), ++now);
+    lose(*machine, input(kTrigger), ++now);
     EXPECT_THAT(seen(), ElementsAre("button 1 = 0"));
     EXPECT_EQ(machine->nextTick(), Time::max()) << "and of those that waited";
 }

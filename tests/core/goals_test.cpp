@@ -63,7 +63,7 @@ TEST_F(Goals, ALostControllerLetsGoOfItsKeysInTheSameOrder)
     start();
     press(kTrigger);
     static_cast<void>(seen());
-    machine->lose(input(kTrigger), ++now);
+    lose(*machine, input(kTrigger), ++now);
     EXPECT_THAT(seen(), ElementsAre("button 34 = 0", "button 29 = 0"));
 }
 
@@ -229,7 +229,7 @@ TEST_F(Goals, AReversedAxisWithoutAControllerRests)
     move(kThrottle, 250);
     press(kTrigger);
     EXPECT_EQ(at(axis(3)), 16383) << "three quarters of -32768..32767";
-    machine->lose(input(kThrottle), ++now);
+    lose(*machine, input(kThrottle), ++now);
     EXPECT_EQ(at(axis(3)), -32768);
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "machine_story.h"
+#include "slow_layers.h"
 
 #include <cmath>
 #include <random>
@@ -34,14 +35,9 @@ using Strands = std::vector<const Strand*>;
 class SlowLayers
 {
  public:
-    explicit SlowLayers(const Tangle& tangle) : m_tangle(tangle)
-    {
-        for (const auto& layer : tangle.layers)
-            if (isByItself(layer)) m_lately.push_back(layer.id);
-        settle();
-    }
+    explicit SlowLayers(const Tangle& tangle) : m_tangle(tangle), m_stack(tangle) { settle(); }
 
-    [[nodiscard]] const std::set<std::string>& engaged() const { return m_engaged; }
+    [[nodiscard]] const std::set<std::string>& engaged() const { return m_stack.engaged(); }
 
     /// The virtual buttons that are pressed.
     [[nodiscard]] std::set<VirtualControl> pressed() const
@@ -77,17 +73,12 @@ class SlowLayers
             const auto* goal = std::get_if<LayerGoal>(&strand->ends[0].goal);
             if (goal) goals.push_back(*goal);
         }
-        std::vector<std::string> first;
-        for (const auto& goal : goals) {
-            if (goal.engage == Engage::Hold && !isHeld(goal.layer)) first.push_back(goal.layer);
-        }
         m_held[code] = strands;
         for (const auto& goal : goals) {
-            if (goal.engage == Engage::Flip) flip(goal.layer, !m_flipped.contains(goal.layer));
-            if (goal.engage == Engage::Next) flip(besides(goal.layer, 1), true);
-            if (goal.engage == Engage::Previous) flip(besides(goal.layer, -1), true);
+            if (goal.engage == Engage::Flip) m_stack.flip(goal.layer);
+            if (goal.engage == Engage::Next) m_stack.step(goal.layer, 1);
+            if (goal.engage == Engage::Previous) m_stack.step(goal.layer, -1);
         }
-        for (const auto& layer : first) isLatest(layer);
         settle();
     }
 
@@ -113,144 +104,28 @@ class SlowLayers
     }
 
  private:
-    /// Of one layer, from Everywhere down the family: what a craft has of its own takes the place
-    /// of all that is inherited, or of one of it, or of what took the place of that one.
-    Strands inLayer(ControlCode code, const std::string& layer) const
-    {
-        std::vector<std::string> line;
-        for (auto id = m_craft; !id.empty();
-             id = std::ranges::find(m_tangle.craft, id, &Craft::id)->parent)
-            line.insert(line.begin(), id);
-        std::vector<std::pair<const Strand*, std::set<std::string>>>
-            counts;  // and what each is for
-        for (const auto& craft : line) {
-            Strands own;
-            for (const auto& each : m_tangle.strands)
-                if (each.source.control == code && each.layer == layer && each.craft == craft)
-                    own.push_back(&each);
-            const bool isAll = std::ranges::any_of(
-                own, [](const Strand* strand) { return strand->insteadOf.empty(); });
-            const auto before = counts;
-            if (isAll) counts.clear();
-            for (const auto* strand : own) {
-                std::set<std::string> names = {strand->id, strand->insteadOf};
-                for (const auto& [other, its] : before) {
-                    const bool takes = isAll || its.contains(strand->insteadOf);
-                    if (!takes) continue;
-                    names.insert(its.begin(), its.end());
-                    std::erase_if(counts, [&](const auto& c) { return c.first == other; });
-                }
-                counts.emplace_back(strand, names);
-            }
-        }
-        Strands strands;
-        for (const auto& [strand, names] : counts) strands.push_back(strand);
-        std::ranges::sort(strands);
-        return strands;
-    }
-
     /// The highest engaged layer that has any.
     Strands counting(ControlCode code) const
     {
         Strands strands;
         for (const auto& layer : m_tangle.layers) {
-            if (!m_engaged.contains(layer.id)) continue;
-            auto here = inLayer(code, layer.id);
+            if (!engaged().contains(layer.id)) continue;
+            auto here = slowView(m_tangle, m_craft, layer.id, {"stick", code});
             if (!here.empty()) strands = std::move(here);
         }
         return strands;
     }
 
-    const Layer& layerOf(const std::string& id) const
-    {
-        return *std::ranges::find(m_tangle.layers, id, &Layer::id);
-    }
-
-    bool isHeld(const std::string& id) const
-    {
-        return std::ranges::any_of(m_held, [&](const auto& held) {
-            return std::ranges::any_of(held.second, [&](const Strand* strand) {
-                return strand->ends[0].goal == Goal{LayerGoal{id, Engage::Hold}};
-            });
-        });
-    }
-
-    bool isByItself(const Layer& layer) const
-    {
-        return !layer.needs.empty() && std::ranges::none_of(m_tangle.strands, [&](const auto& s) {
-            const auto* goal = std::get_if<LayerGoal>(&s.ends[0].goal);
-            return goal && goal->layer == layer.id;
-        });
-    }
-
-    void isLatest(const std::string& id)
-    {
-        std::erase(m_lately, id);
-        m_lately.push_back(id);
-    }
-
-    std::vector<std::string> groupOf(const std::string& id) const
-    {
-        std::vector<std::string> all;
-        for (const auto& layer : m_tangle.layers)
-            if (!layer.group.empty() && layer.group == layerOf(id).group) all.push_back(layer.id);
-        return all;
-    }
-
-    std::string besides(const std::string& id, int by) const
-    {
-        const auto group = groupOf(id);
-        const auto count = static_cast<int>(group.size());
-        for (int i = 0; i < count; ++i)
-            if (m_engaged.contains(group[static_cast<std::size_t>(i)]))
-                return group[static_cast<std::size_t>((i + by + count) % count)];
-        return id;
-    }
-
-    void flip(const std::string& id, bool isOn)
-    {
-        for (const auto& other : groupOf(id)) m_flipped.erase(other);
-        m_flipped.erase(id);
-        if (!isOn) return;
-        m_flipped.insert(id);
-        isLatest(id);
-    }
-
-    /// Whether it and all that it needs are wanted; not when it is met again on the way.
-    bool stands(const std::string& id, const std::set<std::string>& wanted,
-                std::set<std::string> met = {}) const
-    {
-        if (!wanted.contains(id) || !met.insert(id).second) return false;
-        return std::ranges::all_of(layerOf(id).needs,
-                                   [&](const auto& need) { return stands(need, wanted, met); });
-    }
-
-    std::set<std::string> standing(const std::set<std::string>& wanted) const
-    {
-        std::set<std::string> all;
-        for (const auto& id : wanted)
-            if (stands(id, wanted)) all.insert(id);
-        return all;
-    }
-
     void settle()
     {
-        std::set<std::string> wanted = m_flipped;
-        wanted.insert("base");
-        for (const auto& layer : m_tangle.layers)
-            if (isHeld(layer.id) || isByItself(layer)) wanted.insert(layer.id);
-        auto one = standing(wanted);
-        for (const auto& layer : m_tangle.layers) {
-            std::string last;
-            for (const auto& id : m_lately) {
-                const bool competes =
-                    one.contains(id) && !layer.group.empty() && layerOf(id).group == layer.group;
-                if (competes) last = id;
+        std::set<std::string> pressed;
+        for (const auto& [code, strands] : m_held) {
+            for (const auto* strand : strands) {
+                const auto* goal = std::get_if<LayerGoal>(&strand->ends[0].goal);
+                if (goal && goal->engage == Engage::Hold) pressed.insert(goal->layer);
             }
-            for (const auto& other : groupOf(layer.id))
-                if (other != last) one.erase(other);
         }
-        m_engaged = standing(one);
+        m_stack.settle(pressed);
     }
 
     const Tangle& m_tangle;
@@ -258,8 +133,7 @@ class SlowLayers
     std::map<ControlCode, Strands> m_held;  ///< and the strands that took the press
     std::set<ControlCode> m_on;             ///< switches
     int m_hand = 0;                         ///< where the axis of the stick is
-    std::set<std::string> m_flipped, m_engaged;
-    std::vector<std::string> m_lately;  ///< wanted in this order, the last one last
+    SlowStack m_stack;
 };
 
 class LayerRules : public MachineStory

@@ -341,10 +341,10 @@ TEST_F(Layers, UnpluggingLetsGoOfALayer)
     start();
     pressAndSee(kThumb);
     pressAndSee(kTrigger);
-    machine->lose(input(kThumb), ++now);
+    lose(*machine, input(kThumb), ++now);
     EXPECT_EQ(pressed(), "2") << "the press is still where it began";
     EXPECT_EQ(engaged(), "");
-    machine->lose(input(kTrigger), ++now);
+    lose(*machine, input(kTrigger), ++now);
     EXPECT_EQ(pressed(), "");
 }
 

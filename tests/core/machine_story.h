@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/plan/machine.h"
+#include "support/lose.h"
 #include "support/small_tangle.h"
 
 #include <gmock/gmock.h>
@@ -11,8 +12,6 @@
 
 namespace jolly::test
 {
-
-inline constexpr Time kMs = std::chrono::milliseconds(1);
 
 /// A running tangle as a story: move, press, and see what came out since the last look.
 class MachineStory : public testing::Test
@@ -39,7 +38,7 @@ class MachineStory : public testing::Test
     std::vector<std::string> seen()
     {
         std::vector<std::string> lines;
-        machine->takeChanges([&](const Change& change) {
+        machine->takeChanges(now, [&](const Change& change) {
             const auto control = machine->plan().outputs[change.output].layout.control;
             lines.push_back(
                 toText(control) + " = " + std::to_string(change.raw.x) +

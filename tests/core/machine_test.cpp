@@ -183,8 +183,8 @@ TEST_F(MachineTest, LosingAControlReleasesItsPressAndRestsItsAxis)
     prime(kTrigger, 0);
     move(kThrottle, 700);
     seen();
-    machine->lose(input(kTrigger), Time{});
-    machine->lose(input(kThrottle), Time{});
+    lose(*machine, input(kTrigger), Time{});
+    lose(*machine, input(kThrottle), Time{});
     EXPECT_THAT(seen(), ElementsAre("button 1 = 0", "axis 3 = -32768"));
 }
 
@@ -193,7 +193,7 @@ TEST_F(MachineTest, AnAxisCanKeepItsValueWhenItsControllerGoes)
     addStrand(tangle, kThrottle, axis(3)).whenAway = WhenAway::Keep;
     start();
     move(kThrottle, 1000);
-    machine->lose(input(kThrottle), Time{});
+    lose(*machine, input(kThrottle), Time{});
     EXPECT_EQ(at(axis(3)), 32767);
 }
 
@@ -277,13 +277,13 @@ TEST_F(MachineTest, PressesAndReleasesBalanceWhateverHappens)
         seed = seed * 1664525U + 1013904223U;
         const auto code = (seed >> 24U) % 2 == 0 ? kTrigger : kThumb;
         const auto deed = (seed >> 16U) % 8;
-        if (deed == 0) machine->lose(input(code), Time{});
+        if (deed == 0) lose(*machine, input(code), Time{});
         if (deed == 1) prime(code, static_cast<int>((seed >> 10U) & 1U));
         if (deed > 1) move(code, static_cast<int>(deed & 1U));
-        machine->dropChanges();
+        machine->dropChanges(Time{});
     }
-    machine->lose(input(kTrigger), Time{});
-    machine->lose(input(kThumb), Time{});
+    lose(*machine, input(kTrigger), Time{});
+    lose(*machine, input(kThumb), Time{});
     EXPECT_EQ(at(button(1)), 0);
 }
 

@@ -11,7 +11,6 @@ using namespace test;
 using testing::ElementsAre;
 using testing::IsEmpty;
 
-constexpr Time kMs = std::chrono::milliseconds(1);
 const Trim kTrim{
     .up = Source{"stick", kThumb}, .down = Source{"stick", kTrigger}, .step = 0.1, .most = 1.0};
 
@@ -32,7 +31,7 @@ class Meaning : public MachineStory
         }
     }
 
-    double out(std::uint32_t strand = 0) const { return machine->strandOutlets(strand)[0].x; }
+    double out(std::uint32_t strand = 0) const { return machine->stages().outlets(machine->plan().strands[strand])[0].x; }
 
     std::uint32_t outputOf(VirtualControl control) const
     {
@@ -232,7 +231,7 @@ TEST_F(Meaning, AnAxisThatIsKeptWithoutItsControllerOutlivesAnEdit)
     addStrand(tangle, kX, axis(1)).whenAway = WhenAway::Keep;
     start();
     move(kX, 500);
-    machine->lose(input(kX), now);
+    lose(*machine, input(kX), now);
     EXPECT_EQ(at(axis(1)), 16384);
     auto next = std::make_unique<Machine>(compile(tangle));
     next->takeOver(*machine, now);
@@ -287,9 +286,9 @@ TEST_F(Meaning, WhatIsKeptWithoutItsControllerIsKeptThroughAnEdit)
     start();
     move(kX, 500);
     move(kY, 1000);
-    machine->lose(input(kY), now);
+    lose(*machine, input(kY), now);
     tangle.strands[0].isOn = false;
-    machine->lose(input(kX), now);
+    lose(*machine, input(kX), now);
     auto next = std::make_unique<Machine>(compile(tangle));
     next->takeOver(*machine, now);
     machine = std::move(next);

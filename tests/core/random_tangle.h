@@ -153,7 +153,9 @@ class Chance
     {
         if (!oneIn(3)) return std::nullopt;
         When when{.isOff = oneIn(2)};
-        if (oneIn(2)) {
+        if (tangle.layers.size() > 1 && oneIn(4)) {
+            when.layer = of(tangle.layers).id;
+        } else if (oneIn(2)) {
             when.control = source(tangle, kButtons);
         } else {
             when.output = Target{"jolly", button(static_cast<std::uint16_t>(1 + below(4)))};
@@ -205,8 +207,16 @@ class Chance
                         : kind == ControlKind::Button ? source(tangle, kButtons)
                                                       : source(tangle, {kHat});
         strand.whenAway = oneIn(3) ? WhenAway::Keep : WhenAway::Rest;
+        place(tangle, strand);
         shape(tangle, strand);
         return strand;
+    }
+
+    /// Gives it a layer and a craft.
+    void place(const Tangle& tangle, Strand& strand)
+    {
+        strand.layer = oneIn(2) ? std::string(kBase) : of(tangle.layers).id;
+        strand.craft = oneIn(3) ? of(tangle.craft).id : std::string(kEverywhere);
     }
 
     /// Gives it stages and ends.
@@ -225,15 +235,51 @@ class Chance
                 end.how = of(std::vector{How::Pulse, How::PulseAtRelease, How::PulseAtBoth});
                 end.pulse = 20.0 + static_cast<double>(below(3));
             }
+            if (kind == ControlKind::Button && tangle.layers.size() > 1 && oneIn(4)) {
+                end.goal = layerGoal(tangle);
+                strand.ends.push_back(end);
+                continue;
+            }
             if (kind == ControlKind::Axis && targetOf(end)->control != axis(3) && oneIn(4))
                 end.part = oneIn(2) ? Part::Upper : Part::Lower;
             if (!leadsTo(strand, *targetOf(end))) strand.ends.push_back(end);
         }
+        const bool leadsALayer = std::ranges::any_of(
+            strand.ends, [](const End& end) { return !targetOf(end); });
         for (auto& stage : strand.stages) {
+            if (stage.when && !stage.when->layer.empty() && leadsALayer) stage.when.reset();
             if (stage.when && stage.when->output && leadsTo(strand, *stage.when->output))
                 stage.when.reset();  // it may not wait for itself
         }
         if (oneIn(4)) strand.ends.push_back({strand.ends[0].outlet, Nothing{}});
+    }
+
+    /// An end that engages a layer or chooses a craft.
+    Goal layerGoal(const Tangle& tangle)
+    {
+        if (oneIn(5))
+            return CraftGoal{of(tangle.craft).id,
+                             of(std::vector{Choose::This, Choose::Next, Choose::Previous})};
+        const auto& layer = tangle.layers[1 + below(tangle.layers.size() - 1)];
+        if (layer.group.empty() || oneIn(2))
+            return LayerGoal{layer.id, oneIn(3) ? Engage::Flip : Engage::Hold};
+        return LayerGoal{layer.id, oneIn(2) ? Engage::Next : Engage::Previous};
+    }
+
+    /// Layers of all sorts, and a family of craft.
+    void addLayers(Tangle& tangle)
+    {
+        for (const std::string id : {"a", "b", "c"}) {
+            Layer layer{.id = id, .name = id};
+            if (oneIn(2)) layer.group = "group";
+            if (oneIn(4)) layer.needs.push_back(of(std::vector<std::string>{"a", "b", "c"}));
+            if (oneIn(2)) layer.crossing = Crossing::PickUp;
+            layer.tellsSwitches = !oneIn(3);
+            layer.remembers = !oneIn(3);
+            tangle.layers.push_back(layer);
+        }
+        tangle.craft.push_back({.id = "boats", .name = "boats", .parent = "everywhere"});
+        tangle.craft.push_back({.id = "gannet", .name = "gannet", .parent = "boats"});
     }
 
     Tangle tangle()
@@ -243,14 +289,16 @@ class Chance
         tangle.devices[0].settings.push_back({.control = axis(2), .meeting = Meeting::Sum});
         tangle.devices[0].settings.push_back(
             {.control = axis(4), .meeting = oneIn(2) ? Meeting::Larger : Meeting::Average});
-        for (auto count = 1 + below(7); count > 0; --count)
+        const bool hasLayers = !oneIn(3);
+        if (hasLayers) addLayers(tangle);
+        for (auto count = 1 + below(hasLayers ? 12 : 7); count > 0; --count)
             tangle.strands.push_back(strand(tangle, "strand " + std::to_string(count)));
         return tangle;
     }
 
     void edit(Tangle& tangle)
     {
-        const auto deed = below(6);
+        const auto deed = below(8);
         if (deed == 0 || tangle.strands.empty())
             tangle.strands.push_back(strand(tangle, "new " + std::to_string(m_random())));
         auto& strand = tangle.strands[below(tangle.strands.size())];
@@ -258,6 +306,12 @@ class Chance
         if (deed == 2) strand.isOn = !strand.isOn;
         if (deed == 3) std::swap(strand, tangle.strands.front());
         if (deed == 4) strand.note += ".";  // nothing that matters
+        if (deed == 6) place(tangle, strand);
+        if (deed == 7 && tangle.layers.size() > 1) {
+            auto& layer = tangle.layers[1 + below(tangle.layers.size() - 1)];
+            layer.crossing = oneIn(2) ? Crossing::PickUp : Crossing::Jump;
+            layer.remembers = !layer.remembers;
+        }
         if (deed == 5 && tangle.strands.size() > 1) {
             const auto place = strand.id;
             std::erase_if(tangle.strands, [&](const Strand& s) { return s.id == place; });

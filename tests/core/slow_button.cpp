@@ -254,12 +254,22 @@ bool SlowButton::repeat(const Repeat& repeat, bool isDown, Time now, bool isNews
 
 bool SlowButton::delay(const Delay& delay, bool isDown, Time now)
 {
-    while (!m_changes.empty() && m_changes.front() <= now) {
+    if (!m_changes.empty() && m_changes.front().due <= now) {  // one in each run
+        m_cameOut = {m_changes.front().heard, now};
         m_changes.pop_front();
         m_isOn = !m_isOn;
+        if (m_isOn && !m_changes.empty()) {  // a press stays as long as it was held
+            auto& release = m_changes.front();
+            release.due = std::max(release.due, now + release.heard - m_cameOut.heard);
+        }
     }
     const bool last = m_isOn != (m_changes.size() % 2 == 1);  // when all are through
-    if (isDown != last && m_changes.size() < 16) m_changes.push_back(now + ms(delay.by));
+    if (isDown == last || m_changes.size() == 16) return m_isOn;
+    Change change{now, now + ms(delay.by)};
+    const auto before = m_changes.empty() ? m_cameOut : m_changes.back();
+    if (!m_changes.empty()) change.due = std::max(change.due, before.due);
+    if (!isDown) change.due = std::max(change.due, before.due + now - before.heard);
+    m_changes.push_back(change);
     return m_isOn;
 }
 
@@ -301,24 +311,56 @@ double SlowButton::nudge(const Nudge& nudge, int way, bool isReset, Time now, bo
     return *m_value;
 }
 
+void SlowButton::stop(const StageParameters& stage)
+{
+    m_pulses = {};
+    if (std::holds_alternative<PressKinds>(stage) || std::holds_alternative<Repeat>(stage)) {
+        m_phase = "";
+        m_isOn = false;
+        m_at.reset();
+        m_end.reset();
+    }
+    if (std::holds_alternative<Debounce>(stage)) *this = {};
+    if (std::holds_alternative<Delay>(stage)) m_changes.clear();
+}
+
 void SlowButton::wake(const StageParameters& stage, Value in, Time now, const See& see)
 {
-    if (std::holds_alternative<Latch>(stage) || std::holds_alternative<SetAndClear>(stage)) {
-        m_wasDown = isDown(in);
-    } else if (const auto* ramp = std::get_if<Ramp>(&stage)) {
-        m_wasDown = isDown(in);
+    m_wasDown = isDown(in);
+    if (const auto* ramp = std::get_if<Ramp>(&stage)) {
         m_last = now;
         if (ramp->stays) m_way = 0;
     } else if (const auto* nudge = std::get_if<Nudge>(&stage)) {
         m_way = (isDown(in) ? 1 : 0) - (isDown(nudge->back, see) ? 1 : 0);
         m_at.reset();
-    } else if (std::holds_alternative<Positions>(stage)) {
-        return;
-    } else {
+    } else if (std::holds_alternative<Repeat>(stage)) {
+        m_at.reset();
+    } else if (std::holds_alternative<Delay>(stage) && m_changes.empty()) {
+        m_isOn = isDown(in);
+        m_cameOut = {};
+    } else if (std::holds_alternative<Debounce>(stage)) {
         *this = {};
-        if (std::holds_alternative<PressKinds>(stage) || std::holds_alternative<Repeat>(stage))
-            m_wasDown = isDown(in);
+    } else if (std::holds_alternative<SwitchPositions>(stage)) {
+        look(stage, see, false);
+    } else if (const auto* steps = std::get_if<SwitchSteps>(&stage)) {
+        const auto at = standsAt(steps->places, see, false);
+        if (!at.empty()) m_phase = at;
     }
+}
+
+void SlowButton::look(const StageParameters& stage, const See& see, bool isNews)
+{
+    if (const auto* lever = std::get_if<SwitchPositions>(&stage))
+        standsAt(lever->places, see, isNews);
+    if (const auto* steps = std::get_if<SwitchSteps>(&stage)) standsAt(steps->places, see, isNews);
+    if (const auto* putting = std::get_if<Positions>(&stage))
+        standsAt(plain(putting->places), see, isNews);
+}
+
+bool SlowButton::isPerforming(const StageParameters& stage) const
+{
+    if (std::holds_alternative<Repeat>(stage)) return m_isOn;
+    return m_pulses.isDown || m_pulses.waiting != 0 || m_phase == "again" || !m_changes.empty();
 }
 
 Time SlowButton::nextAt(const StageParameters& stage, Time now) const
@@ -328,7 +370,7 @@ Time SlowButton::nextAt(const StageParameters& stage, Time now) const
         return moves ? now + std::chrono::milliseconds(4) : Time::max();
     }
     if (std::holds_alternative<Delay>(stage))
-        return m_changes.empty() ? Time::max() : m_changes.front();
+        return m_changes.empty() ? Time::max() : m_changes.front().due;
     if (std::holds_alternative<Repeat>(stage) && m_isOn) return *m_end;
     auto next = m_at.value_or(Time::max());
     if (m_pulses.until) next = std::min(next, *m_pulses.until);

@@ -37,7 +37,13 @@ class SlowButton
     /// @param led  outlets from which ends lead.
     std::vector<Value> run(const StageParameters& stage, Value in, Time now, const See& see,
                            bool isNews, const std::set<std::string>& led);
+    /// What is under way in it ends; what it holds stays.
+    void stop(const StageParameters& stage);
+    /// Goes on after a time in which it saw nothing.
     void wake(const StageParameters& stage, Value in, Time now, const See& see);
+    /// A control that it looks at changed.
+    void look(const StageParameters& stage, const See& see, bool isNews);
+    [[nodiscard]] bool isPerforming(const StageParameters& stage) const;
     [[nodiscard]] Time nextAt(const StageParameters& stage, Time now) const;
 
  private:
@@ -59,7 +65,12 @@ class SlowButton
     std::string m_phase;        ///< of a press: "", "first", "again", "long", "twice"; of steps
     std::vector<std::string> m_order;  ///< positions that are down, the latest last
     SlowPulses m_pulses;
-    std::deque<Time> m_changes;  ///< that are under way
+    /// A change under way: when it came in, and when it comes out.
+    struct Change {
+        Time heard, due;
+    };
+    std::deque<Change> m_changes;
+    Change m_cameOut{};  ///< the last one that did, and when
     double m_part = 0.0;
     std::optional<double> m_value;
     int m_way = 0, m_lastWay = -1;

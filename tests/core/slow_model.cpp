@@ -9,6 +9,32 @@
 namespace jolly::test
 {
 
+namespace
+{
+
+constexpr double kMeets = 0.02;
+
+bool isDownNow(Value value)
+{
+    return value.x >= 0.5;
+}
+
+bool isAxis(const std::optional<Target>& place)
+{
+    return place && place->control.kind == ControlKind::Axis;
+}
+
+}  // namespace
+
+SlowModel::SlowModel(const Tangle& tangle) : m_tangle(tangle), m_stack(tangle)
+{
+    order();
+    forEachControlOfRig([this](const Source& source) {
+        m_routes[nameOf(source)] = wanted(source);
+        countOnly(source);
+    });
+}
+
 SlowModel::Name SlowModel::nameOf(const Source& source)
 {
     return source.controller + " " + std::to_string(static_cast<int>(source.control.type)) + " " +
@@ -20,9 +46,35 @@ SlowModel::Name SlowModel::nameOf(const Target& target)
     return target.device + " " + toText(target.control);
 }
 
+/// The virtual control that an end moves, or the layer that it holds engaged.
+std::optional<Target> SlowModel::placeOf(const End& end)
+{
+    if (const auto* target = targetOf(end)) return *target;
+    const auto* layer = std::get_if<LayerGoal>(&end.goal);
+    if (layer && layer->engage == Engage::Hold) return Target{"layer " + layer->layer, button(1)};
+    return std::nullopt;
+}
+
 SlowModel::EndName SlowModel::nameOf(const End& end)
 {
-    return {end.outlet, nameOf(*targetOf(end))};
+    return {end.outlet, nameOf(*placeOf(end))};
+}
+
+void SlowModel::forEachControlOfRig(const std::function<void(const Source&)>& visit) const
+{
+    for (const auto& controller : m_tangle.rig) {
+        for (const auto& control : controller.controls) visit({controller.id, control.code});
+    }
+}
+
+const Strand& SlowModel::strandOf(const Name& id) const
+{
+    return **std::ranges::find(m_order, id, [](const Strand* strand) { return strand->id; });
+}
+
+const Layer& SlowModel::layerOf(const Name& id) const
+{
+    return *std::ranges::find(m_tangle.layers, id, &Layer::id);
 }
 
 const RigControl& SlowModel::rigControl(const Source& source) const
@@ -48,6 +100,21 @@ Value SlowModel::valueOf(const Source& source) const
     return {at / control.calibration.high};  // the small stick's axes rest at 0
 }
 
+/// Whether a press of it is under way.
+bool SlowModel::isPressed(const Source& source) const
+{
+    const auto kind = rigControl(source).kind;
+    const auto value = valueOf(source);
+    if (kind == ControlKind::Hat) return value.x != 0.0 || value.y != 0.0;
+    return kind == ControlKind::Button && isDownNow(value);
+}
+
+bool SlowModel::isSwitch(const Source& source) const
+{
+    const auto& control = rigControl(source);
+    return control.kind == ControlKind::Button && !springsBack(control.buttonKind);
+}
+
 SlowStage::See SlowModel::see() const
 {
     return [this](const Source& source) { return valueOf(source); };
@@ -63,11 +130,19 @@ VirtualSettings SlowModel::settings(const Target& target) const
     return {};
 }
 
+bool SlowModel::isFollowed(const Target& target) const
+{
+    return target.control.kind == ControlKind::Hat ||
+           (target.control.kind == ControlKind::Axis &&
+            settings(target).meeting == Meeting::MovedLast);
+}
+
 bool SlowModel::works(const Stage& stage) const
 {
     if (!stage.when) return true;
-    const auto value = stage.when->output ? at(*stage.when->output) : valueOf(stage.when->control);
-    return (value.x >= 0.5) != stage.when->isOff;
+    const auto& when = *stage.when;
+    if (!when.layer.empty()) return engaged().contains(when.layer) != when.isOff;
+    return isDownNow(when.output ? at(*when.output) : valueOf(when.control)) != when.isOff;
 }
 
 /// By the place of their control in the rig, then of themselves in the tangle.
@@ -102,7 +177,9 @@ std::vector<const Stage*> SlowModel::stagesOf(const Strand& strand)
 bool SlowModel::looksAt(const Strand& strand, const Source& source) const
 {
     for (const auto* stage : stagesOf(strand)) {
-        if (stage->when && !stage->when->output && stage->when->control == source) return true;
+        if (stage->when && !stage->when->output && stage->when->layer.empty() &&
+            stage->when->control == source)
+            return true;
         bool does = false;
         forEachControl(stage->parameters,
                        [&](const auto&, const auto& seen) { does = does || seen == source; });
@@ -120,22 +197,27 @@ bool SlowModel::waitsFor(const Strand& strand, const Target& target) const
 
 Value SlowModel::at(const Target& target) const
 {
-    std::vector<Value> said;  // in the order of the strands
+    const auto hand = m_hands.find(nameOf(target));
+    return hand == m_hands.end() ? said(target) : hand->second;
+}
+
+/// What the strands say there, whatever a hand does.
+Value SlowModel::said(const Target& target) const
+{
+    std::vector<Value> all;  // in the order of the strands
     for (const auto* strand : inOrder()) {
         const auto running = m_running.find(strand->id);
         if (running == m_running.end()) continue;
         for (const auto& end : strand->ends) {
-            if (end.goal != Goal(target)) continue;
+            if (placeOf(end) != target) continue;
             const auto says = running->second.says.find(nameOf(end));
-            if (says != running->second.says.end()) said.push_back(says->second);
+            if (says != running->second.says.end()) all.push_back(says->second);
         }
     }
-    if (said.empty()) return {};
-    const auto isDown = [](Value value) { return value.x >= 0.5; };
+    if (all.empty()) return {};
     if (target.control.kind == ControlKind::Button)
-        return {std::ranges::any_of(said, isDown) ? 1.0 : 0.0, 0.0};
-    const auto meeting = settings(target).meeting;
-    if (target.control.kind == ControlKind::Hat || meeting == Meeting::MovedLast) {
+        return {std::ranges::any_of(all, isDownNow) ? 1.0 : 0.0, 0.0};
+    if (isFollowed(target)) {
         const auto owner = m_owners.find(nameOf(target));
         if (owner == m_owners.end()) return {};
         const auto& [strand, end] = owner->second;
@@ -143,105 +225,245 @@ Value SlowModel::at(const Target& target) const
     }
     double sum = 0.0;
     double larger = 0.0;
-    for (const auto value : said) {
+    for (const auto value : all) {
         sum += value.x;
         if (std::abs(value.x) > std::abs(larger)) larger = value.x;
     }
+    const auto meeting = settings(target).meeting;
     if (meeting == Meeting::Larger) return {larger};
-    if (meeting == Meeting::Average) return {sum / static_cast<double>(said.size())};
+    if (meeting == Meeting::Average) return {sum / static_cast<double>(all.size())};
     return {std::clamp(sum, -1.0, 1.0)};
 }
 
+/// A stage that waits for something sleeps until its strand runs, and it is so.
 SlowModel::Running& SlowModel::running(const Strand& strand)
 {
     auto& running = m_running[strand.id];
     const auto stages = stagesOf(strand);
-    for (auto i = running.stages.size(); i < stages.size(); ++i)
+    for (auto i = running.stages.size(); i < stages.size(); ++i) {
         running.stages.emplace_back(stages[i]->parameters);
+        running.stages.back().sleeps = stages[i]->when.has_value();
+    }
+    running.values.resize(stages.size());
     return running;
 }
 
-void SlowModel::run(const Strand& strand, Why why, Time now)
+/// @return what comes out, by outlet.
+std::vector<Value> SlowModel::runStages(const Strand& strand, Value in, bool isNews, Time now)
 {
     auto& state = running(strand);
     const auto stages = stagesOf(strand);
     auto signal = signalOf(m_tangle, strand.source);
-    std::vector<Value> out = {valueOf(strand.source)};
+    std::vector<Value> out = {in};
     std::set<std::string> led;
     for (const auto& end : strand.ends)
         led.insert(end.outlet.empty() ? outletsOf(strand).front() : end.outlet);
-    state.due = Time::max();
     for (std::size_t i = 0; i < stages.size(); ++i) {
         auto& stage = state.stages[i];
-        const auto in = out[0];
+        in = out[0];
         const bool forks = signalAfter(stages[i]->parameters, signal).kind != signal.kind ||
                            outletsOf(stages[i]->parameters).size() > 1;
         if (!works(*stages[i])) {
             stage.sleeps = true;
             if (forks) out.assign(outletsOf(stages[i]->parameters).size(), Value{});
         } else {
-            if (stage.sleeps) stage.wake(in, now, see());
+            if (stage.sleeps) {
+                stage.stop();
+                stage.wake(in, now, see());
+            }
             stage.sleeps = false;
-            out = stage.run(in, signal, now, see(), why != Why::Known, led);
-            state.due = std::min(state.due, stage.nextAt(now));
+            out = stage.run(in, signal, now, see(), isNews, led);
         }
+        state.values[i] = out[0];
         signal = signalAfter(stages[i]->parameters, signal);
     }
+    return out;
+}
+
+/// What an end says for what came out of the stages, before pulses are made of it.
+Value SlowModel::outOf(const Strand& strand, const End& end, const std::vector<Value>& out) const
+{
     const auto names = outletsOf(strand);
+    const auto named = std::ranges::find(names, end.outlet);
+    auto value = out[named == names.end() ? 0 : static_cast<std::size_t>(named - names.begin())];
+    const auto place = placeOf(end);
+    if (!isAxis(place)) return value;
+    const auto signal = signalsOf(m_tangle, strand).back();
+    const auto sides = end.part == jolly::Part::Whole ? settings(*place).sides : Sides::One;
+    if (signal.sides == Sides::Two && sides == Sides::One) value.x = (value.x + 1.0) / 2.0;
+    if (signal.sides == Sides::One && sides == Sides::Two) value.x = 2.0 * value.x - 1.0;
+    if (end.part == jolly::Part::Lower) value.x = -value.x;
+    return value;
+}
+
+void SlowModel::run(const Strand& strand, Value in, Why why, Time now)
+{
+    auto& state = running(strand);
+    state.in = in;
+    const auto out = runStages(strand, in, why == Why::Moved, now);
+    const bool areButtons = signalsOf(m_tangle, strand).back().kind == ControlKind::Button;
+    bool isMet = false;
     for (const auto& end : strand.ends) {
-        if (!targetOf(end)) continue;
-        const auto named = std::ranges::find(names, end.outlet);
-        const auto place = named == names.end() ? 0 : named - names.begin();
-        auto value = out[static_cast<std::size_t>(place)];
-        if (signal.kind == ControlKind::Button && end.how != How::Held)
-            value = pulsed(state, end, value, why, now);
-        if (targetOf(end)->control.kind == ControlKind::Axis) {
-            const auto sides =
-                end.part == Part::Whole ? settings(*targetOf(end)).sides : Sides::One;
-            if (signal.sides == Sides::Two && sides == Sides::One) value.x = (value.x + 1.0) / 2.0;
-            if (signal.sides == Sides::One && sides == Sides::Two) value.x = 2.0 * value.x - 1.0;
-            if (end.part == Part::Lower) value.x = -value.x;
+        if (!placeOf(end)) continue;
+        auto value = outOf(strand, end, out);
+        if (state.waits[nameOf(end)] != Waits::No) {
+            if (!hasMet(strand, end, value)) continue;
+            isMet = true;
         }
+        if (areButtons && end.how != How::Held) value = pulsed(state, end, value, why, now);
         say(strand, end, value, why);
     }
+    if (isMet) dropLeft(strand.source);
+    giveOrders(strand, out, why);
+    state.due = dueOf(strand, now);
+}
+
+/// When it wants to run by itself.
+Time SlowModel::dueOf(const Strand& strand, Time now, bool doStagesRun)
+{
+    auto& state = running(strand);
+    auto due = Time::max();
+    for (const auto& stage : state.stages) {
+        if (doStagesRun && !stage.sleeps) due = std::min(due, stage.nextAt(now));
+    }
+    for (const auto& [end, pulses] : state.pulses) {
+        if (pulses.until) due = std::min(due, *pulses.until);
+    }
+    return due == Time::max() ? due : std::max(due, now + Time(1));
 }
 
 Value SlowModel::pulsed(Running& state, const End& end, Value value, Why why, Time now)
 {
     auto& pulses = state.pulses[nameOf(end)];
     auto& wasDown = state.wereDown[nameOf(end)];
-    const bool isDown = value.x >= 0.5;
-    if (why != Why::Known && isDown && !wasDown && end.how != How::PulseAtRelease) ++pulses.waiting;
-    if (why != Why::Known && !isDown && wasDown && end.how != How::Pulse) ++pulses.waiting;
-    wasDown = isDown;
+    const bool isNews = why == Why::Moved;
+    if (isNews && isDownNow(value) && !wasDown && end.how != How::PulseAtRelease) ++pulses.waiting;
+    if (isNews && !isDownNow(value) && wasDown && end.how != How::Pulse) ++pulses.waiting;
+    wasDown = isDownNow(value);
     pulses.run(Time(std::llround(end.pulse * 1e6)), now);
-    if (pulses.until) state.due = std::min(state.due, *pulses.until);
     return {pulses.isDown ? 1.0 : 0.0, 0.0};
+}
+
+/// The hand comes to where the axis is, or past it. Where several meet it comes to what was left by
+/// a strand of the same control.
+bool SlowModel::hasMet(const Strand& strand, const End& end, Value value)
+{
+    const auto place = *placeOf(end);
+    double axis = said(place).x;
+    bool isFound = isFollowed(place);
+    for (const auto* other : inOrder()) {
+        if (other->source != strand.source) continue;
+        for (const auto& its : other->ends) {
+            if (isFound || placeOf(its) != place) continue;
+            if (!running(*other).left.contains(nameOf(its))) continue;
+            axis = running(*other).says.at(nameOf(its)).x;
+            isFound = true;
+        }
+    }
+    auto& waits = running(strand).waits[nameOf(end)];
+    const auto is = value.x - axis < 0.0 ? Waits::IsBelow : Waits::IsAbove;
+    const bool isPast = waits != Waits::Begins && waits != is;
+    const bool isNear = std::abs(value.x - axis) < kMeets;
+    waits = isPast || isNear ? Waits::No : is;
+    return isPast || isNear;
+}
+
+void SlowModel::giveOrders(const Strand& strand, const std::vector<Value>& out, Why why)
+{
+    auto& given = running(strand).given;
+    for (std::size_t e = 0; e < strand.ends.size(); ++e) {
+        const auto& end = strand.ends[e];
+        if (placeOf(end)) continue;
+        const bool isPress = isDownNow(outOf(strand, end, out));
+        const bool isGiven = isPress && !given.contains(e) && why == Why::Moved;
+        if (isPress) given.insert(e);
+        if (!isPress) given.erase(e);
+        if (!isGiven) continue;
+        if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
+            if (layer->engage == Engage::Flip) m_stack.flip(layer->layer);
+            if (layer->engage == Engage::Next) m_stack.step(layer->layer, 1);
+            if (layer->engage == Engage::Previous) m_stack.step(layer->layer, -1);
+        }
+        if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) {
+            const auto count = m_tangle.craft.size();
+            const auto place = static_cast<std::size_t>(
+                std::ranges::find(m_tangle.craft, m_wantedCraft, &Craft::id) -
+                m_tangle.craft.begin());
+            if (craft->choose == Choose::This) m_wantedCraft = craft->craft;
+            if (craft->choose == Choose::Next) m_wantedCraft = m_tangle.craft[(place + 1) % count].id;
+            if (craft->choose == Choose::Previous)
+                m_wantedCraft = m_tangle.craft[(place + count - 1) % count].id;
+        }
+    }
+}
+
+/// Whether an end comes before another one that leads to the same place.
+bool SlowModel::isFirst(const Strand& strand, const End& end, const Owner& other) const
+{
+    for (const auto* each : inOrder()) {
+        for (const auto& its : each->ends) {
+            if (!placeOf(its)) continue;
+            const Owner owner{each->id, nameOf(its)};
+            if (owner == Owner{strand.id, nameOf(end)}) return true;
+            if (owner == other) return false;
+        }
+    }
+    return false;
 }
 
 void SlowModel::say(const Strand& strand, const End& end, Value value, Why why)
 {
-    auto& says = running(strand).says;
+    auto& state = running(strand);
     const auto name = nameOf(end);
-    const auto said = says.find(name);
-    const bool isSame = said != says.end() && std::abs(said->second.x - value.x) <= 1e-12 &&
-                        said->second.y == value.y;
-    if (isSame && why != Why::Known) return;
-    says[name] = value;
-    const auto target = nameOf(*targetOf(end));
-    if (why == Why::Moved || !m_owners.contains(target)) m_owners[target] = {strand.id, name};
+    const auto said = state.says.find(name);
+    const bool isSame = said != state.says.end() && !state.left.contains(name) &&
+                        std::abs(said->second.x - value.x) <= 1e-12 && said->second.y == value.y;
+    if (isSame && (why == Why::Moved || why == Why::Gone)) return;
+    state.says[name] = value;
+    state.left.erase(name);
+    const auto target = nameOf(*placeOf(end));
+    const auto owner = m_owners.find(target);
+    const Owner me{strand.id, name};
+    if (why == Why::Moved) {
+        m_owners[target] = me;
+        m_moved.insert(target);
+    } else if (owner == m_owners.end()) {
+        m_owners[target] = me;
+    } else if (why == Why::Brought &&
+               m_running[owner->second.first].left.contains(owner->second.second)) {
+        owner->second = me;
+    } else if (!m_moved.contains(target) && isFirst(strand, end, owner->second)) {
+        owner->second = me;
+    }
+    noteFlips();
+}
+
+void SlowModel::unsay(const Strand& strand, const End& end)
+{
+    auto& state = running(strand);
+    const auto name = nameOf(end);
+    state.left.erase(name);
+    if (state.says.erase(name) == 0) return;
+    const auto target = nameOf(*placeOf(end));
+    if (m_owners.contains(target) && m_owners[target] == Owner{strand.id, name}) {
+        m_owners.erase(target);
+        m_moved.erase(target);
+    }
+    findOwners();
     noteFlips();
 }
 
 void SlowModel::runIfKnown(const Strand& strand, Why why, Time now)
 {
-    if (m_controls.contains(nameOf(strand.source)) && !running(strand).isMasked)
-        run(strand, why, now);
+    const auto& state = running(strand);
+    if (m_controls.contains(nameOf(strand.source)) && !state.isMasked && state.part == Part::Counts)
+        run(strand, valueOf(strand.source), why, now);
 }
 
 void SlowModel::look(const Strand& strand, bool isNews)
 {
     auto& state = running(strand);
+    if (state.part != Part::Counts) return;
     const auto stages = stagesOf(strand);
     for (std::size_t i = 0; i < stages.size(); ++i) {
         auto& stage = state.stages[i];
@@ -251,6 +473,7 @@ void SlowModel::look(const Strand& strand, bool isNews)
             stage.look(see(), isNews);
         } else if (!m_controls.contains(nameOf(strand.source))) {
             stage.sleeps = false;
+            stage.stop();
             stage.wake({}, {}, see());
         }
     }
@@ -259,7 +482,7 @@ void SlowModel::look(const Strand& strand, bool isNews)
 void SlowModel::noteFlips()
 {
     for (const auto& target : waitedFor()) {
-        const bool isPressed = at(target).x >= 0.5;
+        const bool isPressed = isDownNow(at(target));
         auto& was = m_werePressed[nameOf(target)];
         if (was == isPressed) continue;
         was = isPressed;
@@ -273,18 +496,32 @@ void SlowModel::runFlips(Why why, Time now)
         const auto target = m_flips[i];
         for (const auto* strand : inOrder()) {
             if (!waitsFor(*strand, target)) continue;
-            look(*strand, why != Why::Known);
+            look(*strand, why == Why::Moved);
             runIfKnown(*strand, why, now);
         }
     }
     m_flips.clear();
 }
 
+void SlowModel::hold(const Target& target, Value value, Time now)
+{
+    m_hands[nameOf(target)] = value;
+    noteFlips();
+    runFlips(Why::Moved, now);
+}
+
+void SlowModel::letGo(const Target& target, Time now)
+{
+    m_hands.erase(nameOf(target));
+    noteFlips();
+    runFlips(Why::Moved, now);
+}
+
 void SlowModel::prime(const Source& source, Counts raw)
 {
     const auto& control = rigControl(source);
     const bool isHeld =
-        control.kind == ControlKind::Button && control.buttonKind == ButtonKind::Push && raw.x != 0;
+        control.kind == ControlKind::Button && springsBack(control.buttonKind) && raw.x != 0;
     m_controls[nameOf(source)] = {raw, isHeld};
     m_primed.insert(nameOf(source));
     for (const auto* strand : inOrder()) {
@@ -297,42 +534,47 @@ void SlowModel::begin(Time now)
     const auto isPrimed = [this](const Source& source) {
         return m_primed.contains(nameOf(source));
     };
-    for (const auto& controller : m_tangle.rig) {
-        for (const auto& control : controller.controls) {
-            const Source source{controller.id, control.code};
-            if (!isPrimed(source)) continue;
-            for (const bool isOwn : {true, false}) {
-                for (const auto* strand : inOrder()) {
-                    const bool does = isOwn ? strand->source == source
-                                            : !isPrimed(strand->source) && looksAt(*strand, source);
-                    if (!does) continue;
-                    look(*strand, false);
-                    runIfKnown(*strand, Why::Known, now);
-                }
-            }
+    forEachControlOfRig([&](const Source& source) {
+        if (!isPrimed(source)) return;
+        for (const auto& id : Route(present(source)).strands) {
+            look(strandOf(id), false);
+            runIfKnown(strandOf(id), Why::Known, now);
         }
-    }
+        for (const auto* strand : inOrder()) {
+            if (isPrimed(strand->source) || !looksAt(*strand, source)) continue;
+            look(*strand, false);
+            runIfKnown(*strand, Why::Known, now);
+        }
+        notePress(source, now);
+    });
     m_primed.clear();
     runFlips(Why::Known, now);
+    settle(now);
 }
 
 void SlowModel::move(const Source& source, bool isHatY, std::int32_t raw, Time now)
 {
     const auto name = nameOf(source);
     const bool isNew = !m_controls.contains(name);
+    if (!isNew && (isHatY ? m_controls[name].raw.y : m_controls[name].raw.x) == raw) return;
+    if (isSwitch(source) && m_taken.contains(name)) {  // from now on it goes its way
+        const auto taken = m_taken[name];
+        m_taken.erase(name);
+        changeRoute(source, taken, m_routes[name], now);
+    }
     auto& control = m_controls[name];
-    auto& part = isHatY ? control.raw.y : control.raw.x;
-    if (!isNew && part == raw) return;
-    part = raw;
+    (isHatY ? control.raw.y : control.raw.x) = raw;
     if (raw == 0) control.isHeldFromBefore = false;
     if (control.isHeldFromBefore) return;
-    const bool isDown = valueOf(source).x >= 0.5;
-    for (const auto* strand : inOrder()) {
-        if (strand->source != source) continue;
-        auto& state = running(*strand);
-        state.isMasked = state.isMasked && isDown;
-        runIfKnown(*strand, Why::Moved, now);
+    if (!isDownNow(valueOf(source))) {
+        for (const auto* strand : inOrder()) {
+            if (strand->source == source) running(*strand).isMasked = false;
+        }
     }
+    for (const auto& id : Route(present(source)).strands) {
+        if (!running(strandOf(id)).isMasked) run(strandOf(id), valueOf(source), Why::Moved, now);
+    }
+    notePress(source, now);
     for (const auto* strand : inOrder()) {
         if (strand->source == source || !looksAt(*strand, source)) continue;
         look(*strand, true);
@@ -341,35 +583,52 @@ void SlowModel::move(const Source& source, bool isHatY, std::int32_t raw, Time n
     runFlips(Why::Moved, now);
 }
 
-void SlowModel::lose(const Source& source, Time now)
+void SlowModel::lose(const std::vector<Source>& sources, Time now)
 {
-    m_controls.erase(nameOf(source));
-    for (const auto* strand : inOrder()) {
-        if (strand->source != source) continue;
-        auto& state = running(*strand);
-        state.isMasked = false;
-        state.due = Time::max();
-        for (auto& stage : state.stages) stage.forget();
-        state.pulses.clear();
-        state.wereDown.clear();
-        for (const auto& end : strand->ends) {
-            if (!targetOf(end)) continue;
-            const bool isAxis = targetOf(end)->control.kind == ControlKind::Axis;
-            if (isAxis && strand->whenAway == WhenAway::Keep) continue;
-            if (state.says.erase(nameOf(end)) == 0) continue;
-            const auto target = nameOf(*targetOf(end));
-            if (m_owners.contains(target) && m_owners[target] == Owner{strand->id, nameOf(end)})
-                m_owners.erase(target);
-            findOwners();
-            noteFlips();
+    for (const auto& source : sources) {
+        m_controls.erase(nameOf(source));
+        m_taken.erase(nameOf(source));
+        for (const auto* strand : inOrder()) {
+            if (strand->source == source) running(*strand).isMasked = false;
         }
     }
-    for (const auto* strand : inOrder()) {
-        if (strand->source == source || !looksAt(*strand, source)) continue;
-        look(*strand, true);
-        runIfKnown(*strand, Why::Gone, now);
+    for (const auto& source : sources) {
+        for (const auto* strand : inOrder()) {
+            if (strand->source != source) continue;
+            auto& state = running(*strand);
+            forget(*strand);
+            state.due = Time::max();
+            for (auto end = strand->ends.rbegin(); end != strand->ends.rend(); ++end) {
+                if (!placeOf(*end)) continue;
+                if (!isAxis(placeOf(*end)) || strand->whenAway == WhenAway::Rest)
+                    unsay(*strand, *end);
+            }
+            state.pulses.clear();
+            state.wereDown.clear();
+            state.waits.clear();
+            state.given.clear();
+        }
+        countOnly(source);
+    }
+    for (const auto& source : sources) {
+        for (const auto* strand : inOrder()) {
+            if (strand->source == source || !looksAt(*strand, source)) continue;
+            look(*strand, false);
+            runIfKnown(*strand, Why::Gone, now);
+        }
     }
     runFlips(Why::Gone, now);
+}
+
+/// Its stages begin anew; one that waits for something sleeps until it is so.
+void SlowModel::forget(const Strand& strand)
+{
+    auto& state = running(strand);
+    const auto stages = stagesOf(strand);
+    for (std::size_t i = 0; i < stages.size(); ++i) {
+        state.stages[i].forget();
+        state.stages[i].sleeps = stages[i]->when.has_value();
+    }
 }
 
 /// What nobody moved last is the first's that says anything there.
@@ -377,8 +636,8 @@ void SlowModel::findOwners()
 {
     for (const auto* strand : inOrder()) {
         for (const auto& end : strand->ends) {
-            if (targetOf(end) && running(*strand).says.contains(nameOf(end)))
-                m_owners.try_emplace(nameOf(*targetOf(end)), strand->id, nameOf(end));
+            if (placeOf(end) && running(*strand).says.contains(nameOf(end)))
+                m_owners.try_emplace(nameOf(*placeOf(end)), strand->id, nameOf(end));
         }
     }
 }
@@ -390,86 +649,33 @@ Time SlowModel::nextTick() const
     return next;
 }
 
+std::string SlowModel::nextStrand() const
+{
+    for (const auto& [id, running] : m_running) {
+        if (running.due == nextTick() && running.due != Time::max())
+            return id + " part " + std::to_string(static_cast<int>(running.part));
+    }
+    return "none";
+}
+
 void SlowModel::tick(Time now)
 {
     while (nextTick() <= now) {
         const auto time = nextTick();
         for (const auto* strand : inOrder()) {
-            if (running(*strand).due != time) continue;
-            running(*strand).due = Time::max();
-            runIfKnown(*strand, Why::Moved, now);
+            auto& state = running(*strand);
+            if (state.due != time) continue;
+            state.due = Time::max();
+            if (state.part == Part::Finishing) {
+                finish(*strand, now);
+                dropLeft(strand->source);
+            } else {
+                runIfKnown(*strand, Why::Moved, now);
+            }
             runFlips(Why::Moved, now);
             break;
         }
     }
-}
-
-/// The first of a kind goes on from the first of that kind, the second from the second.
-void SlowModel::continueStages(Running& now, const Strand& strand, Running& before,
-                               const Strand& was) const
-{
-    const auto old = stagesOf(was);
-    std::set<std::size_t> taken;
-    for (const auto* stage : stagesOf(strand)) {
-        now.stages.emplace_back(stage->parameters);
-        for (std::size_t i = 0; i < std::min(old.size(), before.stages.size()); ++i) {
-            if (taken.contains(i) || !before.stages[i].isOfKind(stage->parameters)) continue;
-            now.stages.back() = before.stages[i];
-            now.stages.back().change(stage->parameters);
-            taken.insert(i);
-            break;
-        }
-    }
-}
-
-void SlowModel::edit(const Tangle& tangle, Time now)
-{
-    const auto old = std::move(m_tangle);
-    auto before = std::move(m_running);
-    const auto owners = std::move(m_owners);
-    m_tangle = tangle;
-    order();
-    m_running.clear();
-    m_owners.clear();
-    m_werePressed.clear();
-    m_flips.clear();
-    for (const auto* strand : inOrder()) {
-        const auto known = m_controls.find(nameOf(strand->source));
-        auto& state = m_running[strand->id];
-        state.isMasked = known != m_controls.end() && known->second.raw.x != 0 &&
-                         rigControl(strand->source).kind == ControlKind::Button &&
-                         rigControl(strand->source).buttonKind == ButtonKind::Push;
-        const auto was = std::ranges::find(old.strands, strand->id, &Strand::id);
-        if (was == old.strands.end() || !was->isOn || was->source != strand->source) continue;
-        auto& past = before[strand->id];
-        state.isMasked = state.isMasked && past.isMasked;
-        continueStages(state, *strand, past, *was);
-        for (const auto& end : strand->ends) {
-            if (!targetOf(end) || !past.says.contains(nameOf(end))) continue;
-            const bool isKept = strand->whenAway == WhenAway::Keep &&
-                                targetOf(end)->control.kind == ControlKind::Axis;
-            if (known == m_controls.end() && !isKept) continue;
-            state.says[nameOf(end)] = past.says[nameOf(end)];
-            const auto wasEnd = std::ranges::find_if(
-                was->ends, [&](const End& e) { return targetOf(e) && nameOf(e) == nameOf(end); });
-            if (wasEnd->how == end.how) {
-                state.pulses[nameOf(end)] = past.pulses[nameOf(end)];
-                state.wereDown[nameOf(end)] = past.wereDown[nameOf(end)];
-            }
-            const auto owner = owners.find(nameOf(*targetOf(end)));
-            if (owner != owners.end() && owner->second == Owner{strand->id, nameOf(end)})
-                m_owners[owner->first] = owner->second;
-        }
-    }
-    findOwners();
-    for (const auto& target : waitedFor()) m_werePressed[nameOf(target)] = at(target).x >= 0.5;
-    for (const auto& controller : m_tangle.rig) {
-        for (const auto& control : controller.controls) {
-            const auto name = nameOf(Source{controller.id, control.code});
-            if (m_controls.contains(name)) m_primed.insert(name);
-        }
-    }
-    begin(now);
 }
 
 }  // namespace jolly::test

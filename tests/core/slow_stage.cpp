@@ -36,7 +36,7 @@ double deadZone(const DeadZone& zone, double v)
     return sign * (std::abs(v) - a) / (1.0 - a - e);
 }
 
-bool isDown(const std::optional<Source>& source, const SlowStage::See& see)
+bool isPressedNow(const std::optional<Source>& source, const SlowStage::See& see)
 {
     return source && see(*source).x >= 0.5;
 }
@@ -69,6 +69,18 @@ void SlowStage::forget()
     if (std::holds_alternative<Trim>(m_now)) m_down = down;
 }
 
+void SlowStage::stop()
+{
+    m_button.stop(m_now);
+    m_waiting = m_pulse = 0;
+    m_until.reset();
+}
+
+bool SlowStage::isPerforming() const
+{
+    return m_waiting != 0 || m_pulse != 0 || m_button.isPerforming(m_now);
+}
+
 void SlowStage::wake(Value in, Time now, const See& see)
 {
     if (SlowButton::knows(m_now)) {
@@ -76,22 +88,28 @@ void SlowStage::wake(Value in, Time now, const See& see)
     } else if (std::holds_alternative<Drive>(m_now) || std::holds_alternative<Spring>(m_now)) {
         m_before = in.x;
         m_last = now;
-    } else if (std::holds_alternative<HoldValue>(m_now)) {
-        m_down.clear();
+    } else if (const auto* hold = std::get_if<HoldValue>(&m_now)) {
+        if (!isPressedNow(hold->by, see)) m_down.clear();
     } else if (std::holds_alternative<Trim>(m_now)) {
         look(see, false);
-    } else {
+    } else if (std::holds_alternative<Slice>(m_now)) {
+        m_before = in.x;
+        m_hasRun = true;
+    } else if (std::holds_alternative<Ratchet>(m_now)) {
+        m_value = in.x;
+    } else if (!std::holds_alternative<EqualSlices>(m_now)) {
         forget();
     }
 }
 
 void SlowStage::look(const See& see, bool isNews)
 {
+    if (SlowButton::knows(m_now)) m_button.look(m_now, see, isNews);
     const auto* trim = std::get_if<Trim>(&m_now);
     if (!trim) return;
     const auto isPress = [&](const std::string& name, const std::optional<Source>& source) {
         const bool was = m_down.contains(name);
-        const bool is = isDown(source, see);
+        const bool is = isPressedNow(source, see);
         if (is) m_down.insert(name);
         if (!is) m_down.erase(name);
         return is && !was && isNews;
@@ -176,11 +194,11 @@ double SlowStage::pace(const Pace& pace, double v, double seconds)
 double SlowStage::hold(const HoldValue& hold, double v, double low, const See& see)
 {
     const bool was = m_down.contains("by");
-    const bool is = isDown(hold.by, see);
+    const bool is = isPressedNow(hold.by, see);
     m_down.clear();
     if (is) m_down.insert("by");
     if (was && !is && hold.way == Holding::Centre) m_offset = m_value - v;
-    if (isDown(hold.reset, see)) m_offset = 0.0;
+    if (isPressedNow(hold.reset, see)) m_offset = 0.0;
     if (was && is) return m_value;
     const double out = limited(v + m_offset, low, 1.0);
     if (is) m_value = out;
@@ -195,7 +213,7 @@ double SlowStage::drive(const Drive& drive, double v, double low, double seconds
     if (!m_hasRun) m_value = rest;
     if (m_hasRun) m_value += drive.speed * m_before * seconds;
     m_value = limited(m_value, m_low, drive.highest);
-    if (isDown(drive.reset, see)) m_value = rest;
+    if (isPressedNow(drive.reset, see)) m_value = rest;
     return m_value;
 }
 

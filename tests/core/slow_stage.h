@@ -36,8 +36,14 @@ class SlowStage
     std::vector<Value> run(Value in, Signal signal, Time now, const See& see, bool isNews,
                            const std::set<std::string>& led);
 
-    /// Begins again after it stood still.
+    /// What is under way in it ends.
+    void stop();
+
+    /// Goes on after a time in which it saw nothing.
     void wake(Value in, Time now, const See& see);
+
+    /// Whether a press that it took has not come to its end.
+    [[nodiscard]] bool isPerforming() const;
 
     /// Something that it looks at changed, or is seen for the first time.
     void look(const See& see, bool isNews);

@@ -343,18 +343,18 @@ TEST(Detents, WhatOverlapsOrIsOutOfOrderIsRefusedWithBothNames)
 
 TEST(Blend, JoinsTwoAxesInEveryWay)
 {
-    struct Row {
+    struct Way {
         Blending how;
         Sides sides;
         double a, b, out;
     };
-    for (const auto& row : {Row{Blending::HalfDifference, Sides::One, 1.0, 0.25, 0.75},
-                            Row{Blending::HalfDifference, Sides::Two, 0.5, -0.5, 0.5},
-                            Row{Blending::Average, Sides::Two, 0.5, -0.1, 0.2},
-                            Row{Blending::Larger, Sides::Two, 0.2, -0.6, -0.6},
-                            Row{Blending::Smaller, Sides::Two, 0.2, -0.6, 0.2},
-                            Row{Blending::Sum, Sides::Two, 0.8, 0.7, 1.0},
-                            Row{Blending::Weighted, Sides::Two, 1.0, 0.0, 0.75}}) {
+    for (const auto& row : {Way{Blending::HalfDifference, Sides::One, 1.0, 0.25, 0.75},
+                            Way{Blending::HalfDifference, Sides::Two, 0.5, -0.5, 0.5},
+                            Way{Blending::Average, Sides::Two, 0.5, -0.1, 0.2},
+                            Way{Blending::Larger, Sides::Two, 0.2, -0.6, -0.6},
+                            Way{Blending::Smaller, Sides::Two, 0.2, -0.6, 0.2},
+                            Way{Blending::Sum, Sides::Two, 0.8, 0.7, 1.0},
+                            Way{Blending::Weighted, Sides::Two, 1.0, 0.0, 0.75}}) {
         Other other(row.b, row.sides);
         EXPECT_NEAR(other.run(Blend{kOther, row.how, 0.25}, row.a), row.out, 1e-12)
             << static_cast<int>(row.how);

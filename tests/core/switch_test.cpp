@@ -75,7 +75,7 @@ TEST_F(Levers, LosingTheControllerLetsGoOfEveryPosition)
     press(kThumb);
     release(kTrigger);
     EXPECT_EQ(pressed(), "3");
-    machine->lose(input(kTrigger), ++now);
+    lose(*machine, input(kTrigger), ++now);
     EXPECT_EQ(pressed(), "") << "of the silent one, too";
 }
 

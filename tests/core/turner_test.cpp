@@ -137,7 +137,7 @@ TEST_F(Turners, TheLossOfAControllerTurnsNothing)
     lead(kDial, turner(1), {});
     start();
     move(kDial, 50);
-    machine->lose(input(kDial), ++now);
+    lose(*machine, input(kDial), ++now);
     EXPECT_EQ(at(turner(1)), 50);
     machine->prime(input(kDial), {7, 0});
     machine->begin(++now);

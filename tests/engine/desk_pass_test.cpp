@@ -198,5 +198,34 @@ TEST_F(DeskPassTest, PassingOnDoesNotAllocate)
     EXPECT_EQ(guard.count(), 0U);
 }
 
+TEST_F(DeskPassTest, AKeyThatWasPassedOnIsLetGoWhenItsKeyboardIsHeldNoLonger)
+{
+    flyWith(keyboard(), KEY_A);
+    key(KEY_B, 1);
+    tangle.strands[0].isOn = false;
+    weave();
+    EXPECT_FALSE(world.isHeld(handle));
+    EXPECT_THAT(keysGot(), ElementsAre(Pair(KEY_B, 1), Pair(KEY_B, 0)));
+}
+
+TEST_F(DeskPassTest, AKeyThatWasPassedOnIsLetGoWhenItsKeyboardIsUnplugged)
+{
+    flyWith(keyboard(), KEY_A);
+    key(KEY_B, 1);
+    world.unplug(handle);
+    step();
+    EXPECT_THAT(keysGot(), ElementsAre(Pair(KEY_B, 1), Pair(KEY_B, 0)));
+}
+
+TEST_F(DeskPassTest, AKeyOfTwoKeyboardsIsLetGoWithTheLastOfThem)
+{
+    flyWith(keyboard(), KEY_A);
+    key(KEY_B, 1);
+    key(KEY_B, 2);  // it repeats, which is no press
+    EXPECT_THAT(keysGot(), ElementsAre(Pair(KEY_B, 1)));
+    key(KEY_B, 0);
+    EXPECT_THAT(keysGot(), ElementsAre(Pair(KEY_B, 1), Pair(KEY_B, 0)));
+}
+
 }  // namespace
 }  // namespace jolly

@@ -174,7 +174,7 @@ TEST_F(GoalsInFlight, KeysAndTurnersAllocateNothing)
         machine.move(trigger, false, i % 2, now);
         machine.move(x, false, i, now);
         machine.tick(now);
-        machine.dropChanges();
+        machine.dropChanges(now);
     }
     EXPECT_EQ(guard.count(), 0U);
 }

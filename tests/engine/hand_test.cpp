@@ -195,5 +195,22 @@ TEST_F(HandStory, WhatCannotBeDoneIsSaid)
     EXPECT_TRUE(engine.holdByHand(place(axis(1)), at(9.0))) << "idle, it shows what would be";
 }
 
+TEST_F(HandStory, WhatAClientHeldThatIsGoneIsLetGoWhateverAnotherHolds)
+{
+    ASSERT_TRUE(engine.holdByHand(place(button(7)), at(1), ":1.7"));
+    ASSERT_TRUE(engine.holdByHand(place(button(8)), at(1), ":1.8"));
+    for (int second = 1; second < 7; ++second) {
+        waitFor(std::chrono::seconds(1));
+        engine.keepHand(":1.8");
+        step();
+    }
+    EXPECT_EQ(gameSees(button(7)), 0) << "its client was not heard of";
+    EXPECT_EQ(gameSees(button(8)), 1);
+    engine.letGoByHandOf(":1.7");
+    EXPECT_EQ(gameSees(button(8)), 1) << "that is another's";
+    engine.letGoByHandOf(":1.8");
+    EXPECT_EQ(gameSees(button(8)), 0);
+}
+
 }  // namespace
 }  // namespace jolly::test

@@ -102,7 +102,7 @@ TEST_F(LayersInFlight, FlipsAndSwitchesOfCraftAllocateNothing)
         if (i % 5 == 0) machine.chooseCraft(static_cast<std::uint32_t>(i / 5 % 2));
         if (i % 7 == 0) machine.flipLayer(1);
         machine.tick(now);
-        machine.dropChanges();
+        machine.dropChanges(now);
     }
     EXPECT_EQ(guard.count(), 0U);
 }

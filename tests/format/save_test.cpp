@@ -256,5 +256,33 @@ TEST_F(SaveTest, PermissionsStayAsTheyWere)
     EXPECT_EQ(fs::status(earlierVersion(file, 1)).permissions(), fs::perms(0640));
 }
 
+TEST_F(SaveTest, SavingThroughALinkToAFileThatIsNotThereMakesThatFile)
+{
+    const auto there = folder / "elsewhere.tangle";
+    fs::create_symlink(there, file);
+    ASSERT_TRUE(saveText(file, "text"));
+    EXPECT_TRUE(fs::is_symlink(file));
+    EXPECT_EQ(readText(there).value_or("none"), "text");
+}
+
+TEST_F(SaveTest, WhatIsNoFileIsLeftAlone)
+{
+    ASSERT_EQ(::mkfifo(file.c_str(), 0600), 0);
+    const auto done = replaceText(file, "text");
+    ASSERT_FALSE(done);
+    EXPECT_THAT(done.error().sentence, testing::HasSubstr("is a device or a pipe"));
+    EXPECT_TRUE(fs::is_fifo(file));
+}
+
+TEST_F(SaveTest, ANameAsLongAsNamesMayBeIsSavedWithItsEarlierVersions)
+{
+    file = folder / (std::string(240, 'x') + "ä.tangle");
+    for (const auto* text : {"one", "two", "three"}) ASSERT_TRUE(saveText(file, text));
+    EXPECT_EQ(now(), "three");
+    EXPECT_EQ(before(1), "two");
+    EXPECT_EQ(before(2), "one");
+    EXPECT_EQ(filesInFolder(), 3U) << "and nothing besides";
+}
+
 }  // namespace
 }  // namespace jolly::format

@@ -20,6 +20,7 @@
 namespace jolly::test
 {
 
+inline const std::string kSdlReader = std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader";
 inline const std::string kPrograms = std::string(JOLLY_BUILD_DIR) + "/bin/";
 inline const std::vector<StandIn::Axis> kTwoAxes = {{ABS_X, -32768, 32767}, {ABS_Y, 0, 1023, 512}};
 inline const std::vector<int> kFourButtons = {BTN_TRIGGER, BTN_THUMB, BTN_THUMB2, BTN_TOP};

@@ -13,7 +13,6 @@ namespace
 
 using namespace test;
 
-const std::string kSdlReader = std::string(JOLLY_BUILD_DIR) + "/tests/sdl_reader";
 
 /// The words in this order, however far apart.
 bool areInOrder(const std::string& text, const std::vector<std::string>& words)

@@ -2,9 +2,12 @@
 #pragma once
 
 #include "core/tangle/tangle.h"
+#include "core/value/time.h"
 
 namespace jolly::test
 {
+
+inline constexpr Time kMs = std::chrono::milliseconds(1);
 
 inline constexpr ControlCode kX{EventType::Abs, 0x00};
 inline constexpr ControlCode kY{EventType::Abs, 0x01};

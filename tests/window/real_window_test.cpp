@@ -34,7 +34,7 @@ EngineAccess engineOfThisBuild()
 }
 
 /// Generous: the machine may be busy with other things.
-constexpr int kPatience = 60'000;
+constexpr int kWindowPatience = 60'000;
 
 /// The window as main() makes it.
 struct RealWindow {
@@ -50,13 +50,13 @@ struct RealWindow {
         session.begin();
         EXPECT_TRUE(QTest::qWaitFor(
             [this] { return session.isAttached() && session.status().controllers.size() == 6; },
-            kPatience));
+            kWindowPatience));
     }
     /// The engine takes leave of games before it goes: the next window is to start one of its own.
     ~RealWindow()
     {
         session.end();
-        EXPECT_TRUE(QTest::qWaitFor([] { return !EngineClient::connect(); }, kPatience));
+        EXPECT_TRUE(QTest::qWaitFor([] { return !EngineClient::connect(); }, kWindowPatience));
     }
 
     Document document;
@@ -85,9 +85,9 @@ TEST(RealWindow, ShowsTheMovingDemoAndGoesLiveByAClick)
     ASSERT_TRUE(QTest::qWaitForWindowExposed(&real.window));
     const auto before = real.session.values().events;
     EXPECT_TRUE(
-        QTest::qWaitFor([&] { return real.session.values().events > before + 100; }, kPatience));
+        QTest::qWaitFor([&] { return real.session.values().events > before + 100; }, kWindowPatience));
     QTest::mouseClick(real.window.findChild<QWidget*>("live switch"), Qt::LeftButton);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isLive(); }, kPatience));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isLive(); }, kWindowPatience));
     EXPECT_TRUE(real.session.status().devices[0].isThere);
     EXPECT_GE(coloursOf(real.window.grab().toImage()), 30);
 }
@@ -96,18 +96,18 @@ TEST(RealWindow, SurvivesTheDeathOfItsEngineAndIsLiveAgain)
 {
     RealWindow real;
     real.session.goLive();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return real.session.isLive(); }, kPatience));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return real.session.isLive(); }, kWindowPatience));
     ASSERT_EQ(
         std::system(("pkill -9 -f '[t]angle run --idle --world " + kWorld.string() + "'").c_str()),
         0);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !real.session.isAttached(); }, kPatience));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !real.session.isAttached(); }, kWindowPatience));
     EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isAttached() && real.session.isLive(); },
-                                kPatience));
+                                kWindowPatience));
     const auto before = real.session.values().events;
     EXPECT_TRUE(
-        QTest::qWaitFor([&] { return real.session.values().events > before + 50; }, kPatience));
+        QTest::qWaitFor([&] { return real.session.values().events > before + 50; }, kWindowPatience));
     EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.status().tangle == "Marrowmere Mail"; },
-                                kPatience));
+                                kWindowPatience));
 }
 
 /// The process number of the engine that runs.
@@ -122,20 +122,20 @@ TEST(RealWindow, AnEngineThatIsStoppedFreezesNothingAndAnotherOneTakesItsPlace)
 {
     RealWindow real;
     real.session.goLive();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return real.session.isLive(); }, kPatience));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return real.session.isLive(); }, kWindowPatience));
     const auto pid = enginePid();
     ASSERT_EQ(::kill(pid, SIGSTOP), 0);
     for (int i = 0; i < 5; ++i)
         real.document.edit("rename", [i](Tangle& t) { t.name = "Edit " + std::to_string(i); });
     const auto button = [&] { return real.window.findChild<QPushButton*>("Start another"); };
-    ASSERT_TRUE(QTest::qWaitFor([&] { return button() != nullptr; }, kPatience));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return button() != nullptr; }, kWindowPatience));
     QTest::mouseClick(button(), Qt::LeftButton);
     EXPECT_TRUE(QTest::qWaitFor(
         [&] {
             return real.session.isAttached() && real.session.isLive() &&
                    real.session.status().tangle == "Edit 4";
         },
-        kPatience));
+        kWindowPatience));
     EXPECT_NE(enginePid(), pid);
     EXPECT_EQ(button(), nullptr);
 }
@@ -147,11 +147,11 @@ TEST(RealWindow, OneThatIsOrderedToEndIsNotStartedAgainUnlessAsked)
     test::Program down({kPrograms + "tangle", "down", "--quit"});
     EXPECT_EQ(down.end(), 0) << down.text();
     const auto button = [&] { return real.window.findChild<QPushButton*>("Start it again"); };
-    ASSERT_TRUE(QTest::qWaitFor([&] { return button() != nullptr; }, kPatience));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return button() != nullptr; }, kWindowPatience));
     EXPECT_FALSE(real.session.isAttached());
     EXPECT_EQ(lost.count(), 0);
     QTest::mouseClick(button(), Qt::LeftButton);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isAttached(); }, kPatience));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isAttached(); }, kWindowPatience));
 }
 
 TEST(RealWindow, AnEngineThatCannotStartSaysWhyAndMayBeTriedAgain)
@@ -170,7 +170,7 @@ TEST(RealWindow, AnEngineThatCannotStartSaysWhyAndMayBeTriedAgain)
         const auto* label = window.findChild<QLabel*>("notice sentence");
         return label ? label->text() : QString();
     };
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !sentence().isEmpty(); }, kPatience));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !sentence().isEmpty(); }, kWindowPatience));
     EXPECT_THAT(sentence().toStdString(), testing::HasSubstr("/nowhere/at.all is not there"));
     EXPECT_NE(window.findChild<QPushButton*>("Try again"), nullptr);
 }
@@ -223,10 +223,10 @@ TEST(RealWindow, ASessionBusThatEndsIsSaidAndNothingIsLost)
                 return saying.sentence.contains("There is no session bus");
             });
         };
-        EXPECT_TRUE(QTest::qWaitFor(hasSaid, kPatience));
+        EXPECT_TRUE(QTest::qWaitFor(hasSaid, kWindowPatience));
         const auto before = real.session.values().events;
         EXPECT_TRUE(
-            QTest::qWaitFor([&] { return real.session.values().events > before; }, kPatience))
+            QTest::qWaitFor([&] { return real.session.values().events > before; }, kWindowPatience))
             << "the window goes on to show what moves";
         EXPECT_EQ(real.document.tangle().name, "Kept");
         EXPECT_TRUE(real.document.save(real.folder.filePath("kept.tangle")));

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/arrange/arrange_overlay.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/style/palette.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
@@ -17,11 +19,6 @@ namespace
 constexpr int kHandle = 9;
 constexpr int kLabelRows = 2;  ///< of a group, above what lies in it
 constexpr int kEdge = 6;       ///< pixels around a frame's border that mean the group
-
-QString text(const std::string& s)
-{
-    return QString::fromStdString(s);
-}
 
 }  // namespace
 
@@ -255,10 +252,10 @@ QString ArrangeOverlay::name() const
 {
     const auto* desk = m_studio.desk().find(m_controller);
     if (!desk || !hasName()) return {};
-    if (m_group) return text(m_arrangement.groups[*m_group].label);
-    if (const auto at = switchOf(m_parts.front())) return text(desk->rig.switches[*at].name);
+    if (m_group) return toQt(m_arrangement.groups[*m_group].label);
+    if (const auto at = switchOf(m_parts.front())) return toQt(desk->rig.switches[*at].name);
     const auto* control = findControl(desk->rig, m_parts.front());
-    return control ? text(control->label) : QString();
+    return control ? toQt(control->label) : QString();
 }
 
 void ArrangeOverlay::setName(const QString& name)

@@ -18,6 +18,7 @@ FlightLog::FlightLog(Studio& studio, QObject* parent) : QObject(parent), m_studi
     m_timer.setInterval(kFetchMs);
     connect(&m_timer, &QTimer::timeout, this, &FlightLog::fetch);
     connect(&studio.session(), &EngineSession::attached, this, [this] {
+        if (isOfFile()) return;  // that one stays open
         m_recording = std::make_shared<Recording>();
         m_lines.clear();
         m_toldChunk = Time::min();

@@ -36,11 +36,11 @@ GameButtons::GameButtons(QWidget* parent) : QWidget(parent)
 
 void GameButtons::setButtons(std::vector<Button> buttons, int cellWidth)
 {
+    letGo();
     m_cellWidth = std::max(cellWidth, kCell);
     m_buttons = std::move(buttons);
     m_now.assign(m_buttons.size(), {});
     m_focused = 0;
-    m_pressed = -1;
     describe();
     updateGeometry();
     update();
@@ -153,6 +153,7 @@ void GameButtons::mousePressEvent(QMouseEvent* event)
     focus(static_cast<std::size_t>(button));
     if (event->button() == Qt::RightButton)
         return static_cast<void>(Q_EMIT pinWanted(static_cast<std::size_t>(button)));
+    letGo();
     m_pressed = button;
     Q_EMIT pressed(static_cast<std::size_t>(button));
 }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_compare.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/models/attempt.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
@@ -21,11 +23,6 @@ namespace
 {
 
 constexpr int kArrows = 66;  ///< the room between both sides
-
-QString toQt(const std::string& text)
-{
-    return QString::fromStdString(text);
-}
 
 }  // namespace
 

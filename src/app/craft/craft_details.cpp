@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_details.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/models/attempt.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
@@ -25,11 +27,6 @@ namespace
 {
 
 constexpr int kPictureHeight = 110;
-
-QString toQt(const std::string& text)
-{
-    return QString::fromStdString(text);
-}
 
 /// A text field that tells when it is left.
 class NoteField : public QPlainTextEdit

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/place_map.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/style/palette.h"
 #include "app/window/finder.h"
 #include "core/tangle/device_edit.h"
@@ -19,11 +21,6 @@ namespace
 
 enum Column { Name, Numbers, Function, Taken };
 
-QString text(const std::string& words)
-{
-    return QString::fromStdString(words);
-}
-
 /// "12 · 12 · 13": as SDL, joydev and the Windows layer count; a dash where one does not see it.
 QString numbersText(const VirtualDevice& device, VirtualControl control)
 {
@@ -38,7 +35,7 @@ QString numbersText(const VirtualDevice& device, VirtualControl control)
 QString takersText(const Tangle& tangle, const Target& place)
 {
     QStringList names;
-    for (const auto* strand : takersOf(tangle, place)) names << text(strand->name);
+    for (const auto* strand : takersOf(tangle, place)) names << toQt(strand->name);
     return names.join(QStringLiteral(", "));
 }
 
@@ -64,10 +61,10 @@ void PlaceMap::fill(QTreeWidgetItem& row, const VirtualDevice& device, VirtualCo
 {
     const Target place{device.id, control};
     const auto takers = takersText(m_studio.tangle(), place);
-    row.setText(Name, text(nameOf(device, control)));
-    row.setData(Name, Qt::UserRole, text(toText(control)));
+    row.setText(Name, toQt(nameOf(device, control)));
+    row.setData(Name, Qt::UserRole, toQt(toText(control)));
     row.setText(Numbers, numbersText(device, control));
-    row.setText(Function, text(settingsOf(device, control).label));
+    row.setText(Function, toQt(settingsOf(device, control).label));
     row.setText(Taken, takers.isEmpty() ? tr("free") : takers);
     for (const int column : {Numbers, Taken})
         row.setForeground(column, takers.isEmpty() || column == Numbers
@@ -128,14 +125,14 @@ void askForPlace(Studio& studio, const std::string& strand, std::size_t end, QWi
     std::vector<Found> all;
     if (const auto next = nextFree(studio.tangle(), from.control.kind))
         all.push_back(
-            {QObject::tr("next free one: %1").arg(text(placeName(studio.tangle(), *next))),
+            {QObject::tr("next free one: %1").arg(toQt(placeName(studio.tangle(), *next))),
              QObject::tr("free"), go(*next)});
     for (const auto& device : studio.tangle().devices) {
         for (const auto& slot : layoutOf(device)) {
             const Target place{device.id, slot.control};
             if (slot.control.kind != from.control.kind || place == from) continue;
             const auto takers = takersText(studio.tangle(), place);
-            const auto name = text(placeName(studio.tangle(), place));
+            const auto name = toQt(placeName(studio.tangle(), place));
             all.push_back(
                 {takers.isEmpty() ? name
                                   : QObject::tr("%1: change places with %2").arg(name, takers),

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/plate.h"
 
+#include "app/style/qt_text.h"
+
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
@@ -12,15 +14,10 @@ namespace jolly::app
 namespace
 {
 
-QString text(const std::string& s)
-{
-    return QString::fromStdString(s);
-}
-
 /// What stands on a key of a keyboard.
 QString keyName(ControlCode code)
 {
-    const auto name = text(toText({code.type, code.code, 0}));
+    const auto name = toQt(toText({code.type, code.code, 0}));
     return name.mid(name.indexOf(QLatin1Char('_')) + 1).left(3);
 }
 
@@ -38,8 +35,8 @@ Plate plateOf(const RigController& controller)
     Plate plate{.kind = controller.kind};
     int button = 0;
     for (const auto& control : controller.controls) {
-        PlateControl each{.id = text(toText(control.code)),
-                          .label = text(nameOf(controller, control))};
+        PlateControl each{.id = toQt(toText(control.code)),
+                          .label = toQt(nameOf(controller, control))};
         each.kind = control.kind;
         each.sides = control.sides;
         each.buttonKind = control.buttonKind;

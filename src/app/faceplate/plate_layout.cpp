@@ -14,7 +14,7 @@ namespace
 {
 
 constexpr int kLabel = 17;
-constexpr int kSpace = 10;
+constexpr int kPartSpace = 10;
 constexpr int kPad = 104;
 constexpr int kMini = 48;
 constexpr int kLeverWidth = 64;
@@ -89,7 +89,7 @@ class ControllerLayout
     {
         for (const int i : m_parts.bars) {
             add(Shape::Bar, {i}, QRect(0, m_top, m_width, kBar + kLabel));
-            m_top += kBar + kLabel + kSpace;
+            m_top += kBar + kLabel + kPartSpace;
         }
     }
 
@@ -99,18 +99,18 @@ class ControllerLayout
         if (!m_parts.wheel.empty()) {
             add(Shape::Wheel, m_parts.wheel, QRect(0, m_top, kPad, kPad + kLabel));
             const int pedals = static_cast<int>(m_parts.levers.size());
-            const int room = m_width - kPad - kSpace;
+            const int room = m_width - kPad - kPartSpace;
             const int each = pedals > 0 ? std::min(room / pedals, kLeverWidth) : 0;
             for (int n = 0; n < pedals; ++n)
                 add(Shape::Lever, {m_parts.levers[static_cast<std::size_t>(n)]},
-                    QRect(kPad + kSpace + n * each, m_top, each, kPad + kLabel));
+                    QRect(kPad + kPartSpace + n * each, m_top, each, kPad + kLabel));
             m_top = placeBars(m_parts.bars, m_top + kPad + kLabel + 6);
             return 0;
         }
         if (!m_parts.pad.empty()) {
             add(Shape::Pad, m_parts.pad, QRect(0, m_top, kPad, kPad + kLabel));
             placeBars(m_parts.levers, placeBars(m_parts.bars, m_top + kPad + kLabel + 4));
-            return kPad + kSpace + 4;
+            return kPad + kPartSpace + 4;
         }
         if (m_parts.levers.empty()) return 0;
         if (!m_parts.hasSmallThings()) return placeStanding(m_parts.levers, m_width);
@@ -124,7 +124,7 @@ class ControllerLayout
         int y = m_top + kLeverHeight + kLabel + 4;
         for (auto each = middle; each != m_parts.levers.end(); ++each, y += kBar + kLabel + 4)
             add(Shape::Bar, {*each}, QRect(0, y, width, kBar + kLabel));
-        return width + kSpace;
+        return width + kPartSpace;
     }
 
     /// Under a pad. @return where the next thing goes.
@@ -152,7 +152,7 @@ class ControllerLayout
         m_parts.bars.insert(m_parts.bars.end(), m_parts.pad.begin(), m_parts.pad.end());
         placeWideBars();
         if (!m_parts.levers.empty()) placeStanding(m_parts.levers, m_width);
-        if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kSpace : 0);
+        if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kPartSpace : 0);
     }
 
     /// Triggers on top, then a thumb stick at either side of what is in the middle.
@@ -162,18 +162,18 @@ class ControllerLayout
         shoulders.insert(shoulders.end(), m_parts.bars.begin(), m_parts.bars.end());
         Flow bars(0, 0, m_width);
         for (const int i : shoulders)
-            add(Shape::Bar, {i}, bars.place((m_width - kSpace) / 2, kBar + kLabel));
-        const int top = m_bottom > 0 ? m_bottom + kSpace : 0;
-        const int stick = std::clamp((m_width - kDial - 2 * kSpace) / 2, kMini, 84);
+            add(Shape::Bar, {i}, bars.place((m_width - kPartSpace) / 2, kBar + kLabel));
+        const int top = m_bottom > 0 ? m_bottom + kPartSpace : 0;
+        const int stick = std::clamp((m_width - kDial - 2 * kPartSpace) / 2, kMini, 84);
         if (!m_parts.pad.empty())
             add(Shape::Pad, m_parts.pad, QRect(0, top, stick, stick + kLabel));
         if (!m_parts.mini.empty())
             add(Shape::Pad, m_parts.mini, QRect(m_width - stick, top, stick, stick + kLabel));
         m_parts.mini.clear();
-        Flow middle(stick + kSpace, top, m_width - 2 * (stick + kSpace));
+        Flow middle(stick + kPartSpace, top, m_width - 2 * (stick + kPartSpace));
         for (const int i : m_parts.hats) add(Shape::Hat, {i}, middle.place(kDial, kDial + kLabel));
         m_parts.hats.clear();
-        if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kSpace : 0);
+        if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kPartSpace : 0);
     }
 
     /// Keys in the order of their codes, which is that of the rows of a keyboard.
@@ -187,7 +187,7 @@ class ControllerLayout
         m_parts.buttons.clear();
         m_parts.toggles.clear();
         if (m_parts.hasSmallThings() || !m_parts.bars.empty()) placeDeskController();
-        Flow flow(0, m_bottom > 0 ? m_bottom + kSpace : 0, m_width);
+        Flow flow(0, m_bottom > 0 ? m_bottom + kPartSpace : 0, m_width);
         flow.setSpace(2);
         std::size_t row = 0;
         for (const int i : keys) {

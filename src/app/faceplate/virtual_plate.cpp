@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/virtual_plate.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/strands/goal_words.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
@@ -13,14 +15,9 @@ namespace jolly::app
 namespace
 {
 
-QString text(const std::string& s)
-{
-    return QString::fromStdString(s);
-}
-
 QString functionOf(const Strand& strand)
 {
-    return text(strand.function.empty() ? strand.name : strand.function);
+    return toQt(strand.function.empty() ? strand.name : strand.function);
 }
 
 /// Collects what one device shows.
@@ -70,22 +67,22 @@ class Maker
     void add(std::size_t slot, const StrandIndex::Strands& takers, const VirtualSettings& settings)
     {
         const auto& layout = m_layout[slot];
-        PlateControl each{.id = text(toText(layout.control))};
-        each.label = text(settings.label);
+        PlateControl each{.id = toQt(toText(layout.control))};
+        each.label = toQt(settings.label);
         if (!takers.empty()) {
-            each.from = text(takers.front()->name);
+            each.from = toQt(takers.front()->name);
             const auto& first = *takers.front();  // a craft's own has a function of its own
             if (first.craft != kEverywhere && !first.function.empty())
-                each.label = text(first.function);
+                each.label = toQt(first.function);
             const bool isNamed =
                 !each.label.isEmpty() || layout.control.kind == ControlKind::Turner;
             if (!isNamed) each.label = functionOf(*takers.front());
         }
         each.number = QString::number(layout.control.number);
         if (layout.control.kind == ControlKind::Axis)
-            each.number = text(nameOf(m_device, layout.control));
+            each.number = toQt(nameOf(m_device, layout.control));
         if (layout.control.kind == ControlKind::Turner && each.label.isEmpty())
-            each.label = text(nameOf(m_device, layout.control));
+            each.label = toQt(nameOf(m_device, layout.control));
         each.kind = layout.control.kind;
         each.sides = layout.sides;
         each.code = layout.code;
@@ -100,7 +97,7 @@ class Maker
             m_made.plate.controls.end())
             return;
         each.number = goalText(m_tangle, end.goal);
-        each.from = text(strand.name);
+        each.from = toQt(strand.name);
         each.kind = ControlKind::Button;
         each.isKeys = true;
         std::vector<std::size_t> slots;
@@ -130,7 +127,7 @@ VirtualPlate virtualPlateOf(const VirtualDevice& device, const Tangle& tangle,
 
 QString plateIdOf(const Goal& goal)
 {
-    if (const auto* target = std::get_if<Target>(&goal)) return text(toText(target->control));
+    if (const auto* target = std::get_if<Target>(&goal)) return toQt(toText(target->control));
     const auto* chord = std::get_if<Chord>(&goal);
     if (!chord) return {};
     QString id = QStringLiteral("keys");

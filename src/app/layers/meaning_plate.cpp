@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/meaning_plate.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/pages/plate_list.h"
 #include "app/strands/control_menu.h"
 #include "app/style/elided_button.h"
@@ -29,11 +31,6 @@ constexpr int kChips = 30;  ///< one line of them
 constexpr int kHead = 74;
 constexpr int kHint = 26;
 constexpr int kPlateWidth = 244;
-
-QString toQt(const std::string& text)
-{
-    return QString::fromStdString(text);
-}
 
 /// The number that stands in its drawing, else its name.
 QString shortName(const Plate& plate, const RigController& rig, const RigControl& control)

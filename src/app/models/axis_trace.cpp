@@ -83,7 +83,7 @@ TraceSample Rehearsal::now(Time time) const
 
 void Rehearsal::runUntil(Time time, std::deque<TraceSample>& samples)
 {
-    m_player.onTick([&](Time tick) { samples.push_back(now(tick)); });
+    m_player.onFrame([&](Time told) { samples.push_back(now(told)); });
     m_player.runUntil(time);
 }
 
@@ -130,7 +130,7 @@ void AxisTrace::run()
         if (m_inputOf[slot]) machine.prime(*m_inputOf[slot], m_first[slot]);
     }
     machine.begin(start);
-    machine.dropChanges();
+    machine.dropChanges(start);
     m_samples.push_back(m_rehearsal->now(start));
     for (const auto& move : m_moves) feed(move);
     m_rehearsal->runUntil(m_studio.now(), m_samples);
@@ -142,7 +142,7 @@ void AxisTrace::feed(const SeenMove& move)
     auto& machine = m_rehearsal->machine();
     m_rehearsal->runUntil(move.time, m_samples);
     machine.move(*m_inputOf[move.slot], move.isHatY, move.raw, move.time);
-    machine.dropChanges();
+    machine.dropChanges(move.time);
     const auto sample = m_rehearsal->now(std::max(move.time, m_samples.back().time));
     const auto& last = m_samples.back();
     if (sample.in != last.in || sample.out != last.out) m_samples.push_back(sample);

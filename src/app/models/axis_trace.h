@@ -47,11 +47,12 @@ class Rehearsal
     [[nodiscard]] Value in() const { return machine().inputs().shown(strand().input); }
     [[nodiscard]] Value behind(std::size_t stage) const
     {
-        return machine().stageValue(strand().stages.first + static_cast<std::uint32_t>(stage));
+        return machine().stages().value(strand().stages.first +
+                                        static_cast<std::uint32_t>(stage));
     }
     [[nodiscard]] std::span<const Value> outlets() const
     {
-        return machine().strandOutlets(*m_strand);
+        return machine().stages().outlets(strand());
     }
     [[nodiscard]] Chain chain() const { return {machine(), *m_strand}; }
     [[nodiscard]] Sides sides() const;

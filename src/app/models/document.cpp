@@ -45,6 +45,7 @@ class Document::Step : public QUndoCommand
     {
         const auto* other = static_cast<const Step*>(next);
         if (m_gesture.isEmpty() || other->m_gesture != m_gesture) return false;
+        if (!SharedTangle::changeTheSame(*m_before, *m_after, *other->m_after)) return false;
         m_after = other->m_after;
         return true;
     }

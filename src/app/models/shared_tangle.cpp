@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 #include <string_view>
 
 namespace jolly::app
@@ -38,6 +39,36 @@ SharedList<Item> shared(const std::vector<Item>& items, const SharedList<Item>& 
 }
 
 }  // namespace
+
+namespace
+{
+
+/// The ids of items that are in one list and not, or not the same, in another.
+template <class Item>
+std::set<std::string_view> changed(const SharedList<Item>& before, const SharedList<Item>& after)
+{
+    std::set<std::string_view> ids;
+    const auto add = [&ids](const SharedList<Item>& from, const SharedList<Item>& to) {
+        for (std::size_t i = 0; i < from.size(); ++i) {
+            if (i < to.size() && from[i] == to[i]) continue;
+            if (std::ranges::find(to, from[i]) == to.end()) ids.insert(from[i]->id);
+        }
+    };
+    add(before, after);
+    add(after, before);
+    return ids;
+}
+
+}  // namespace
+
+bool SharedTangle::changeTheSame(const SharedTangle& before, const SharedTangle& between,
+                                 const SharedTangle& after)
+{
+    return changed(before.m_strands, between.m_strands) ==
+               changed(between.m_strands, after.m_strands) &&
+           changed(before.m_rig, between.m_rig) == changed(between.m_rig, after.m_rig) &&
+           (before.m_rest == between.m_rest) == (between.m_rest == after.m_rest);
+}
 
 SharedTangle::SharedTangle(const Tangle& tangle, const SharedTangle* before)
     : m_strands(shared(tangle.strands, before ? before->m_strands : SharedList<Strand>{})),

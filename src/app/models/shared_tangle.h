@@ -19,6 +19,11 @@ class SharedTangle
 
     [[nodiscard]] Tangle tangle() const;
 
+    /// Whether two steps one after the other change the same: the same strands, the same
+    /// controllers, or the same of the rest.
+    [[nodiscard]] static bool changeTheSame(const SharedTangle& before, const SharedTangle& between,
+                                            const SharedTangle& after);
+
     /// How many of its strands it shares with another.
     [[nodiscard]] std::size_t sharedStrands(const SharedTangle& other) const;
 

@@ -129,6 +129,15 @@ void Studio::reverseForFlight(const std::string& strand, bool isReversed)
     Q_EMIT flownChanged();
 }
 
+void Studio::endTrials()
+{
+    if (!m_trial && m_reversed.empty()) return;
+    m_trial.reset();
+    m_reversed.clear();
+    sendTangle();
+    Q_EMIT flownChanged();
+}
+
 /// What was for one flight ends with it.
 void Studio::endFlight()
 {
@@ -144,6 +153,7 @@ void Studio::endFlight()
 void Studio::rebuild()
 {
     if (m_isSending) return;  // what the engine says of it is looked at once, when all is there
+    m_session.forgetMoves();  // those that were told are not told again
     m_desk = makeDesk(tangle(), m_session.status());
     m_finder.reset();
     static_cast<void>(m_finder.look(m_desk, values(), now()));  // a touch differs from what is now
@@ -159,7 +169,7 @@ void Studio::rebuild()
 void Studio::lookAtValues()
 {
     const auto touched = m_finder.look(m_desk, values(), now());
-    if (touched) {
+    if (touched && !m_session.isShowingPast()) {
         const bool isForField = m_listener != nullptr;
         m_touched = touched;
         Q_EMIT touchedChanged();

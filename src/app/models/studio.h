@@ -88,6 +88,9 @@ class Studio : public Messages
     void reverseForFlight(const std::string& strand, bool isReversed);
     [[nodiscard]] bool isReversed(const std::string& id) const { return m_reversed.contains(id); }
 
+    /// What was flown for a while goes: the document is flown again, as when the window closes.
+    void endTrials();
+
     /// The engine's clock, which moves carry; tests and pictures bring their own.
     [[nodiscard]] Time now() const { return m_clock(); }
     void setClock(std::function<Time()> clock) { m_clock = std::move(clock); }

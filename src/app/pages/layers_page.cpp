@@ -16,7 +16,7 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kMostMiddle = 1100;
+constexpr int kWidestStack = 1100;
 constexpr int kNarrow = 1060;  ///< narrower pages have two columns
 constexpr int kFolded = 300;
 
@@ -40,7 +40,7 @@ LayersPage::LayersPage(Studio& studio, QWidget* parent)
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(12, 12, 6, 10);
     row->setSpacing(12);
-    m_middle->setMaximumWidth(kMostMiddle);
+    m_middle->setMaximumWidth(kWidestStack);
     for (QWidget* part : {static_cast<QWidget*>(m_stack), static_cast<QWidget*>(m_middle),
                           static_cast<QWidget*>(m_right)})
         part->setProperty("part", true);  // for F6

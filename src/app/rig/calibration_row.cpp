@@ -15,7 +15,7 @@ namespace
 
 using Step = CalibrationWalk::Step;
 
-QString sidesText(Sides sides)
+QString restWords(Sides sides)
 {
     return sides == Sides::One ? CalibrationRow::tr("rests at its low end")
                                : CalibrationRow::tr("rests in the middle");
@@ -30,7 +30,7 @@ QString offerText(const RigControl& was, const RigControl& will, double deadZone
     const auto& before = was.calibration;
     if (will.sides != was.sides)
         parts
-            << CalibrationRow::tr("%1 (was: %2)").arg(sidesText(will.sides), sidesText(was.sides));
+            << CalibrationRow::tr("%1 (was: %2)").arg(restWords(will.sides), restWords(was.sides));
     if (c.low != before.low || c.high != before.high)
         parts << CalibrationRow::tr("ends %1 and %2 (were %3 and %4)")
                      .arg(c.low)

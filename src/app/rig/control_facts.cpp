@@ -91,6 +91,7 @@ void ControlFacts::buildNature(FactGrid& grid)
     grid.addField(tr("More is"), m_more);
     connect(m_label, &QLineEdit::editingFinished, this, [this] {
         const auto label = m_label->text().trimmed().toStdString();
+        m_label->setModified(false);
         setControl(tr("rename control"), [&](RigControl& control) { control.label = label; });
     });
     connect(m_role->lineEdit(), &QLineEdit::editingFinished, this,
@@ -152,11 +153,10 @@ void ControlFacts::buildAxisFacts(QVBoxLayout& column)
 
 void ControlFacts::setControl(const QString& step, const std::function<void(RigControl&)>& change)
 {
-    const auto ref = m_studio.selected();
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
+    const auto* controller = m_subject ? m_studio.controllerOf(*m_subject) : nullptr;
     if (!controller) return;
     auto rig = controller->rig;
-    change(*findControl(rig, ref->code));
+    change(*findControl(rig, m_subject->code));
     if (rig == controller->rig) return;
     m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
@@ -198,7 +198,7 @@ void ControlFacts::showNature(const DeskController& controller, const RigControl
     const QSignalBlocker quietKind(m_kind);
     const QSignalBlocker quietRole(m_role);
     const QSignalBlocker quietMore(m_more);
-    if (!m_label->hasFocus()) m_label->setText(text(control.label));
+    if (!m_label->isModified()) m_label->setText(text(control.label));
     m_label->setPlaceholderText(text(jolly::nameOf(controller.rig, control)));
     m_kind->clear();
     m_kind->addItems(kindsOf(control.kind));
@@ -206,7 +206,7 @@ void ControlFacts::showNature(const DeskController& controller, const RigControl
                             : control.kind == ControlKind::Button
                                 ? static_cast<int>(control.buttonKind)
                                 : 0);
-    if (!m_role->lineEdit()->hasFocus()) {
+    if (!m_role->lineEdit()->isModified()) {
         m_role->clear();
         for (const auto& role : knownRoles()) {
             if (role.kind == control.kind) m_role->addItem(text(role.name));
@@ -214,15 +214,30 @@ void ControlFacts::showNature(const DeskController& controller, const RigControl
         m_role->setCurrentText(text(control.role));
     }
     m_body->setRowVisible(m_more, isAxis);
-    if (isAxis && !m_more->lineEdit()->hasFocus()) {
+    if (isAxis && !m_more->lineEdit()->isModified()) {
         m_more->clear();
         for (const auto way : knownWays()) m_more->addItem(text(way));
         m_more->setCurrentText(text(control.more));
     }
 }
 
+/// What was typed is of the control that it was typed for, also when another one is touched.
+void ControlFacts::commit()
+{
+    for (auto* field : {m_label, m_role->lineEdit(), m_more->lineEdit()}) {
+        if (!field->isModified()) continue;
+        field->setModified(false);
+        Q_EMIT field->editingFinished();
+        field->setModified(false);
+    }
+}
+
 void ControlFacts::showSelection()
 {
+    if (m_subject != m_studio.selected()) {
+        commit();
+        m_subject = m_studio.selected();
+    }
     const auto& ref = m_studio.selected();
     const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
     m_body->setVisible(controller != nullptr);

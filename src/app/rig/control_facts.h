@@ -29,6 +29,7 @@ class ControlFacts : public Card
                  QWidget* parent = nullptr);
 
     void showSelection();
+    void commit();
     void showValues();
 
     /// The words of the two calibrate buttons depend on it.
@@ -58,6 +59,7 @@ class ControlFacts : public Card
     void setControl(const QString& step, const std::function<void(RigControl&)>& change);
 
     Studio& m_studio;
+    std::optional<ControlRef> m_subject;  ///< that is shown, and edited
     AxisWatch& m_axis;
     const ButtonWatch& m_buttons;
     bool m_isWalkWaiting = false;

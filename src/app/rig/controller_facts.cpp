@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/controller_facts.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/rig/fact_grid.h"
 #include "app/style/theme.h"
+#include "core/value/kind_words.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
 
@@ -15,11 +18,6 @@ namespace jolly::app
 
 namespace
 {
-
-QString qtext(std::string_view words)
-{
-    return QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size()));
-}
 
 /// Bus types of linux/input.h that controllers come by.
 QString busName(std::uint16_t bus)
@@ -46,15 +44,14 @@ QString numbersOf(const Identity& identity)
 
 QString countsOf(const RigController& rig)
 {
-    static constexpr const char* kWords[][2] = {
-        {"axis", "axes"}, {"button", "buttons"}, {"hat", "hats"}, {"turner", "turners"}};
     QStringList parts;
-    for (std::size_t kind = 0; kind < std::size(kWords); ++kind) {
-        const auto count =
-            std::ranges::count(rig.controls, static_cast<ControlKind>(kind), &RigControl::kind);
+    for (const auto kind :
+         {ControlKind::Axis, ControlKind::Button, ControlKind::Hat, ControlKind::Turner}) {
+        const auto count = std::ranges::count(rig.controls, kind, &RigControl::kind);
+        const auto words = wordsOf(kind);
         if (count > 0)
             parts << QStringLiteral("%1 %2").arg(count).arg(
-                QLatin1String(kWords[kind][count == 1 ? 0 : 1]));
+                toQt(count == 1 ? words.one : words.several));
     }
     return parts.isEmpty() ? ControllerFacts::tr("no control at all")
                            : parts.join(QStringLiteral(", "));
@@ -99,7 +96,7 @@ void ControllerFacts::build()
     m_port = grid->addText(tr("Port"), "port");
     m_kernel = grid->addText(tr("Kernel"), "kernel");
     m_games = grid->addText(tr("Games"), "games");
-    for (const auto& words : kHidings) m_hiding->addItem(qtext(words.label));
+    for (const auto& words : kHidings) m_hiding->addItem(toQt(words.label));
     m_hiding->setObjectName(QStringLiteral("hiding"));
     m_hiding->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
     m_hiding->setAccessibleName(tr("How it is kept out of the games' way"));
@@ -117,8 +114,7 @@ void ControllerFacts::build()
 
 const DeskController* ControllerFacts::controller() const
 {
-    const auto& ref = m_studio.selected();
-    return ref ? m_studio.controllerOf(*ref) : nullptr;
+    return m_subject ? m_studio.controllerOf(*m_subject) : nullptr;
 }
 
 QString ControllerFacts::whatGamesHear(const DeskController& controller) const
@@ -131,11 +127,16 @@ QString ControllerFacts::whatGamesHear(const DeskController& controller) const
 
 void ControllerFacts::showSelection()
 {
+    if (m_subject != m_studio.selected()) {
+        if (m_alias->isModified()) rename();  // of the controller that it was typed for
+        m_alias->setModified(false);
+        m_subject = m_studio.selected();
+    }
     const auto* desk = controller();
     setVisible(desk != nullptr);
     if (!desk) return;
     const auto& rig = desk->rig;
-    if (!m_alias->hasFocus()) m_alias->setText(QString::fromStdString(rig.alias));
+    if (!m_alias->isModified()) m_alias->setText(QString::fromStdString(rig.alias));
     m_name->setText(QString::fromStdString(rig.identity.name));
     m_numbers->setText(numbersOf(rig.identity));
     m_has->setText(countsOf(rig));
@@ -145,7 +146,7 @@ void ControllerFacts::showSelection()
     m_kernel->setText(kernelText(m_studio.session().status(), *desk));
     m_games->setText(whatGamesHear(*desk));
     m_hiding->setCurrentIndex(static_cast<int>(rig.hiding));
-    m_meaning->setText(qtext(wordsFor(rig.hiding).sentence));
+    m_meaning->setText(toQt(wordsFor(rig.hiding).sentence));
 }
 
 void ControllerFacts::set(const QString& step, const RigController& rig)
@@ -157,6 +158,7 @@ void ControllerFacts::rename()
 {
     const auto* desk = controller();
     const auto alias = m_alias->text().trimmed().toStdString();
+    m_alias->setModified(false);
     if (!desk || alias == desk->rig.alias) return;
     const bool isTaken = std::ranges::any_of(m_studio.desk().controllers, [&](const auto& other) {
         return other.rig.id != desk->rig.id && other.rig.alias == alias;

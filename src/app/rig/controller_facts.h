@@ -35,6 +35,7 @@ class ControllerFacts : public Card
     [[nodiscard]] QString whatGamesHear(const DeskController& controller) const;
 
     Studio& m_studio;
+    std::optional<ControlRef> m_subject;  ///< that is shown, and edited
     QLineEdit* m_alias;
     QLabel* m_name = nullptr;
     QLabel* m_numbers = nullptr;

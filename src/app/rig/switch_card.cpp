@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/switch_card.h"
 
+#include "app/style/qt_text.h"
+
 #include "app/listen/listen_field.h"
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
@@ -16,11 +18,6 @@ namespace jolly::app
 
 namespace
 {
-
-QString text(const std::string& s)
-{
-    return QString::fromStdString(s);
-}
 
 QPushButton* makeButton(const QString& words, const char* name)
 {
@@ -125,7 +122,7 @@ void SwitchCard::buildOffer()
 void SwitchCard::buildSwitch(const RigSwitch& made)
 {
     auto* column = static_cast<QVBoxLayout*>(m_body->layout());
-    auto* name = new QLineEdit(text(made.name));
+    auto* name = new QLineEdit(toQt(made.name));
     name->setObjectName(QStringLiteral("switch name"));
     name->setAccessibleName(tr("Name of the switch"));
     connect(name, &QLineEdit::editingFinished, this, [this, name] {
@@ -156,7 +153,7 @@ void SwitchCard::buildPosition(const RigSwitch& made, std::size_t place)
     const auto& position = made.positions[place];
     auto* row = new QHBoxLayout;
     row->setSpacing(4);
-    auto* name = new QLineEdit(text(position.name));
+    auto* name = new QLineEdit(toQt(position.name));
     name->setObjectName(tr("name of position %1").arg(place + 1));
     name->setAccessibleName(name->objectName());
     connect(name, &QLineEdit::editingFinished, this, [this, name, place] {
@@ -174,7 +171,7 @@ void SwitchCard::buildPosition(const RigSwitch& made, std::size_t place)
     const auto* button = position.button ? findControl(rig, *position.button) : nullptr;
     auto nameless = rig;
     nameless.switches.clear();  // its own name, not that of the position
-    field->setText(button ? text(jolly::nameOf(nameless, *findControl(nameless, button->code)))
+    field->setText(button ? toQt(jolly::nameOf(nameless, *findControl(nameless, button->code)))
                           : tr("no button"));
     connect(
         field, &ListenField::chosen, this,
@@ -215,7 +212,7 @@ void SwitchCard::add(const RigSwitch& made)
     if (!desk) return;
     auto rig = desk->rig;
     if (const auto put = putSwitch(rig, std::nullopt, made); !put)
-        return m_studio.refuse(text(put.error().text()));
+        return m_studio.refuse(toQt(put.error().text()));
     m_studio.document().edit(tr("make switch"), [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
@@ -239,7 +236,7 @@ void SwitchCard::change(const QString& step, const std::function<void(RigSwitch&
     edit(made);
     if (made == rig.switches[*at]) return;
     if (const auto put = putSwitch(rig, at, made); !put) {
-        m_studio.refuse(text(put.error().text()));
+        m_studio.refuse(toQt(put.error().text()));
         // The field that is being edited goes: not while it still tells what changed.
         QMetaObject::invokeMethod(this, &SwitchCard::rebuild, Qt::QueuedConnection);
         return;

@@ -17,7 +17,8 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kSoonMs = 1000;
+constexpr int kSoonMs = 250;
+constexpr qsizetype kLongestStem = 80;  ///< of a draft's name
 constexpr int kMostSlots = 16;
 const auto kOf = QLatin1String("of");
 const auto kTangle = QLatin1String("tangle");
@@ -27,6 +28,15 @@ QJsonObject readDraft(const QString& file)
     QFile in(file);
     if (!in.open(QIODevice::ReadOnly)) return {};
     return QJsonDocument::fromJson(in.readAll()).object();
+}
+
+/// The same however a file is named: relative or not, through a link or not.
+QString wholePath(const QString& path)
+{
+    if (path.isEmpty()) return {};
+    const QFileInfo file(path);
+    const auto real = file.canonicalFilePath();
+    return real.isEmpty() ? QDir::cleanPath(file.absoluteFilePath()) : real;
 }
 
 std::unique_ptr<QLockFile> lock(const QString& draft)
@@ -45,9 +55,11 @@ DraftKeeper::DraftKeeper(Document& document, const QString& folder, QObject* par
     m_soon.setSingleShot(true);
     m_soon.setInterval(kSoonMs);
     connect(&m_soon, &QTimer::timeout, this, &DraftKeeper::write);
-    connect(&document, &Document::changed, &m_soon, qOverload<>(&QTimer::start));
+    connect(&document, &Document::changed, this, [this] {
+        if (!m_soon.isActive()) m_soon.start();  // also while edits go on and on
+    });
     connect(&document, &Document::fileChanged, this, &DraftKeeper::follow);
-    m_path = document.path();
+    m_path = wholePath(document.path());
 }
 
 DraftKeeper::~DraftKeeper()
@@ -59,16 +71,16 @@ QString DraftKeeper::draftFile(int slot) const
 {
     const auto hash = QCryptographicHash::hash(m_path.toUtf8(), QCryptographicHash::Sha1).toHex();
     const auto name = m_path.isEmpty() ? QStringLiteral("untitled")
-                                       : QFileInfo(m_path).completeBaseName() + QLatin1Char('-') +
-                                             QString::fromLatin1(hash.left(12));
+                                       : QFileInfo(m_path).completeBaseName().left(kLongestStem) +
+                                             QLatin1Char('-') + QString::fromLatin1(hash.left(12));
     return QStringLiteral("%1/%2-%3.draft").arg(m_folder, name).arg(slot);
 }
 
 void DraftKeeper::follow()
 {
-    if (m_path != m_document.path()) {
+    if (m_path != wholePath(m_document.path())) {
         drop();
-        m_path = m_document.path();
+        m_path = wholePath(m_document.path());
         const bool isOpened = m_document.history().count() == 0;  // and not saved under this name
         if (isOpened && !m_path.isEmpty() && take(true)) recover();
     } else if (!m_document.hasChanges()) {
@@ -102,10 +114,31 @@ void DraftKeeper::recover()
             tr("Edits that were not saved could not be read; they are in %1.").arg(aside));
         return;
     }
+    if (isOlderThanFile()) return offerAside();
     m_document.edit(tr("edits that were not saved"),
                     [&](Tangle& tangle) { tangle = std::move(draft.tangle); });
     if (!m_document.hasChanges()) return drop();
     Q_EMIT told(tr("Edits from before the window died are back. Undo takes them away."));
+}
+
+/// Whether the file was saved after the draft was left, by another window.
+bool DraftKeeper::isOlderThanFile() const
+{
+    return !m_path.isEmpty() && QFileInfo(m_path).lastModified() > QFileInfo(m_file).lastModified();
+}
+
+/// An old draft is kept beside, and said; it does not come back over what was saved later.
+void DraftKeeper::offerAside()
+{
+    const auto aside = m_file.chopped(6) + QStringLiteral(".tangle");
+    QFile out(aside);
+    const auto text = readDraft(m_file).value(kTangle).toString().toUtf8();
+    const bool isKept = out.open(QIODevice::WriteOnly) && out.write(text) == text.size();
+    if (!isKept) return;  // the draft stays
+    drop();
+    Q_EMIT warned(tr("Edits of %1 that were never saved are older than the file; they are kept as "
+                     "%2, to be opened by hand.")
+                      .arg(QFileInfo(m_path).fileName(), aside));
 }
 
 void DraftKeeper::restoreLatest()
@@ -132,7 +165,8 @@ void DraftKeeper::write()
     const bool hasPlace = m_lock || take(false);
     const auto draft = QJsonDocument(QJsonObject{{kOf, m_path}, {kTangle, text}}).toJson();
     const auto done =
-        hasPlace ? format::replaceText(m_file.toStdString(), draft.toStdString()) : Fallible();
+        hasPlace ? format::replaceText(m_file.toStdString(), draft.toStdString(), format::FileCalls::hasty())
+                 : Fallible();
     if (hasPlace && done) return;
     Q_EMIT warned(
         tr("Edits that are not saved would not survive a crash: nothing can be written to %1. %2")

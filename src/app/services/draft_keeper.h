@@ -12,10 +12,10 @@
 namespace jolly::app
 {
 
-/// Keeps edits that were not saved through a crash of the window: a second after an edit they lie
+/// Keeps edits that were not saved through a crash of the window: a quarter of a second after an edit they lie
 /// in a draft file, which goes when they are saved, undone or given up
 /// (Document::giveUpChanges()). When a tangle is opened whose draft was left behind, its edits come
-/// back as one step of the history.
+/// back as one step of the history, unless the file was saved later than they were made.
 ///
 /// Two windows with the same tangle have a draft each; a lock tells whether its window is alive.
 class DraftKeeper : public QObject
@@ -33,7 +33,7 @@ class DraftKeeper : public QObject
     /// one, too. The newest ones of a file are only offered(): nobody asked for that file.
     void restoreLatest();
 
-    /// Writes the draft now instead of a second after the edit.
+    /// Writes the draft now instead of a moment after the edit.
     void write();
 
  Q_SIGNALS:
@@ -46,6 +46,8 @@ class DraftKeeper : public QObject
  private:
     void follow();
     void recover();
+    [[nodiscard]] bool isOlderThanFile() const;
+    void offerAside();
     void drop();
     [[nodiscard]] bool take(bool wantsDraft);
     [[nodiscard]] QString draftFile(int slot) const;

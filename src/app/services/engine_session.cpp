@@ -19,11 +19,18 @@ namespace
 constexpr int kFrameMs = 16;
 constexpr int kRetryMs = 25;
 constexpr int kTries = 400;
+constexpr int kBusRetryMs = 1000;
 constexpr int kEndMs = 2000;  ///< how long an end is waited for
 
-tl::unexpected<Failure> noEngine()
+/// What the engine says of a tangle that it does not run.
+QString whyRefused(const LoadResult& refused)
 {
-    return fail(Failure::Code::NotThere, "There is no engine.", "Wait a moment and try again.");
+    QString sentence = EngineSession::tr("The engine did not take the tangle.");
+    for (const auto& problem : refused.problems) {
+        if (problem.severity == Severity::Error)
+            return sentence + QLatin1Char(' ') + QString::fromStdString(problem.sentence);
+    }
+    return sentence;
 }
 
 }  // namespace
@@ -35,7 +42,6 @@ EngineSession::EngineSession(EngineAccess access, QObject* parent)
 {
     m_poll.setInterval(kFrameMs);
     m_poll.setTimerType(Qt::PreciseTimer);
-    m_retry.setInterval(kRetryMs);
     connect(&m_poll, &QTimer::timeout, this, &EngineSession::poll);
     connect(&m_retry, &QTimer::timeout, this, &EngineSession::tryToConnect);
     connect(m_calls.get(), &EngineCalls::late, this, &EngineSession::silent);
@@ -69,7 +75,7 @@ void EngineSession::startOne()
     if (const auto done = m_access.start(); !done)
         return giveUp(QString::fromStdString(done.error().text()));
     m_triesLeft = kTries;
-    m_retry.start();
+    m_retry.start(kRetryMs);
 }
 
 void EngineSession::giveUp(const QString& why)
@@ -81,19 +87,38 @@ void EngineSession::giveUp(const QString& why)
 void EngineSession::tryToConnect()
 {
     if (m_isConnecting) return;
-    const auto why = m_access.whyNot ? m_access.whyNot() : QString();
-    if (!why.isEmpty()) return giveUp(why);
     m_isConnecting = true;
     m_calls->ask(m_access.connect, [this](Result<std::unique_ptr<EngineLink>> link) {
         m_isConnecting = false;
         if (!m_retry.isActive()) return;
         if (link) {
             m_retry.stop();
-            meet(std::move(*link));
-        } else if (--m_triesLeft == 0) {
-            giveUp(QString::fromStdString(link.error().text()));
+            return meet(std::move(*link));
         }
+        // Another window may have started one meanwhile, so that ours was not needed.
+        const auto why = m_access.whyNot && !m_hasLostBus ? m_access.whyNot() : QString();
+        if (!why.isEmpty()) return giveUp(why);
+        if (!m_hasLostBus && --m_triesLeft == 0)
+            giveUp(QString::fromStdString(link.error().text()));
     });
+}
+
+/// The engine lives, but the bus to it is gone: it comes to the next one, and so does the window.
+void EngineSession::awaitBus(const Failure& failure)
+{
+    if (m_hasLostBus) return;
+    m_hasLostBus = true;
+    forgetLink();
+    Q_EMIT failed(QString::fromStdString(failure.text()));
+    m_retry.start(kBusRetryMs);
+}
+
+/// Whether a call failed since there is no way to an engine that lives.
+bool EngineSession::isBusGone(const Failure& failure) const
+{
+    const bool isNoWay =
+        failure.code == Failure::Code::NotThere || failure.code == Failure::Code::System;
+    return m_link && m_deathFd >= 0 && isNoWay;
 }
 
 void EngineSession::meet(Link link)
@@ -111,6 +136,7 @@ void EngineSession::attach(Link link, Meeting meeting)
                                 meeting.status ? nullptr : &meeting.status.error()}) {
         if (failure) return giveUp(QString::fromStdString(failure->text()));
     }
+    if (std::exchange(m_hasLostBus, false)) endWatch();
     m_link = std::move(link);
     m_view = std::move(*meeting.view);
     m_seenSequence = 1;
@@ -136,15 +162,22 @@ void EngineSession::watchForDeath()
     connect(m_death.get(), &QSocketNotifier::activated, this, &EngineSession::lose);
 }
 
-void EngineSession::lose()
+void EngineSession::endWatch()
 {
-    m_poll.stop();
+    if (!m_death) return;
     m_death->setEnabled(false);  // before its descriptor is closed
     m_death.release()->deleteLater();
     ::close(std::exchange(m_deathFd, -1));
+}
+
+void EngineSession::lose()
+{
+    m_poll.stop();
+    m_retry.stop();
+    m_hasLostBus = false;
+    endWatch();
     m_wasLive = m_status.isLive;
-    m_link.reset();
-    m_isSending = m_isFetching = false;
+    forgetLink();
     m_status = {};
     const bool isWanted = m_view.isEndWanted();
     if (isWanted) {
@@ -165,7 +198,25 @@ void EngineSession::end()
     if (m_deathFd >= 0) ::close(std::exchange(m_deathFd, -1));
     if (m_link) m_calls->ask([link = m_link] { return link->quit(); }, [](const Fallible&) {});
     m_calls->finish(kEndMs);
+    forgetLink();
+}
+
+/// The engine is gone: what was asked of it has no answer any more.
+void EngineSession::forgetLink()
+{
     m_link.reset();
+    m_isSending = m_isFetching = m_isStatusStale = m_isConnecting = false;
+    m_past.reset();
+}
+
+void EngineSession::leave()
+{
+    if (m_link && m_wanted) {
+        m_calls->ask([link = m_link, tangle = m_wanted] {
+            return link->load(format::writeTangle(*tangle));
+        }, [](const Result<LoadResult>&) {});
+    }
+    m_calls->finish(kEndMs);
 }
 
 void EngineSession::changeTo(EngineAccess access)
@@ -200,14 +251,20 @@ std::uint32_t EngineSession::slotCount() const
 void EngineSession::poll()
 {
     const auto sequence = m_view.sequence();
-    if (!m_link || sequence == m_seenSequence) return;
+    if ((!m_link && !m_hasLostBus) || sequence == m_seenSequence) return;
     if (!m_view.read(slotCount(), m_values)) return;
     if (m_values.edition != m_status.edition && !m_isSending && !m_isFetching) fetchStatus();
-    if (!m_link || m_values.generation != m_status.generation) return;  // slots mean something else
+    if (m_values.generation != m_status.generation) return;  // slots mean something else
     m_seenSequence = m_values.sequence;
     m_view.readEntries(m_nextEntry, m_entries);
     m_moves = movesOf(m_entries);
     Q_EMIT valuesChanged();
+}
+
+void EngineSession::forgetMoves()
+{
+    m_moves.clear();
+    m_entries.clear();
 }
 
 void EngineSession::fetchStatus()
@@ -220,6 +277,7 @@ void EngineSession::fetchStatus()
                      if (link != m_link) return;  // of an engine that is gone
                      m_isFetching = false;
                      if (status) takeStatus(std::move(*status));
+                     if (!status && isBusGone(status.error())) return awaitBus(status.error());
                      if (std::exchange(m_isStatusStale, false)) fetchStatus();
                  });
 }
@@ -239,8 +297,8 @@ void EngineSession::askForTangle(std::function<void(const std::string&)> then)
 {
     if (!m_link) return then({});
     m_calls->ask([link = m_link] { return link->tangle(); },
-                 [then = std::move(then)](const Result<std::string>& text) {
-                     then(text ? *text : std::string());
+                 [this, link = m_link, then = std::move(then)](const Result<std::string>& text) {
+                     if (link == m_link) then(text ? *text : std::string());
                  });
 }
 
@@ -267,9 +325,12 @@ void EngineSession::sendNext()
         [this, link = m_link, tangle = m_wanted](const Sent& sent) {
             if (link != m_link) return;
             m_isSending = false;
-            m_sentMark = sent.mark;
+            const bool isTaken = sent.done && sent.done->isAccepted;
+            if (isTaken) m_sentMark = sent.mark;
+            if (!sent.done && isBusGone(sent.done.error())) return awaitBus(sent.done.error());
             if (!sent.done) Q_EMIT failed(QString::fromStdString(sent.done.error().text()));
-            if (sent.done && m_wanted != tangle) return sendNext();
+            if (sent.done && !isTaken) Q_EMIT failed(whyRefused(*sent.done));
+            if (m_wanted != tangle) return sendNext();
             fetchStatus();
         });
 }
@@ -280,18 +341,6 @@ bool EngineSession::fliesAnother() const
            m_status.mark != m_sentMark;
 }
 
-void EngineSession::askForRecording(Time since, std::function<void(Result<UniqueFd>)> then)
-{
-    if (!m_link) return then(noEngine());
-    m_calls->ask([link = m_link, since] { return link->recording(since); }, std::move(then));
-}
-
-void EngineSession::askToKeep(std::function<void(const Result<std::string>&)> then)
-{
-    if (!m_link) return then(noEngine());
-    m_calls->ask([link = m_link] { return link->keepRecording({}); }, std::move(then));
-}
-
 std::vector<SeenByGame> EngineSession::seenByGame() const
 {
     return m_view.seenByGame(slotCount());
@@ -300,42 +349,8 @@ std::vector<SeenByGame> EngineSession::seenByGame() const
 void EngineSession::showPast(std::optional<LiveSnapshot> past)
 {
     m_past = std::move(past);
+    forgetMoves();
     Q_EMIT valuesChanged();
-}
-
-void EngineSession::ask(std::function<Fallible(EngineLink&)> call, const Then& then)
-{
-    if (!m_link) {
-        if (then) then(noEngine());
-        return;
-    }
-    m_calls->ask([link = m_link, call = std::move(call)] { return call(*link); },
-                 [this, link = m_link, then](const Fallible& done) {
-                     if (link == m_link) fetchStatus();
-                     if (then) then(done);
-                 });
-}
-
-void EngineSession::goLive(Then then)
-{
-    ask([](EngineLink& link) { return link.goLive(); }, then);
-}
-
-void EngineSession::standDown(Then then)
-{
-    if (m_link) return ask([](EngineLink& link) { return link.standDown(); }, then);
-    if (then) then({});
-}
-
-void EngineSession::flipLayer(const std::string& layer, Then then)
-{
-    ask([layer](EngineLink& link) { return link.flipLayer(layer); }, then);
-}
-
-void EngineSession::chooseCraft(const std::string& craft, Then then)
-{
-    if (m_link) return ask([craft](EngineLink& link) { return link.chooseCraft(craft); }, then);
-    if (then) then({});
 }
 
 }  // namespace jolly::app

@@ -41,20 +41,18 @@ class EngineSession : public QObject
     /// Shows a past moment in the place of the present one, until it is called with none.
     void showPast(std::optional<LiveSnapshot> past);
     [[nodiscard]] bool isShowingPast() const { return m_past.has_value(); }
-
     /// What a reader of the virtual devices got, by slot; see EngineCommands::lookAsGame().
     [[nodiscard]] std::vector<SeenByGame> seenByGame() const;
     [[nodiscard]] LiveCounts counts() const { return m_view.counts(); }
 
-    /// Every raw move since the values before, in order.
+    /// Every raw move since the values before, in order, until forgetMoves().
     [[nodiscard]] const std::vector<SeenMove>& moves() const { return m_moves; }
 
     /// Likewise all that happened.
     [[nodiscard]] const std::vector<LiveSeen>& entries() const { return m_entries; }
-
+    void forgetMoves();
     /// Whether the engine was there before this window.
     [[nodiscard]] bool hasFoundOne() const { return m_hasFoundOne; }
-
     /// Asks for the text of the tangle that it runs; empty when it cannot be asked.
     void askForTangle(std::function<void(const std::string&)> then);
 
@@ -64,7 +62,6 @@ class EngineSession : public QObject
 
     /// Whether the engine runs another tangle than was sent last.
     [[nodiscard]] bool fliesAnother() const;
-
     void askForRecording(Time since, std::function<void(Result<UniqueFd>)> then);
     void askToKeep(std::function<void(const Result<std::string>&)> then);
 
@@ -78,14 +75,13 @@ class EngineSession : public QObject
     /// Ends the engine, and does not start it again. Waits for it a little, not for long.
     void end();
 
+    void leave();  ///< the engine stays: the tangle that was sent last is seen to arrive
     /// Ends the engine and goes on with another.
     void changeTo(EngineAccess access);
 
     /// Ends an engine that does not answer, and starts another in its place.
     void startAnother();
-
-    /// Looks at the values once, as the timer does.
-    void poll();
+    void poll();  ///< looks at the values once, as the timer does
 
  Q_SIGNALS:
     void attached();       ///< an engine is there; it has no tangle of ours yet
@@ -113,6 +109,10 @@ class EngineSession : public QObject
     void attach(Link link, Meeting meeting);
     void watchForDeath();
     void lose();
+    void forgetLink();
+    void endWatch();
+    void awaitBus(const Failure& failure);
+    [[nodiscard]] bool isBusGone(const Failure& failure) const;
     void giveUp(const QString& why);
     void sendNext();
     void fetchStatus();
@@ -142,6 +142,7 @@ class EngineSession : public QObject
     bool m_isStatusStale = false;  ///< it changed again while it was fetched
     bool m_isConnecting = false;
     bool m_isStartingAnother = false;  ///< in the place of one that did not let itself be found
+    bool m_hasLostBus = false;         ///< to an engine that lives
     bool m_hasFoundOne = false;
     bool m_wasLive = false;  ///< when the last engine died
 };

@@ -17,7 +17,7 @@ namespace
 
 constexpr double kRow = 18.0;
 constexpr double kMargin = 7.0;  ///< so that edges at the ends can be gripped
-constexpr double kReach = 7.0;   ///< from an edge, to grip it
+constexpr double kEdgeReach = 7.0;   ///< from an edge, to grip it
 
 }  // namespace
 
@@ -81,7 +81,7 @@ QPointF SliceBar::placeOf(std::size_t slice, int edge) const
 std::optional<SliceBar::Grip> SliceBar::gripAt(QPointF place) const
 {
     std::optional<Grip> nearest;
-    double least = kReach;
+    double least = kEdgeReach;
     for (std::size_t slice = 0; slice < m_slices.size(); ++slice) {
         if (!rowOf(slice).adjusted(-kMargin, 0, kMargin, 0).contains(place)) continue;
         for (const int edge : {kFrom, kTo, kLetGoBelow, kLetGoAbove}) {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/stage_editor.h"
 
+#include "app/style/quiet_fields.h"
+
 #include "app/listen/listen_field.h"
 #include "app/strands/curve_plot.h"
 #include "app/strands/detents_table.h"
@@ -143,7 +145,7 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field, bool is
         const QSignalBlocker quietExact(exact);
         const QSignalBlocker quietSlider(slider);
         const double amount = fieldOf<double>(stage, key);
-        exact->setValue(amount * 100.0);
+        if (!isBeingTyped(*exact)) exact->setValue(amount * 100.0);
         slider->setValue(static_cast<int>(std::lround(amount * 1000)));
     });
 }
@@ -170,7 +172,7 @@ void StageEditor::addNumber(QGridLayout& grid, const NumberField& field)
     });
     m_refreshers.push_back([exact, key](const Stage& stage) {
         const QSignalBlocker quiet(exact);
-        exact->setValue(fieldOf<double>(stage, key));
+        if (!isBeingTyped(*exact)) exact->setValue(fieldOf<double>(stage, key));
     });
 }
 

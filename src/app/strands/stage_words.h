@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/style/qt_text.h"
 #include "core/tangle/stage.h"
 
 #include <QObject>
@@ -9,11 +10,6 @@
 /// What the window says of a stage.
 namespace jolly::app
 {
-
-[[nodiscard]] inline QString toQt(std::string_view s)
-{
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
 
 [[nodiscard]] inline QString nameOf(const Stage& stage)
 {

@@ -10,6 +10,7 @@
 #include <unistd.h>
 
 #include <QDateTime>
+#include <QPointer>
 #include <QVBoxLayout>
 
 namespace jolly::app
@@ -77,7 +78,8 @@ void WhyLines::ask()
     if (const auto recording = m_source ? m_source() : nullptr)
         return answer(linesOf(recording, m_place, m_moment));
     m_studio.session().askForRecording(
-        {}, [this, place = m_place, moment = m_moment](Result<UniqueFd> fd) {
+        {}, [self = QPointer(this), this, place = m_place, moment = m_moment](Result<UniqueFd> fd) {
+            if (!self) return;  // the card was closed meanwhile
             if (!fd) return answer({QString::fromStdString(fd.error().text())});
             auto opened = format::openRecording(::dup(fd->get()), "The engine's recording");
             if (!opened) return answer({QString::fromStdString(opened.error().text())});

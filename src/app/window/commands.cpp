@@ -72,7 +72,7 @@ QAction* Commands::addSwitch(Menu menu, const char* id, const QString& words,
     auto* entry = add(menu, id, words, keys, {});
     entry->setCheckable(true);
     entry->setChecked(isOn);
-    connect(entry, &QAction::toggled, this, deed);
+    if (deed) connect(entry, &QAction::toggled, this, deed);
     return entry;
 }
 

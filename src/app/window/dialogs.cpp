@@ -7,6 +7,7 @@
 #include <QCheckBox>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QFileInfo>
 #include <QLocale>
 #include <QProcess>
 
@@ -57,10 +58,14 @@ QString RealDialogs::openFile(QWidget* parent, FileKind kind)
 QString RealDialogs::saveFile(QWidget* parent, FileKind kind, const QString& suggestion)
 {
     const auto& words = wordsFor(kind);
-    auto file = QFileDialog::getSaveFileName(parent, QObject::tr(words.save), suggestion,
-                                             QObject::tr(words.filter));
-    if (!file.isEmpty() && !file.contains(QLatin1Char('.'))) file += QLatin1String(words.ending);
-    return file;
+    // The dialog itself adds the ending, before it asks whether a file may be replaced.
+    QFileDialog dialog(parent, QObject::tr(words.save), suggestion, QObject::tr(words.filter));
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    dialog.setDefaultSuffix(QString::fromLatin1(words.ending).mid(1));
+    const QFileInfo at(suggestion);
+    if (!at.fileName().isEmpty()) dialog.selectFile(at.fileName());
+    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty()) return {};
+    return dialog.selectedFiles().front();
 }
 
 Dialogs::Answer RealDialogs::unsaved(QWidget* parent, const QString& name)

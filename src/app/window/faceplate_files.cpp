@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/faceplate_files.h"
 
+#include "app/style/qt_text.h"
+
 #include "core/tangle/edit.h"
 #include "format/faceplate_text.h"
 #include "format/files.h"
@@ -15,11 +17,6 @@ namespace jolly::app
 namespace
 {
 
-QString text(const std::string& s)
-{
-    return QString::fromStdString(s);
-}
-
 QString tr(const char* words)
 {
     return QObject::tr(words);
@@ -33,11 +30,11 @@ void exportFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
     const auto* desk = studio.desk().find(controller);
     if (!desk) return;
     const auto path = dialogs.saveFile(parent, Dialogs::FileKind::Faceplate,
-                                       text(desk->rig.alias) + QStringLiteral(".faceplate"));
+                                       toQt(desk->rig.alias) + QStringLiteral(".faceplate"));
     if (path.isEmpty()) return;
     const auto saved =
         format::saveText(path.toStdString(), format::writeFaceplate(share(desk->rig)));
-    if (!saved) return dialogs.tell(parent, tr("Not exported"), text(saved.error().text()));
+    if (!saved) return dialogs.tell(parent, tr("Not exported"), toQt(saved.error().text()));
     studio.say(tr("The faceplate is in %1.").arg(QFileInfo(path).fileName()));
 }
 
@@ -49,12 +46,12 @@ void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
     const auto path = dialogs.openFile(parent, Dialogs::FileKind::Faceplate);
     if (path.isEmpty()) return;
     const auto file = format::readText(path.toStdString());
-    if (!file) return dialogs.tell(parent, tr("Not imported"), text(file.error().text()));
+    if (!file) return dialogs.tell(parent, tr("Not imported"), toQt(file.error().text()));
     const auto read = format::readFaceplate(*file);
     if (!read.isReadable) {
         std::string sentences;
         for (const auto& problem : read.problems) sentences += format::toWords(problem) + "\n";
-        return dialogs.tell(parent, tr("Not imported"), text(sentences));
+        return dialogs.tell(parent, tr("Not imported"), toQt(sentences));
     }
     auto rig = desk->rig;
     const auto remarks = takeShared(rig, read.faceplate);
@@ -62,7 +59,7 @@ void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
                            [&](Tangle& tangle) { putIntoRig(tangle, rig); });
     std::string sentence = "The faceplate is taken; undo takes it back.";
     for (const auto& remark : remarks) sentence += " " + remark;
-    studio.say(text(sentence));
+    studio.say(toQt(sentence));
 }
 
 }  // namespace jolly::app

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/find_all.h"
 
+#include "app/style/qt_text.h"
+
 #include "core/tangle/lookup.h"
 
 #include <QPointer>
@@ -11,21 +13,16 @@ namespace jolly::app
 namespace
 {
 
-QString text(const std::string& words)
-{
-    return QString::fromStdString(words);
-}
-
 void addControls(std::vector<Found>& all, const Studio& studio, const FindWays& ways)
 {
     for (const auto& controller : studio.desk().controllers) {
         for (const auto& control : controller.rig.controls) {
             const ControlRef ref{controller.rig.id, control.code};
-            all.push_back({text(controller.rig.alias + " · " + nameOf(controller.rig, control)),
+            all.push_back({toQt(controller.rig.alias + " · " + nameOf(controller.rig, control)),
                            QObject::tr("control"),
                            [ref, go = ways.toControl] { go(ref); },
                            {},
-                           text(control.role + " " + toText(control.code))});
+                           toQt(control.role + " " + toText(control.code))});
         }
     }
 }
@@ -39,7 +36,7 @@ void addStrands(std::vector<Found>& all, const Studio& studio, const FindWays& w
                                ? strand.name
                                : strand.name + " · " + strand.function;
         all.push_back(
-            {text(words), QObject::tr("strand"), [ref, go = ways.toControl] { go(ref); }});
+            {toQt(words), QObject::tr("strand"), [ref, go = ways.toControl] { go(ref); }});
     }
 }
 
@@ -62,13 +59,13 @@ void addCommands(std::vector<Found>& all, Commands& commands)
 void addPlaces(std::vector<Found>& all, Studio& studio, const FindWays& ways)
 {
     for (const auto& device : studio.tangle().devices)
-        all.push_back({text(device.name), QObject::tr("virtual device"),
+        all.push_back({toQt(device.name), QObject::tr("virtual device"),
                        [id = device.id, go = ways.toDevice] { go(id); }});
     for (const auto& craft : studio.tangle().craft)
-        all.push_back({text(craft.name), QObject::tr("craft"),
+        all.push_back({toQt(craft.name), QObject::tr("craft"),
                        [&studio, id = craft.id] { studio.stance().chooseCraft(id); }});
     for (const auto& layer : studio.tangle().layers)
-        all.push_back({text(layer.name), QObject::tr("layer"),
+        all.push_back({toQt(layer.name), QObject::tr("layer"),
                        [id = layer.id, go = ways.toLayer] { go(id); }});
 }
 

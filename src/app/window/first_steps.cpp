@@ -7,6 +7,18 @@ namespace jolly::app
 namespace
 {
 
+/// As a sentence begins.
+QString withCapital(QString words)
+{
+    if (!words.isEmpty()) words[0] = words[0].toUpper();
+    return words;
+}
+
+}  // namespace
+
+namespace
+{
+
 const auto kNotice = QStringLiteral("first steps");
 
 }  // namespace
@@ -32,6 +44,8 @@ void FirstSteps::follow()
         Q_EMIT weaveWanted();
     } else if (m_step == Step::Weave && m_studio.tangle().strands.size() > m_strands) {
         go(Step::GoLive);
+    } else if (m_step == Step::Weave && m_studio.selected() && m_told != words()) {
+        go(Step::Weave);  // another control is selected
     } else if (m_step == Step::GoLive && m_studio.session().isLive()) {
         go(Step::Done);
     }
@@ -47,7 +61,8 @@ QString FirstSteps::words() const
         case Step::Weave:
             return tr("First steps, 2 of 3. %1 is selected. Click a free virtual control on the "
                       "right: a strand leads there, and games will see it move.")
-                .arg(m_studio.selected() ? m_studio.nameOf(*m_studio.selected()) : QString());
+                .arg(m_studio.selected() ? withCapital(m_studio.nameOf(*m_studio.selected()))
+                                         : QString());
         case Step::GoLive:
             return tr(
                 "First steps, 3 of 3. The strand is woven. Go live: the virtual devices are "
@@ -65,6 +80,7 @@ QString FirstSteps::words() const
 void FirstSteps::go(Step step)
 {
     m_step = step;
+    m_told = words();
     std::vector<Notice::Way> ways;
     if (step == Step::GoLive)
         ways.push_back({tr("Go live"), [this] {

@@ -36,6 +36,7 @@ class FirstSteps : public QObject
 
     Studio& m_studio;
     Step m_step = Step::Over;
+    QString m_told;
     std::size_t m_strands = 0;  ///< when the weaving began
 };
 

@@ -16,7 +16,7 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kHeight = 54;
+constexpr int kStripHeight = 54;
 constexpr int kLeast = 240;
 constexpr int kMost = 640;
 
@@ -104,7 +104,7 @@ void LayerStrip::fit()
     int width = 32 + bold.horizontalAdvance(m_craft);
     for (const auto& [place, name] : m_layers) width += 30 + bold.horizontalAdvance(name);
     width = std::max(width, 32 + bold.horizontalAdvance(m_touched));
-    setFixedSize(std::clamp(width, kLeast, kMost), kHeight);
+    setFixedSize(std::clamp(width, kLeast, kMost), kStripHeight);
     setAccessibleName(words());
     update();
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/main_window.h"
 
+#include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
 #include "app/window/faceplate_files.h"
 #include "app/window/find_all.h"
@@ -53,6 +54,7 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Settings& settings, Spe
       m_commands(*this, m_top->menuButton()),
       m_firstSteps(studio)
 {
+    new QuietFields(this);
     setWindowTitle(tr("Jolly Tangle"));
     setObjectName(QStringLiteral("main window"));
     setAcceptDrops(true);
@@ -215,8 +217,11 @@ void MainWindow::askForPermission()
 /// The page for the missing permission stands before the others until it is given, or put aside.
 void MainWindow::followPermission()
 {
-    const bool isMissing = PermissionPage::problemIn(m_studio.problems()) != nullptr;
-    if (isMissing && !m_isPermissionDismissed) return m_pages->setCurrentWidget(m_permission);
+    const bool isMissing = PermissionPage::problemIn(m_studio.problems()) != nullptr &&
+                           !m_isPermissionDismissed;
+    const bool isNew = isMissing && !std::exchange(m_isPermissionAsked, isMissing);
+    if (isNew) return m_pages->setCurrentWidget(m_permission);
+    if (isMissing) return;  // whoever went to another page stays there
     if (m_pages->currentWidget() == m_permission) showPage(m_page);
 }
 
@@ -282,7 +287,13 @@ void MainWindow::closeEvent(QCloseEvent* event)
     }
     if (leave.saves && !saveOnTheWayOut()) return;
     const bool isOurs = !session.hasFoundOne() || session.isLive();
-    if (!leave.keepsFlying && isOurs) session.end();
+    if (!leave.keepsFlying && isOurs && !m_windows.areOthersThere()) {
+        session.end();
+    } else {
+        if (!leave.keepsFlying && isOurs && session.isLive()) session.standDown();
+        m_studio.endTrials();
+        session.leave();
+    }
     document.giveUpChanges();
     remember();
     event->accept();

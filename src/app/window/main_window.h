@@ -10,6 +10,7 @@
 #include "app/pages/weave_page.h"
 #include "app/preflight/permission_page.h"
 #include "app/services/autostart.h"
+#include "app/services/other_windows.h"
 #include "app/services/settings.h"
 #include "app/services/speaker.h"
 #include "app/window/commands.h"
@@ -66,7 +67,6 @@ class MainWindow : public QWidget
     [[nodiscard]] LayerStrip& strip() { return m_strip; }
     [[nodiscard]] Speaker& speaker() { return m_speaker; }
     [[nodiscard]] StatusBar& statusBar() { return *m_status; }
-
     /// Opens a file, or tells why not and offers the kept copies. @return whether it is open.
     bool openFile(const QString& path);
 
@@ -140,10 +140,11 @@ class MainWindow : public QWidget
     SettingsPage* m_settingsPage;
     LayerStrip m_strip;
     Speaker m_speaker;
+    OtherWindows m_windows;
     Commands m_commands;
     FirstSteps m_firstSteps;
     Rail::Page m_page = Rail::Rig;
-    bool m_isPermissionDismissed = false;
+    bool m_isPermissionDismissed = false, m_isPermissionAsked = false;
 };
 
 }  // namespace jolly::app

@@ -238,6 +238,7 @@ void MainWindow::addFlyCommands()
         m_commands.addSwitch(kIn, "pretend rig", tr("Pretend rig"), {},
                              m_settings.get(settings::kWorld) != settings::kWorld.atFirst, {});
     connect(pretend, &QAction::triggered, this, &MainWindow::pretendRigWanted);
+    connect(this, &MainWindow::pretendRigWanted, pretend, &QAction::setChecked);
 }
 
 void MainWindow::addHelpCommands()
@@ -287,6 +288,11 @@ bool MainWindow::focusNextPrevChild(bool isNext)
 void MainWindow::useColours(bool isLight)
 {
     m_settings.set(settings::kColours, QString::fromLatin1(isLight ? "light" : "dark"));
+    m_settingsPage->showColours(isLight);
+    if (auto* command = findChild<QAction*>(QStringLiteral("light colours"))) {
+        const QSignalBlocker quiet(command);
+        command->setChecked(isLight);
+    }
     Q_EMIT themeWanted(isLight);
 }
 

@@ -120,6 +120,13 @@ void SettingsPage::addLanguage()
     addRow(tr("Language"), box, tr("Holds from the next start."));
 }
 
+void SettingsPage::showColours(bool isLight)
+{
+    if (auto* box = findChild<QComboBox*>(QStringLiteral("colours setting")))
+        box->setCurrentIndex(box->findData(isLight ? QStringLiteral("light")
+                                                   : QStringLiteral("dark")));
+}
+
 void SettingsPage::addColours()
 {
     auto* box =

@@ -24,6 +24,9 @@ class SettingsPage : public QWidget
     SettingsPage(Studio& studio, Settings& settings, const Autostart& autostart, bool speaks,
                  QWidget* parent = nullptr);
 
+    /// They were chosen elsewhere.
+    void showColours(bool isLight);
+
  Q_SIGNALS:
     void done();
     void coloursChosen(bool isLight);

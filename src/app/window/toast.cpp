@@ -16,7 +16,7 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kWidest = 520;
+constexpr int kWidestToast = 520;
 constexpr int kAway = 26;       ///< from what was clicked
 constexpr int kClickMs = 4000;  ///< so long the eye is where the click was
 constexpr int kTop = 56;        ///< of the window, and
@@ -99,7 +99,7 @@ QPoint Toast::eye() const
 
 void Toast::place()
 {
-    const int most = std::min(kWidest, m_window.width() - 32);
+    const int most = std::min(kWidestToast, m_window.width() - 32);
     const int alone = m_words->fontMetrics().horizontalAdvance(m_words->text()) + 66;
     const int width = std::min(most, alone);
     const int height = layout()->hasHeightForWidth() ? layout()->heightForWidth(width)

@@ -9,7 +9,8 @@
 namespace jolly
 {
 
-/// Stage "delay": presses and releases come out later, as long as they were.
+/// Stage "delay": presses and releases come out later, as long as they were. A press that comes out
+/// late, since the engine was, stays as long as it was held.
 struct Delay {
     static constexpr StageInfo kInfo{.name = "delay",
                                      .sentence = "Presses and releases come out later.",
@@ -39,9 +40,17 @@ struct Delay {
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         [[nodiscard]] Time nextAt() const noexcept
         {
-            return m_count == 0 ? Time::max() : m_due[m_first];
+            return m_count == 0 ? Time::max() : at(0).due;
         }
         void reset() noexcept { *this = Runner(m_by); }
+        void wake(Value in, const Moment&) noexcept
+        {
+            if (m_count > 0) return;
+            m_in = m_out = in.isPressed();
+            m_last = {};
+        }
+        void stop() noexcept { reset(); }
+        [[nodiscard]] bool isPerforming() const noexcept { return m_count > 0; }
         void continueFrom(const Runner& before) noexcept
         {
             const auto by = m_by;
@@ -50,8 +59,22 @@ struct Delay {
         }
 
      private:
+        /// A change of the button: when it came in, and when it comes out.
+        struct Turn {
+            Time heard{};
+            Time due{};
+        };
+
+        [[nodiscard]] const Turn& at(std::size_t place) const noexcept
+        {
+            return m_turns[(m_first + place) % kMostWaiting];
+        }
+        void comeOut(Time said) noexcept;
+        void goIn(Time heard) noexcept;
+
         Time m_by;
-        std::array<Time, kMostWaiting> m_due{};  ///< of changes to come, a ring
+        std::array<Turn, kMostWaiting> m_turns{};  ///< to come, a ring
+        Turn m_last{};                             ///< the one that came out last, and when
         std::size_t m_first = 0;
         std::size_t m_count = 0;
         bool m_in = false;   ///< what came in last, of what still waits

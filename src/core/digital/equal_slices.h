@@ -49,6 +49,7 @@ struct EqualSlices {
         /// RT-safe.
         void apply(Value in, const Moment&, std::span<Value> outlets) noexcept;
         void reset() noexcept { m_zone = kNone; }
+        void wake(Value, const Moment&) noexcept {}
         void continueFrom(const Runner& before) noexcept
         {
             m_zone = before.m_count == m_count ? before.m_zone : kNone;

@@ -57,6 +57,8 @@ struct Positions {
         }
         /// It stays where it was put although it slept.
         void wake(Value, const Moment&) noexcept {}
+        /// Hears of its buttons also before its own was heard of. RT-safe.
+        void look(const Moment& moment) noexcept { static_cast<void>(m_stands.look(moment)); }
         void continueFrom(const Runner& before) noexcept
         {
             m_stands.continueFrom(before.m_stands);

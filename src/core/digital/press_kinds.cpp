@@ -51,7 +51,7 @@ void PressKinds::Runner::apply(Value in, const Moment& moment, std::span<Value> 
     if (in.isPressed() && !past.wasPressed && moment.isNews) press(moment.now);
     if (!in.isPressed() && past.wasPressed) release(moment.now);
     past.wasPressed = in.isPressed();
-    past.pulses.run(moment.now);
+    past.pulses.run(moment.said);
     const bool isAlone = !m_hasLong && !m_hasTwice;
     const bool isShort = past.pulses.pressed() > 0 || (isAlone && past.phase == Phase::First);
     const bool pressed[] = {isShort, past.phase == Phase::Long, past.phase == Phase::Twice};

@@ -52,10 +52,12 @@ struct PressKinds {
             return m_past.due < pulse ? m_past.due : pulse;
         }
         void reset() noexcept { m_past = {Pulses(m_pulse)}; }
-        void wake(Value in, const Moment&) noexcept
+        void wake(Value in, const Moment&) noexcept { m_past.wasPressed = in.isPressed(); }
+        void stop() noexcept { reset(); }
+        /// A first press may still become a short one.
+        [[nodiscard]] bool isPerforming() const noexcept
         {
-            reset();
-            m_past.wasPressed = in.isPressed();
+            return m_past.pulses.arePending() || m_past.phase == Phase::Again;
         }
         void continueFrom(const Runner& before) noexcept;
 

@@ -30,6 +30,7 @@ class Pulses
     }
 
     /// Ends and begins what is due.
+    /// @param now  by the clock: games see a pulse from when it was written.
     void run(Time now) noexcept
     {
         if (now >= m_next) {
@@ -44,6 +45,9 @@ class Pulses
 
     /// 1 forward, -1 back, 0 neither.
     [[nodiscard]] int pressed() const noexcept { return m_pressed; }
+
+    /// Whether one is pressed, or waits.
+    [[nodiscard]] bool arePending() const noexcept { return m_pressed != 0 || m_waiting != 0; }
 
     /// When run() has something to do; max at rest.
     [[nodiscard]] Time nextAt() const noexcept { return m_next; }

@@ -32,7 +32,7 @@ void Ratchet::Runner::apply(Value in, const Moment& moment, std::span<Value> out
         std::trunc((in.x - past.anchor) / m_step + (in.x >= past.anchor ? 1e-9 : -1e-9));
     past.anchor += steps * m_step;
     past.pulses.add(static_cast<int>(steps));
-    past.pulses.run(moment.now);
+    past.pulses.run(moment.said);
     if (outlets.size() < 2) return;
     outlets[0] = {past.pulses.pressed() > 0 ? 1.0 : 0.0, 0.0};
     outlets[1] = {past.pulses.pressed() < 0 ? 1.0 : 0.0, 0.0};

@@ -44,7 +44,10 @@ struct Ratchet {
         [[nodiscard]] Time nextAt() const noexcept { return m_past.pulses.nextAt(); }
         [[nodiscard]] int dropped() const noexcept { return m_past.pulses.dropped(); }
         void reset() noexcept { m_past = {Pulses(m_length)}; }
-        void wake(Value, const Moment&) noexcept { reset(); }
+        /// Steps while it slept are none.
+        void wake(Value in, const Moment&) noexcept { m_past.anchor = in.x; }
+        void stop() noexcept { m_past.pulses.clear(); }
+        [[nodiscard]] bool isPerforming() const noexcept { return m_past.pulses.arePending(); }
         void continueFrom(const Runner& before) noexcept
         {
             m_past = before.m_past;

@@ -22,17 +22,17 @@ void Repeat::Runner::press(Time now, Time until) noexcept
 Value Repeat::Runner::apply(Value in, const Moment& moment) noexcept
 {
     const bool isHeld = in.isPressed();
-    if (m_isPressed && moment.now >= m_end) m_isPressed = false;
+    if (m_isPressed && moment.said >= m_end) m_isPressed = false;
     if (!isHeld) {
         m_next = Time::max();
     } else if (!m_wasHeld && moment.isNews) {
         if (m_isPressed) {
             m_next = m_end + m_every / 2;  // after the gap behind the press that still goes on
         } else {
-            press(moment.now, m_after);
+            press(moment.said, m_after);
         }
-    } else if (!m_isPressed && moment.now >= m_next) {
-        press(moment.now, m_every);
+    } else if (!m_isPressed && moment.said >= m_next) {
+        press(moment.said, m_every);
     }
     m_wasHeld = isHeld;
     return {m_isPressed ? 1.0 : 0.0, 0.0};

@@ -42,9 +42,11 @@ struct Repeat {
         void reset() noexcept { *this = Runner(m_after, m_every); }
         void wake(Value in, const Moment&) noexcept
         {
-            reset();
             m_wasHeld = in.isPressed();
+            m_next = Time::max();
         }
+        void stop() noexcept { reset(); }
+        [[nodiscard]] bool isPerforming() const noexcept { return m_isPressed; }
         void continueFrom(const Runner& before) noexcept
         {
             const auto after = m_after;

@@ -93,8 +93,8 @@ struct Slice {
             m_areHeld.assign(m_areHeld.size(), false);
             m_before.reset();
         }
-        /// Where the axis went while it slept is not known. RT-safe.
-        void wake(Value, const Moment&) noexcept { reset(); }
+        /// From where the axis came while it slept does not count. RT-safe.
+        void wake(Value in, const Moment&) noexcept { m_before = in.x; }
         void continueFrom(const Runner& before) noexcept;
 
      private:

@@ -54,6 +54,9 @@ struct SwitchPositions {
                 outlets[i] = {static_cast<int>(i) == at ? 1.0 : 0.0, 0.0};
         }
         void reset() noexcept { stands.reset(); }
+        void wake(Value, const Moment& moment) noexcept { look(moment); }
+        /// Hears of its buttons also before its own was heard of. RT-safe.
+        void look(const Moment& moment) noexcept { static_cast<void>(stands.look(moment)); }
         void continueFrom(const Runner& before) noexcept { stands.continueFrom(before.stands); }
     };
 

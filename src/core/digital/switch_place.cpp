@@ -48,7 +48,7 @@ int StandsAt::look(const Moment& moment) noexcept
     const Place* latest = nullptr;
     for (auto& place : m_places) {
         const bool isPressed = moment.of(place.control).isPressed();
-        if (isPressed && !place.wasPressed) place.pressed = moment.isNews ? ++m_presses : 0;
+        if (isPressed && !place.wasPressed) place.pressed = moment.isNews ? ++m_presses : --m_found;
         place.wasPressed = isPressed;
         if (isPressed && (!latest || place.pressed > latest->pressed)) latest = &place;
     }
@@ -61,12 +61,13 @@ void StandsAt::reset() noexcept
         place.wasPressed = false;
         place.pressed = 0;
     }
-    m_presses = 0;
+    m_presses = m_found = 0;
 }
 
 void StandsAt::continueFrom(const StandsAt& before) noexcept
 {
     m_presses = before.m_presses;
+    m_found = before.m_found;
     for (auto& place : m_places) {
         const auto same = std::ranges::find(before.m_places, place.name, &Place::name);
         if (same == before.m_places.end()) continue;

@@ -45,8 +45,8 @@ struct PlacesField {
 [[nodiscard]] SwitchPlaces plain(const ValuePlaces& places);
 
 /// Which position a switch stands at: that of the button that was pressed last of those that are
-/// down, else the silent one, if there is one. Of buttons that are taken as they stand the first in
-/// the list counts.
+/// down, else the silent one, if there is one. Buttons whose press was not seen come behind those,
+/// and behind what was found before them; of several the first in the list counts.
 class StandsAt
 {
  public:
@@ -67,12 +67,13 @@ class StandsAt
         std::string name;
         std::optional<SeenControl> control{};
         bool wasPressed = false;
-        std::uint32_t pressed = 0;  ///< the higher, the later
+        std::int32_t pressed = 0;  ///< the higher, the later
     };
 
     std::vector<Place> m_places;
     int m_silent = kNowhere;
-    std::uint32_t m_presses = 0;
+    std::int32_t m_presses = 0;
+    std::int32_t m_found = 0;  ///< of those that were not seen being pressed, the latest
 };
 
 }  // namespace jolly

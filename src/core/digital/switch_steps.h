@@ -56,7 +56,7 @@ struct SwitchSteps {
                 if (m_at != StandsAt::kNowhere && moment.isNews) m_pulses.add(at - m_at);
                 m_at = at;
             }
-            m_pulses.run(moment.now);
+            m_pulses.run(moment.said);
             if (outlets.size() < 2) return;
             outlets[0] = {m_pulses.pressed() > 0 ? 1.0 : 0.0, 0.0};
             outlets[1] = {m_pulses.pressed() < 0 ? 1.0 : 0.0, 0.0};
@@ -69,6 +69,15 @@ struct SwitchSteps {
             m_pulses.clear();
             m_at = StandsAt::kNowhere;
         }
+        /// Steps while it slept are none.
+        void wake(Value, const Moment& moment) noexcept
+        {
+            const int at = m_stands.look(moment);
+            if (at != StandsAt::kNowhere) m_at = at;
+        }
+        void stop() noexcept { m_pulses.clear(); }
+        [[nodiscard]] bool isPerforming() const noexcept { return m_pulses.arePending(); }
+        void look(const Moment& moment) noexcept { static_cast<void>(m_stands.look(moment)); }
         /// A position that is not there any more was left.
         void continueFrom(const Runner& before) noexcept
         {

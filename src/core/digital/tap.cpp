@@ -24,7 +24,7 @@ Value Tap::Runner::apply(Value in, const Moment& moment) noexcept
     if (!isPressed && past.wasPressed && past.mayCount && isAlone && moment.now <= past.due)
         past.pulses.add(1);
     past.wasPressed = isPressed;
-    past.pulses.run(moment.now);
+    past.pulses.run(moment.said);
     return {past.pulses.pressed() > 0 ? 1.0 : 0.0, 0.0};
 }
 

@@ -47,11 +47,14 @@ struct Tap {
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         [[nodiscard]] Time nextAt() const noexcept { return m_past.pulses.nextAt(); }
         void reset() noexcept { m_past = {Pulses(m_pulse)}; }
+        /// A press that began while it slept is none.
         void wake(Value in, const Moment&) noexcept
         {
-            reset();
             m_past.wasPressed = in.isPressed();
+            m_past.mayCount = false;
         }
+        void stop() noexcept { m_past.pulses.clear(); }
+        [[nodiscard]] bool isPerforming() const noexcept { return m_past.pulses.arePending(); }
         void continueFrom(const Runner& before) noexcept;
 
      private:

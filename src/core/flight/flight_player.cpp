@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/flight/flight_player.h"
 
-#include "core/tangle/matching.h"
-
 #include <algorithm>
 
 namespace jolly
@@ -39,17 +37,20 @@ void FlightPlayer::start(const Tangle& tangle)
     m_player = std::make_unique<Player>(tangle, m_hear);
 }
 
-/// Finds out anew which controller is which of the rig, as the engine does with those that are
-/// there.
-void FlightPlayer::bindTo(const Plan& plan)
+/// Finds out which controller is which of the rig, as the engine does with those that are there.
+std::vector<Binding::Turn> FlightPlayer::bind()
+{
+    std::vector<PresentIdentity> present;
+    for (const auto number : m_standing.controllers())
+        present.push_back({number, m_recording.controllers[number].identity});
+    return m_binding.bind(m_tangle->rig, present, m_standing.isLive());
+}
+
+/// Finds the tracks among a plan's inputs and outputs.
+void FlightPlayer::placeTracks(const Plan& plan)
 {
     m_inputOf.assign(m_recording.tracks.size(), kNone);
     m_outputOf.assign(m_recording.tracks.size(), kNone);
-    std::vector<Identity> present;
-    const std::vector<std::uint32_t> numbers(m_standing.controllers().begin(),
-                                             m_standing.controllers().end());
-    for (const auto number : numbers) present.push_back(m_recording.controllers[number].identity);
-    const auto match = matchRig(m_tangle->rig, present);
     for (std::size_t t = 0; t < m_recording.tracks.size(); ++t) {
         const auto& track = m_recording.tracks[t];
         if (track.isVirtual()) {
@@ -58,9 +59,7 @@ void FlightPlayer::bindTo(const Plan& plan)
                 m_outputOf[t] = static_cast<std::int32_t>(found - plan.outputs.begin());
             continue;
         }
-        const auto place = std::ranges::find(numbers, track.controller) - numbers.begin();
-        if (static_cast<std::size_t>(place) == numbers.size()) continue;
-        const auto rig = match.rigOf[static_cast<std::size_t>(place)];
+        const auto rig = m_binding.rigOf(track.controller);
         if (rig == Match::kUnknown) continue;
         const auto& control = m_recording.controllers[track.controller].controls[track.control];
         const auto input = plan.inputOf(static_cast<std::size_t>(rig), control.code);
@@ -78,9 +77,39 @@ void FlightPlayer::prime(Machine& machine) const
     }
 }
 
-void FlightPlayer::holdHands()
+void FlightPlayer::primeController(std::uint32_t controller)
 {
-    for (const auto& [track, counts] : m_standing.hands()) hold(track, true);
+    for (std::uint32_t t = 0; t < m_inputOf.size(); ++t) {
+        if (m_inputOf[t] == kNone || m_recording.tracks[t].controller != controller) continue;
+        m_player->machine().prime(static_cast<std::uint32_t>(m_inputOf[t]), m_standing.counts(t));
+    }
+}
+
+void FlightPlayer::loseController(std::uint32_t controller, Time time)
+{
+    std::vector<std::uint32_t> inputs;
+    for (std::uint32_t t = 0; t < m_inputOf.size(); ++t) {
+        if (m_inputOf[t] != kNone && m_recording.tracks[t].controller == controller)
+            inputs.push_back(static_cast<std::uint32_t>(m_inputOf[t]));
+    }
+    m_player->machine().lose(inputs, time);
+}
+
+/// Controllers that are not who they were: the old one is lost, the new one taken as it stands.
+void FlightPlayer::follow(std::span<const Binding::Turn> turns, Time time)
+{
+    for (const auto& turn : turns) {
+        if (turn.before != Match::kUnknown) loseController(turn.number, time);
+    }
+    placeTracks(m_player->machine().plan());
+    for (const auto& turn : turns) {
+        if (turn.now != Match::kUnknown) primeController(turn.number);
+    }
+}
+
+void FlightPlayer::holdHands(Time time)
+{
+    for (const auto& [track, counts] : m_standing.hands()) hold(track, true, time);
 }
 
 void FlightPlayer::begin(const Standing& standing, Time time)
@@ -88,7 +117,9 @@ void FlightPlayer::begin(const Standing& standing, Time time)
     m_standing = standing;
     m_now = time;
     if (m_tangleOf) start(m_tangleOf(standing.tangle()));
-    bindTo(m_player->machine().plan());
+    m_binding = {};
+    bind();
+    placeTracks(m_player->machine().plan());
     auto& machine = m_player->machine();
     if (standing.craft() < machine.plan().views.size()) machine.chooseCraft(standing.craft());
     prime(machine);
@@ -97,13 +128,13 @@ void FlightPlayer::begin(const Standing& standing, Time time)
         const bool was = ((standing.layers() >> layer) & 1U) != 0;
         if (was && !machine.layers().isEngaged(layer)) machine.flipLayer(layer);
     }
-    holdHands();
+    holdHands(time);
     m_player->endFrame(time);
 }
 
 void FlightPlayer::endFrame()
 {
-    if (std::exchange(m_isInFrame, false)) m_player->endFrame(m_now);
+    if (std::exchange(m_isInFrame, false)) m_player->endFrame({m_now, m_now + m_late});
 }
 
 void FlightPlayer::finish()
@@ -149,11 +180,16 @@ void FlightPlayer::feed(const Happening& happening)
     }
     switch (happening.kind) {
         case Kind::Move:
+            if (happening.isFirst) m_late = std::exchange(m_lateNext, Time{});
             if (what < m_movedAt.size()) m_movedAt[what] = happening.time;
             if (const auto input = inputOf(what)) {
-                m_player->move(*input, happening.isHatY, happening.raw, happening.time);
+                m_player->move(*input, happening.isHatY, happening.raw,
+                               {happening.time, happening.time + m_late});
                 m_isInFrame = true;
             }
+            break;
+        case Kind::Late:
+            m_lateNext = std::chrono::microseconds(happening.raw);
             break;
         case Kind::Tick:
             if (m_tangleOf) m_player->tick(happening.time);
@@ -171,7 +207,7 @@ void FlightPlayer::feed(const Happening& happening)
             break;
         case Kind::Hand:
         case Kind::HandOff:
-            hold(what, happening.kind == Kind::Hand);
+            hold(what, happening.kind == Kind::Hand, happening.time);
             m_player->endFrame(happening.time);
             break;
         default:
@@ -179,14 +215,14 @@ void FlightPlayer::feed(const Happening& happening)
     }
 }
 
-void FlightPlayer::hold(std::uint32_t track, bool isHeld)
+void FlightPlayer::hold(std::uint32_t track, bool isHeld, Time time)
 {
     if (track >= m_outputOf.size() || m_outputOf[track] == kNone) return;
     const auto output = static_cast<std::uint32_t>(m_outputOf[track]);
     if (isHeld) {
-        m_player->machine().holdByHand(output, m_standing.hands().at(track));
+        m_player->machine().holdByHand(output, m_standing.hands().at(track), time);
     } else {
-        m_player->machine().letGo(output);
+        m_player->machine().letGo(output, time);
     }
 }
 
@@ -195,14 +231,18 @@ void FlightPlayer::takeTangle(const Happening& happening)
     m_standing.take(happening);
     if (!m_tangleOf) return;
     m_tangle = m_tangleOf(happening.what);
+    for (const auto& turn : bind()) {
+        if (turn.before != Match::kUnknown) loseController(turn.number, happening.time);
+    }
+    m_player->endFrame(happening.time);
     m_player->take(
         *m_tangle,
         [this](Machine& machine) {
-            bindTo(machine.plan());
+            placeTracks(machine.plan());
             prime(machine);
         },
         happening.time);
-    holdHands();
+    holdHands(happening.time);
     m_player->endFrame(happening.time);
 }
 
@@ -215,23 +255,17 @@ void FlightPlayer::arrive(const Happening& happening)
 {
     if (happening.what >= m_recording.controllers.size()) return;
     m_standing.take(happening);
-    bindTo(m_player->machine().plan());
-    for (std::uint32_t t = 0; t < m_inputOf.size(); ++t) {
-        if (m_inputOf[t] == kNone || m_recording.tracks[t].controller != happening.what) continue;
-        m_player->machine().prime(static_cast<std::uint32_t>(m_inputOf[t]), m_standing.counts(t));
-    }
+    follow(bind(), happening.time);
     m_player->begin(happening.time);
 }
 
 void FlightPlayer::leave(const Happening& happening)
 {
-    for (std::uint32_t t = 0; t < m_inputOf.size(); ++t) {
-        if (m_inputOf[t] != kNone && m_recording.tracks[t].controller == happening.what)
-            m_player->machine().lose(static_cast<std::uint32_t>(m_inputOf[t]), happening.time);
-    }
+    loseController(happening.what, happening.time);
     m_player->endFrame(happening.time);
     m_standing.take(happening);
-    bindTo(m_player->machine().plan());
+    follow(bind(), happening.time);
+    m_player->begin(happening.time);
 }
 
 }  // namespace jolly

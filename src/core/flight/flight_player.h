@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/flight/binding.h"
 #include "core/flight/player.h"
 #include "core/flight/recording.h"
 #include "core/flight/standing.h"
@@ -49,15 +50,19 @@ class FlightPlayer
 
  private:
     void start(const Tangle& tangle);
-    void bindTo(const Plan& plan);
+    std::vector<Binding::Turn> bind();
+    void placeTracks(const Plan& plan);
     void prime(Machine& machine) const;
-    void holdHands();
+    void primeController(std::uint32_t controller);
+    void loseController(std::uint32_t controller, Time time);
+    void follow(std::span<const Binding::Turn> turns, Time time);
+    void holdHands(Time time);
     void endFrame();
     void takeTangle(const Happening& happening);
     void goLive(Time time);
     void arrive(const Happening& happening);
     void leave(const Happening& happening);
-    void hold(std::uint32_t track, bool isHeld);
+    void hold(std::uint32_t track, bool isHeld, Time time);
 
     const Recording& m_recording;
     TangleOf m_tangleOf;             ///< empty when another tangle is played
@@ -65,10 +70,13 @@ class FlightPlayer
     Player::Hear m_hear;
     std::unique_ptr<Player> m_player;
     Standing m_standing;
+    Binding m_binding;
     std::vector<std::int32_t> m_inputOf;   ///< by track, or -1
     std::vector<std::int32_t> m_outputOf;  ///< likewise
     std::vector<Time> m_movedAt;           ///< by track; min for never
     Time m_now{};
+    Time m_late{};      ///< of the present frame
+    Time m_lateNext{};  ///< of the one that follows
     bool m_isInFrame = false;
 };
 

@@ -32,8 +32,9 @@ struct Happening {
         Lost = 15,  ///< the kernel dropped events. what: number of the controller; raw: how often
         Gap = 16,   ///< raw: how many happenings could not be recorded here
         Kept = 17,  ///< a control had the recording kept
+        Late = 18,  ///< the frame that follows was heard late. raw: by so many microseconds
     };
-    static constexpr int kKinds = 18;
+    static constexpr int kKinds = 19;
 
     Kind kind = Kind::Move;
     bool isHatY = false;   ///< of a Move, Stand, Change or Hand: the up-down half of a hat

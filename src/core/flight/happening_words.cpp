@@ -187,6 +187,9 @@ std::string inWords(const Happening& happening, const Recording& recording, cons
             return std::to_string(happening.raw) + " happenings could not be recorded";
         case Kind::Kept:
             return "the recording was kept";
+        case Kind::Late:
+            return "the program was late by " +
+                   std::to_string((happening.raw + 500) / 1000) + " ms";
     }
     return {};
 }

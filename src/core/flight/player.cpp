@@ -22,7 +22,7 @@ void Player::restart(const std::function<void(Machine&)>& prime, Time time)
     m_machine->reset();
     prime(*m_machine);
     m_machine->begin(time);
-    m_machine->dropChanges();
+    m_machine->dropChanges(time);
     for (std::uint32_t o = 0; o < outputs.size() && m_hear; ++o) {
         const auto& now = m_machine->meetings();
         if (outputs[o].device != kNoDevice && now.raw(o) != before[o])
@@ -32,25 +32,21 @@ void Player::restart(const std::function<void(Machine&)>& prime, Time time)
 
 void Player::runUntil(Time time)
 {
-    while (m_machine->nextTick() <= time) {
-        const auto now = m_machine->nextTick();
-        endFrame(now);
-        tick(now);
-    }
+    while (m_machine->nextTick() <= time) tick(m_machine->nextTick());
 }
 
 void Player::tick(Time time)
 {
     m_machine->tick(time);
-    if (m_hearTick) m_hearTick(time);
     endFrame(time);
 }
 
-void Player::endFrame(Time time)
+void Player::endFrame(Instant time)
 {
-    m_machine->takeChanges([&](const Change& change) {
-        if (m_hear) m_hear(time, change);
+    m_machine->takeChanges(time, [&](const Change& change) {
+        if (m_hear) m_hear(time.heard, change);
     });
+    if (m_hearFrame) m_hearFrame(time.heard);
 }
 
 void Player::take(const Tangle& tangle, const std::function<void(Machine&)>& prime, Time time)
@@ -58,7 +54,7 @@ void Player::take(const Tangle& tangle, const std::function<void(Machine&)>& pri
     auto next = std::make_unique<Machine>(compile(tangle));
     prime(*next);
     next->takeOver(*m_machine, time);
-    next->dropChanges();
+    next->dropChanges(time);
     std::swap(m_machine, next);
     if (m_hear) tellEdit(*next, time);
 }

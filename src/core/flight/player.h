@@ -17,8 +17,8 @@ class Player
  public:
     /// Hears of each virtual control that took another value.
     using Hear = std::function<void(Time, const Change&)>;
-    /// Hears of each time at which something moved by itself, before what changed is told.
-    using HearTick = std::function<void(Time)>;
+    /// Hears that a frame is over, after what changed in it was told.
+    using HearFrame = std::function<void(Time)>;
 
     explicit Player(const Tangle& tangle, Hear hear = {})
         : m_machine(std::make_unique<Machine>(compile(tangle))), m_hear(std::move(hear))
@@ -28,7 +28,7 @@ class Player
     [[nodiscard]] Machine& machine() noexcept { return *m_machine; }
     [[nodiscard]] const Machine& machine() const noexcept { return *m_machine; }
 
-    void onTick(HearTick hear) { m_hearTick = std::move(hear); }
+    void onFrame(HearFrame hear) { m_hearFrame = std::move(hear); }
 
     /// Begins with what was primed.
     void begin(Time time);
@@ -44,13 +44,13 @@ class Player
     void tick(Time time);
 
     /// A control moved; its frame goes on.
-    void move(std::uint32_t input, bool isHatY, std::int32_t raw, Time time)
+    void move(std::uint32_t input, bool isHatY, std::int32_t raw, Instant time)
     {
         m_machine->move(input, isHatY, raw, time);
     }
 
     /// The frame is over: what changed in it is told.
-    void endFrame(Time time);
+    void endFrame(Instant time);
 
     /// Runs another tangle from now on, with what `prime` primes. What an edit changed is told.
     void take(const Tangle& tangle, const std::function<void(Machine&)>& prime, Time time);
@@ -60,7 +60,7 @@ class Player
 
     std::unique_ptr<Machine> m_machine;
     Hear m_hear;
-    HearTick m_hearTick;
+    HearFrame m_hearFrame;
 };
 
 }  // namespace jolly

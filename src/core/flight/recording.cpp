@@ -11,6 +11,8 @@ namespace jolly
 namespace
 {
 
+using Kind = Happening::Kind;
+
 /// Whether a place is inside of a character of UTF-8.
 bool isInside(std::string_view text, std::size_t place)
 {
@@ -20,11 +22,15 @@ bool isInside(std::string_view text, std::size_t place)
 /// Whether what happened can have happened to what is recorded, in that time.
 bool makesSense(const Recording& recording, const Chunk& chunk, const Happening& happening)
 {
-    using Kind = Happening::Kind;
     constexpr Time kSlack = std::chrono::seconds(10);  // of the kernel's stamps
     const bool isController = happening.kind == Kind::Arrive || happening.kind == Kind::Gone ||
                               happening.kind == Kind::Lost;
-    if (happening.hasTrack() && happening.what >= recording.tracks.size()) return false;
+    if (happening.hasTrack()) {
+        if (happening.what >= recording.tracks.size()) return false;
+        const bool isOfController =
+            happening.kind == Kind::Move || happening.kind == Kind::Stand;
+        if (recording.tracks[happening.what].isVirtual() == isOfController) return false;
+    }
     if (isController && happening.what >= recording.controllers.size()) return false;
     return happening.time >= chunk.first - kSlack && happening.time <= chunk.last;
 }
@@ -50,21 +56,29 @@ TextEdit editBetween(std::string_view before, std::string_view after)
             std::string(after.substr(from, after.size() - from - alike))};
 }
 
-std::string edited(std::string_view before, const TextEdit& edit)
+void applyEdit(std::string& text, const TextEdit& edit)
 {
-    const auto from = std::min<std::size_t>(edit.from, before.size());
-    const auto end = from + std::min<std::size_t>(edit.removed, before.size() - from);
-    std::string text(before.substr(0, from));
-    text += edit.put;
-    return text += before.substr(end);
+    const auto from = std::min<std::size_t>(edit.from, text.size());
+    text.replace(from, std::min<std::size_t>(edit.removed, text.size() - from), edit.put);
 }
 
 std::string Recording::textOf(std::uint32_t number) const
 {
-    std::string text;
-    if (number < firstTangle || number - firstTangle >= tangles.size()) return text;
-    for (std::size_t i = 0; i <= number - firstTangle; ++i) text = edited(text, tangles[i]);
-    return text;
+    return TextWalk(*this).at(number);
+}
+
+const std::string& TextWalk::at(std::uint32_t number)
+{
+    const auto& tangles = m_recording->tangles;
+    const auto first = m_recording->firstTangle;
+    if (number < first || number - first >= tangles.size()) return m_none;
+    const std::size_t wanted = number - first + 1;
+    if (wanted < m_applied) {
+        m_text.clear();
+        m_applied = 0;
+    }
+    while (m_applied < wanted) applyEdit(m_text, tangles[m_applied++]);
+    return m_text;
 }
 
 std::optional<std::uint32_t> Recording::findTrack(const Target& place) const

@@ -54,7 +54,7 @@ struct TextEdit {
 
 /// The edit that makes one text of another.
 [[nodiscard]] TextEdit editBetween(std::string_view before, std::string_view after);
-[[nodiscard]] std::string edited(std::string_view before, const TextEdit& edit);
+void applyEdit(std::string& text, const TextEdit& edit);
 
 struct ReadChunk {
     Standing begin;
@@ -97,6 +97,24 @@ struct Recording {
 
     /// The last chunk that begins no later than `time`; the first one for earlier times.
     [[nodiscard]] std::size_t chunkAt(Time time) const;
+};
+
+/// Makes the texts of a recording's tangles, one from the one before it: asked for in their order
+/// each costs no more than its own edit.
+class TextWalk
+{
+ public:
+    /// @param recording  stays for as long as this lives.
+    explicit TextWalk(const Recording& recording) : m_recording(&recording) {}
+
+    /// The text of a tangle by its number; empty when there is none. Stays until the next call.
+    [[nodiscard]] const std::string& at(std::uint32_t number);
+
+ private:
+    const Recording* m_recording;
+    std::string m_text;
+    std::string m_none;
+    std::size_t m_applied = 0;  ///< edits that m_text has
 };
 
 }  // namespace jolly

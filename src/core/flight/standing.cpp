@@ -72,6 +72,7 @@ void Standing::take(const Happening& happening)
         case Kind::Lost:
         case Kind::Gap:
         case Kind::Kept:
+        case Kind::Late:
             break;
     }
 }

@@ -19,6 +19,8 @@ enum class SweepWay : std::uint8_t { Up, Right, Down, Left };
 
 inline constexpr std::array<std::string_view, 4> kSweepWays = {"up", "right", "down", "left"};
 
+static_assert(kSweepWays.size() == static_cast<std::size_t>(SweepWay::Left) + 1);
+
 [[nodiscard]] constexpr std::string_view nameOf(SweepWay way) noexcept
 {
     return kSweepWays[static_cast<std::size_t>(way)];

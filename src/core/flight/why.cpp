@@ -80,10 +80,10 @@ class Look
                          .source = {input.controller, input.control.code},
                          .in = machine.inputs().shown(flat.input),
                          .movedAt = m_player.movedAt(flat.input),
-                         .counts = machine.routing().counts(number),
+                         .counts = machine.counts(number),
                          .leads = leads};
         for (auto s = flat.stages.first; s < flat.stages.first + flat.stages.count; ++s)
-            strand.stages.push_back(machine.stageValue(s));
+            strand.stages.push_back(machine.stages().value(s));
         why.strands.push_back(std::move(strand));
     }
 

@@ -54,6 +54,7 @@ struct HatJoin {
         /// RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         void reset() noexcept { m_past = {}; }
+        void wake(Value, const Moment&) noexcept {}
         void continueFrom(const Runner& before) noexcept { m_past = before.m_past; }
 
      private:

@@ -48,6 +48,7 @@ struct HatOfAxes {
         /// RT-safe.
         [[nodiscard]] Value apply(Value in, const Moment& moment) noexcept;
         void reset() noexcept { m_way = kNone; }
+        void wake(Value, const Moment&) noexcept {}
         void continueFrom(const Runner& before) noexcept { m_way = before.m_way; }
 
      private:

@@ -38,8 +38,16 @@ std::string namesOf(const Tangle& tangle, const End& end)
         return label.empty() ? placeName(tangle, *target) : label;
     }
     if (const auto* command = std::get_if<Command>(&end.goal)) {
-        static constexpr const char* kWords[] = {"stand down", "recentre", "reverse"};
-        return kWords[static_cast<std::size_t>(command->order)];
+        switch (command->order) {
+            case Order::StandDown:
+                return "stand down";
+            case Order::Recentre:
+                return "recentre";
+            case Order::Reverse:
+                return "reverse";
+            case Order::Keep:
+                return "keep the recording";
+        }
     }
     return "nothing";
 }

@@ -22,7 +22,7 @@ Chain::Chain(const Machine& machine, std::uint32_t strand)
     const auto& run = plan.strands[strand].stages;
     for (std::uint32_t i = 0; i < run.count; ++i) {
         m_stages.push_back(plan.stages[run.first + i]);
-        m_areWorking.push_back(machine.doesWork(m_stages.back()));
+        m_areWorking.push_back(machine.around().letWork(m_stages.back()));
     }
 }
 

@@ -15,9 +15,48 @@ namespace jolly
 namespace
 {
 
-std::uint32_t sizeOf(const auto& list)
+Deed deedOf(Order order)
 {
-    return static_cast<std::uint32_t>(list.size());
+    switch (order) {
+        case Order::StandDown:
+            return Deed::StandDown;
+        case Order::Recentre:
+            return Deed::Recentre;
+        case Order::Reverse:
+            return Deed::Reverse;
+        case Order::Keep:
+            break;
+    }
+    return Deed::Keep;
+}
+
+/// Nothing where a layer is held: that is no order.
+std::optional<Deed> deedOf(Engage engage)
+{
+    switch (engage) {
+        case Engage::Hold:
+            break;
+        case Engage::Flip:
+            return Deed::FlipLayer;
+        case Engage::Next:
+            return Deed::NextLayer;
+        case Engage::Previous:
+            return Deed::PreviousLayer;
+    }
+    return std::nullopt;
+}
+
+Deed deedOf(Choose choose)
+{
+    switch (choose) {
+        case Choose::This:
+            return Deed::ThisCraft;
+        case Choose::Next:
+            return Deed::NextCraft;
+        case Choose::Previous:
+            break;
+    }
+    return Deed::PreviousCraft;
 }
 
 class Compiler
@@ -166,23 +205,15 @@ class Compiler
             return true;
         };
         if (const auto* command = std::get_if<Command>(&end.goal)) {
-            static constexpr Deed kDeeds[] = {Deed::StandDown, Deed::Recentre, Deed::Reverse,
-                                              Deed::Keep};
-            return add(kDeeds[static_cast<std::size_t>(command->order)],
+            return add(deedOf(command->order),
                        isAboutAxis(command->order) ? outputOf(command->axis) : 0);
         }
         if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
-            static constexpr Deed kDeeds[] = {
-                {}, Deed::FlipLayer, Deed::NextLayer, Deed::PreviousLayer};
-            return layer->engage != Engage::Hold &&
-                   add(kDeeds[static_cast<std::size_t>(layer->engage)],
-                       placeOfLayer(m_tangle, layer->layer));
+            const auto deed = deedOf(layer->engage);
+            return deed && add(*deed, placeOfLayer(m_tangle, layer->layer));
         }
         if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) {
-            static constexpr Deed kDeeds[] = {Deed::ThisCraft, Deed::NextCraft,
-                                              Deed::PreviousCraft};
-            return add(kDeeds[static_cast<std::size_t>(craft->choose)],
-                       placeOfCraft(m_tangle, craft->craft));
+            return add(deedOf(craft->choose), placeOfCraft(m_tangle, craft->craft));
         }
         return false;
     }

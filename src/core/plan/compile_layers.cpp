@@ -11,16 +11,6 @@ namespace jolly
 namespace
 {
 
-std::uint32_t sizeOf(const auto& list)
-{
-    return static_cast<std::uint32_t>(list.size());
-}
-
-std::uint64_t bitOf(std::size_t layer)
-{
-    return layer < kMostLayers ? std::uint64_t{1} << layer : 0;
-}
-
 /// Whether some strand engages the layer.
 bool isLed(const Tangle& tangle, const std::string& layer)
 {

@@ -3,10 +3,17 @@
 
 #include "core/plan/plan.h"
 
+#include <cstdint>
 #include <span>
 
 namespace jolly
 {
+
+/// How many there are, as a place of the plan.
+[[nodiscard]] std::uint32_t sizeOf(const auto& list)
+{
+    return static_cast<std::uint32_t>(list.size());
+}
 
 /// Lays out the layers, with an output of its own for each, where strands engage it.
 void addLayers(Plan& plan, const Tangle& tangle);

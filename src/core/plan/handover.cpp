@@ -21,7 +21,7 @@ class Handover
         takeOverLayers();
         takeOverInputs();
         takeOverStrands();
-        takeOverReversed();
+        takeOverOutputs();
     }
 
  private:
@@ -32,20 +32,31 @@ class Handover
     void takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept;
     void takeOverMask(std::uint32_t strand, std::uint32_t old) noexcept;
     [[nodiscard]] std::optional<std::uint32_t> oldOf(const std::string& id) const noexcept;
-    void takeOverStages(const PlanStrand& mine, const PlanStrand& theirs) noexcept;
-    void takeOverEnds(std::uint32_t strand, std::uint32_t old) noexcept;
-    void takeOverReversed() noexcept;
+    void leave(std::uint32_t strand, bool hasBegun) noexcept;
+    template <class Visit>
+    void forEachPair(const PlanStrand& mine, const PlanStrand& theirs,
+                     Visit&& visit) const noexcept;
+    [[nodiscard]] bool isKept(std::uint32_t strand, std::uint32_t link,
+                              std::uint32_t old) const noexcept;
+    void takeOverOutputs() noexcept;
     [[nodiscard]] bool isSame(std::uint32_t input, std::uint32_t old) const noexcept;
 
     Machine& m_mine;
     const Machine& m_previous;
 };
 
-void Machine::takeOver(const Machine& previous, Time now) noexcept
+void Machine::takeOver(const Machine& previous, Instant now) noexcept
 {
     Handover(*this, previous).run();
+    for (std::uint32_t input = 0; input < m_plan->inputs.size(); ++input) dropLeft(input);
     m_meetings.goOn();
     begin(now);
+    for (std::uint32_t strand = 0; strand < m_strands.size(); ++strand) {
+        if (!m_strands[strand].isFinishing()) continue;
+        finish(strand, now);
+        dropLeft(m_plan->strands[strand].input);
+    }
+    tellFlips(now, Cause::Motion);
 }
 
 /// Layers stay engaged and the craft is flown on where the tangle still has them.
@@ -68,6 +79,8 @@ void Handover::takeOverLayers() noexcept
         m_mine.m_routing.setCraft(m_mine.m_wantedCraft);
     }
     m_mine.m_routing.begin(m_mine.m_layers.engaged());
+    for (std::uint32_t input = 0; input < m_mine.m_plan->inputs.size(); ++input)
+        m_mine.countOnly(input);
 }
 
 /// A press that is under way stays with the strands of the layer that took it.
@@ -80,10 +93,8 @@ void Handover::takeOverPress(std::uint32_t input, std::uint32_t old) noexcept
     const auto& run = m_mine.m_plan->views[routing.craft()].routes[input];
     for (auto route = run.first; route < run.first + run.count; ++route) {
         if (m_mine.m_plan->layers[m_mine.m_plan->routes[route].layer].id != layer) continue;
-        for (const auto strand : routing.strandsOf(routing.route(input)))
-            routing.setCounts(strand, false);
-        for (const auto strand : routing.strandsOf(route)) routing.setCounts(strand, true);
         routing.take(input, route);
+        m_mine.countOnly(input);
         return;
     }
 }
@@ -109,15 +120,18 @@ std::optional<std::uint32_t> Handover::oldOf(const std::string& id) const noexce
     return *found;
 }
 
-/// Axes that were turned round for this flight stay so.
-void Handover::takeOverReversed() noexcept
+/// Axes that were turned round for this flight stay so, and what a hand holds is held on.
+void Handover::takeOverOutputs() noexcept
 {
     const auto& mine = m_mine.m_plan->outputs;
     const auto& old = m_previous.m_plan->outputs;
     for (std::uint32_t o = 0; o < old.size(); ++o) {
-        if (!m_previous.m_meetings.isReversed(o)) continue;
+        const auto& before = m_previous.m_meetings;
+        if (!before.isReversed(o) && !before.isByHand(o)) continue;
         for (std::uint32_t m = 0; m < mine.size(); ++m) {
-            if (mine[m].place == old[o].place) m_mine.m_meetings.keepReversed(m);
+            if (mine[m].place != old[o].place) continue;
+            if (before.isReversed(o)) m_mine.m_meetings.keepReversed(m);
+            if (before.isByHand(o)) m_mine.m_meetings.holdByHand(m, before.raw(o));
         }
     }
 }
@@ -153,68 +167,75 @@ void Handover::takeOverMask(std::uint32_t strand, std::uint32_t old) noexcept
 {
     const auto input = m_previous.m_plan->strands[old].input;
     const bool isHeld = m_previous.m_inputs.isPressed(input) && m_previous.m_routing.isTaken(input);
-    const bool missedIt = isHeld && !m_previous.m_routing.counts(old);
-    const bool isMasked = m_mine.m_areMasked[strand] && m_previous.m_areMasked[old];
-    m_mine.m_areMasked[strand] = isMasked || missedIt;
+    const bool missedIt = isHeld && !m_previous.counts(old);
+    auto& isMasked = m_mine.m_strands[strand].isMasked;
+    isMasked = (isMasked && m_previous.m_strands[old].isMasked) || missedIt;
     if (missedIt) m_mine.m_haveMasked[m_mine.m_plan->strands[strand].input] = true;
+}
+
+/// Ends of a strand that lead from the outlet and to the place where ends of the old one led.
+template <class Visit>
+void Handover::forEachPair(const PlanStrand& mine, const PlanStrand& theirs,
+                           Visit&& visit) const noexcept
+{
+    for (auto m = mine.links.first; m < mine.links.first + mine.links.count; ++m) {
+        const auto& end = m_mine.m_plan->links[m];
+        for (auto t = theirs.links.first; t < theirs.links.first + theirs.links.count; ++t) {
+            const auto& before = m_previous.m_plan->links[t];
+            if (end.outlet != before.outlet || m_mine.m_plan->outputs[end.output].place !=
+                                                   m_previous.m_plan->outputs[before.output].place)
+                continue;
+            visit(m, t);
+            break;
+        }
+    }
 }
 
 void Handover::takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept
 {
     const auto& mine = m_mine.m_plan->strands[strand];
     const auto& theirs = m_previous.m_plan->strands[old];
+    const auto& before = m_previous.m_strands[old];
+    auto& state = m_mine.m_strands[strand];
     if (!isSame(mine.input, theirs.input)) return;
     if (m_previous.m_inputs.isThere(theirs.input)) takeOverMask(strand, old);
-    m_mine.m_pickUps[strand] = m_previous.m_pickUps[old];
-    takeOverStages(mine, theirs);
-    if (m_mine.m_routing.counts(strand)) takeOverEnds(strand, old);  // else it lets go
+    state.in = before.in;
+    m_mine.m_stages.goOn(mine, m_previous.m_stages, theirs);
+    forEachPair(mine, theirs, [this](std::uint32_t link, std::uint32_t was) {
+        m_mine.m_ends.keep(link, m_previous.m_ends, was);
+    });
+    if (!state.counts()) leave(strand, before.counts() || before.isFinishing());
+    forEachPair(mine, theirs, [&](std::uint32_t link, std::uint32_t was) {
+        if (!isKept(strand, link, was)) return;
+        m_mine.m_meetings.keep(link, m_previous.m_meetings, was);
+        if (!state.counts() && m_mine.m_plan->links[link].isAxis) m_mine.m_meetings.leave(link);
+    });
 }
 
-/// The first stage of a kind goes on from the first of that kind, the second from the second: so an
-/// edit in flight makes nothing jump, and a stage that is added makes no other forget.
-void Handover::takeOverStages(const PlanStrand& mine, const PlanStrand& theirs) noexcept
+/// A strand does not count now. What its presses began goes on; else its stages sleep, or forget.
+void Handover::leave(std::uint32_t strand, bool hasBegun) noexcept
 {
-    const auto countBefore = [](const std::vector<StageRunner>& runners, std::uint32_t first,
-                                std::uint32_t place) {
-        std::uint32_t count = 0;
-        for (auto i = first; i < place; ++i)
-            count += runners[i].index() == runners[place].index() ? 1U : 0U;
-        return count;
-    };
-    for (auto i = mine.stages.first; i < mine.stages.first + mine.stages.count; ++i) {
-        auto skipped = countBefore(m_mine.m_runners, mine.stages.first, i);
-        for (auto old = theirs.stages.first; old < theirs.stages.first + theirs.stages.count;
-             ++old) {
-            if (m_previous.m_runners[old].index() != m_mine.m_runners[i].index() || skipped-- > 0)
-                continue;
-            continueFrom(m_mine.m_runners[i], m_previous.m_runners[old]);
-            m_mine.m_areAsleep[i] = m_previous.m_areAsleep[old];
-            break;
-        }
+    const auto& flat = m_mine.m_plan->strands[strand];
+    m_mine.m_ends.stopWaiting(flat);
+    if (hasBegun && m_mine.isPerforming(flat)) {
+        m_mine.m_strands[strand].part = StrandState::Part::Finishing;
+    } else if (m_mine.m_plan->layers[flat.layer].remembers) {
+        m_mine.m_stages.sleep(flat);
+    } else {
+        m_mine.m_stages.forget(flat);
     }
 }
 
-/// StrandEnds that lead where they led say what they said: so whoever waits for a virtual control
-/// finds it as it was, an axis stays with the one that moved it last, and one that is kept without
-/// its controller is kept on.
-void Handover::takeOverEnds(std::uint32_t strand, std::uint32_t old) noexcept
+/// Whether an end goes on saying what it said: so whoever waits for a virtual control finds it as
+/// it was, and an axis stays with the one that moved it last. Of a strand that does not count now,
+/// or whose controller is away, an axis stays that is kept, or that was left for another strand.
+bool Handover::isKept(std::uint32_t strand, std::uint32_t link, std::uint32_t old) const noexcept
 {
-    const auto& mine = m_mine.m_plan->strands[strand];
-    const auto& theirs = m_previous.m_plan->strands[old].links;
-    for (auto m = mine.links.first; m < mine.links.first + mine.links.count; ++m) {
-        const auto& end = m_mine.m_plan->links[m];
-        const bool isKept = end.isAxis && mine.whenAway == WhenAway::Keep;
-        if (!m_mine.m_inputs.isThere(mine.input) && !isKept) continue;
-        for (auto t = theirs.first; t < theirs.first + theirs.count; ++t) {
-            const auto& before = m_previous.m_plan->links[t];
-            if (end.outlet != before.outlet || m_mine.m_plan->outputs[end.output].place !=
-                                                   m_previous.m_plan->outputs[before.output].place)
-                continue;
-            m_mine.m_meetings.keep(m, m_previous.m_meetings, t);
-            m_mine.m_ends.keep(m, m_previous.m_ends, t);
-            break;
-        }
-    }
+    const auto& flat = m_mine.m_plan->strands[strand];
+    const auto& state = m_mine.m_strands[strand];
+    if (state.counts() && m_mine.m_inputs.isThere(flat.input)) return true;
+    if (!m_mine.m_plan->links[link].isAxis) return state.isFinishing();
+    return flat.whenAway == WhenAway::Keep || m_previous.m_meetings.isLeft(old);
 }
 
 }  // namespace jolly

@@ -27,7 +27,7 @@ bool Inputs::prime(std::uint32_t input, Counts raw) noexcept
     const auto value = valueOf(flat, raw);
     const bool isHeldPush = flat.control.kind == ControlKind::Button &&
                             springsBack(flat.control.buttonKind) && value.isPressed();
-    m_states[input] = {raw, true, isHeldPush, true};
+    m_states[input] = {raw, m_states[input].uses, true, isHeldPush, true};
     m_values[input] = isHeldPush ? Value{} : value;
     return isHeldPush;
 }
@@ -39,15 +39,23 @@ bool Inputs::move(std::uint32_t input, bool isHatY, std::int32_t raw) noexcept
     auto& part = isHatY ? state.raw.y : state.raw.x;
     const auto noise = flat.control.kind == ControlKind::Axis ? flat.control.calibration.noise : 0;
     if (state.isThere && std::abs(static_cast<std::int64_t>(raw) - part) <= noise) return false;
+    const bool isTurn = flat.control.kind == ControlKind::Turner;
+    const auto value = [&]() -> Value {
+        if (isTurn && state.isThere) return {m_values[input].x + turnedBy(part, raw), 0.0};
+        auto counts = state.raw;
+        (isHatY ? counts.y : counts.x) = raw;
+        return valueOf(flat, counts);
+    }();
     part = raw;
     state.isThere = true;
-    const auto value = valueOf(flat, state.raw);
     state.isMasked = state.isMasked && value.isPressed();
     if (state.isMasked) return false;
     const bool wasPressed = isPressed(input);
     m_values[input] = value;
-    const bool isTurn = flat.control.kind == ControlKind::Turner;
-    if (isTurn || (!wasPressed && isPressed(input))) ++m_uses;
+    if (isTurn || (!wasPressed && isPressed(input))) {
+        ++m_uses;
+        ++state.uses;
+    }
     return true;
 }
 
@@ -57,14 +65,17 @@ void Inputs::goOn(std::uint32_t input, const Inputs& previous, std::uint32_t old
     if (!before.isThere) return;
     auto& state = m_states[input];
     state.raw = before.raw;
-    const auto value = valueOf(m_plan.inputs[input], state.raw);
+    state.uses = before.uses;
+    const auto& flat = m_plan.inputs[input];
+    const auto value = flat.control.kind == ControlKind::Turner ? previous.m_values[old]
+                                                                : valueOf(flat, state.raw);
     state.isMasked = before.isMasked && value.isPressed();
     m_values[input] = state.isMasked ? Value{} : value;
 }
 
 void Inputs::lose(std::uint32_t input) noexcept
 {
-    m_states[input] = {};
+    m_states[input] = {{}, m_states[input].uses};
     m_values[input] = {};
 }
 

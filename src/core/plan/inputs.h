@@ -29,6 +29,12 @@ class Inputs
     /// was held before.
     bool move(std::uint32_t input, bool isHatY, std::int32_t raw) noexcept;
 
+    /// Whether this would be another count of a button. RT-safe.
+    [[nodiscard]] bool wouldMove(std::uint32_t input, std::int32_t raw) const noexcept
+    {
+        return !m_states[input].isThere || m_states[input].raw.x != raw;
+    }
+
     /// A control that was primed goes on from what it stood at in a plan before.
     void goOn(std::uint32_t input, const Inputs& previous, std::uint32_t old) noexcept;
 
@@ -46,8 +52,11 @@ class Inputs
     }
     void endPriming() noexcept;
 
-    /// How often a button was pressed, a hat left its middle or a turner turned.
-    [[nodiscard]] std::uint64_t uses() const noexcept { return m_uses; }
+    /// How often a button was pressed, a hat left its middle or a turner turned, of all but one.
+    [[nodiscard]] std::uint64_t usesBeside(std::uint32_t input) const noexcept
+    {
+        return m_uses - m_states[input].uses;
+    }
     void goOnCounting(const Inputs& previous) noexcept { m_uses = previous.m_uses; }
 
     /// What stages see of it: a push that was held before is not yet pressed.
@@ -73,6 +82,7 @@ class Inputs
  private:
     struct State {
         Counts raw;
+        std::uint64_t uses = 0;  ///< of it; see usesBeside()
         bool isThere = false;   ///< it was heard of
         bool isMasked = false;  ///< a push that was held before: not pressed for whoever looks
         bool isPrimed = false;  ///< waits to begin

@@ -11,11 +11,6 @@ namespace
 
 constexpr std::uint64_t kBaseBit = 1;
 
-constexpr std::uint64_t bitOf(std::size_t layer) noexcept
-{
-    return std::uint64_t{1} << layer;
-}
-
 }  // namespace
 
 LayerStack::LayerStack(const Plan& plan) : m_plan(plan), m_latest(plan.layers.size()) {}

@@ -8,6 +8,8 @@
 #include "core/plan/plan.h"
 #include "core/plan/routing.h"
 #include "core/plan/strand_ends.h"
+#include "core/plan/strand_stages.h"
+#include "core/plan/strand_state.h"
 #include "core/value/time.h"
 
 #include <cstdint>
@@ -21,6 +23,7 @@ namespace jolly
 
 /// Runs a plan: raw moves in, changes of virtual controls out. Holds what the plan's stages
 /// remember. Built on the control thread; run by one thread. After construction nothing allocates.
+/// Time comes with every call; none is kept for the next one.
 class Machine
 {
  public:
@@ -37,113 +40,110 @@ class Machine
 
     /// Runs the strands of the controls that were primed, and those that look at them: once all
     /// that is known is known, so that their order plays no part. RT-safe.
-    void begin(Time now) noexcept;
+    void begin(Instant now) noexcept;
 
     /// Takes over from the machine that ran until now, and begins. What it knew of a control
     /// counts, not what that was primed with. Presses stay with their strands until released, axes
     /// with the strand that moved them last, stages remember what those of their kind remembered,
     /// in their order. RT-safe.
-    void takeOver(const Machine& previous, Time now) noexcept;
+    void takeOver(const Machine& previous, Instant now) noexcept;
 
     /// One control of a controller moved. `raw` is what it stands at, of a turner the sum of all
     /// its turns: the same again is no move. RT-safe.
-    void move(std::uint32_t input, bool isHatY, std::int32_t raw, Time now) noexcept;
+    void move(std::uint32_t input, bool isHatY, std::int32_t raw, Instant now) noexcept;
 
     /// When tick() has something to do next; max while nothing moves by itself. RT-safe.
     [[nodiscard]] Time nextTick() const noexcept { return m_motion.next(); }
 
     /// Runs the strands that are due. RT-safe.
-    void tick(Time now) noexcept;
+    void tick(Instant now) noexcept;
 
-    /// The control is gone: its strands let go of what they pressed, and their axes rest or stay.
-    /// RT-safe.
-    void lose(std::uint32_t input, Time now) noexcept;
+    /// These controls are gone together: their strands let go of what they pressed, and their axes
+    /// rest or stay. What others see of it is neither a press nor an order. RT-safe.
+    void lose(std::span<const std::uint32_t> inputs, Instant now) noexcept;
 
     /// Whether a strand said to stand down, to keep the recording, since the last call. RT-safe.
     [[nodiscard]] bool takeStandDown() noexcept { return std::exchange(m_wantsStandDown, false); }
     [[nodiscard]] bool takeKeep() noexcept { return std::exchange(m_wantsKeep, false); }
-
-    [[nodiscard]] int dropped(std::uint32_t strand) const noexcept;  ///< pulses of it
+    /// Pulses of a strand that were dropped since too many waited.
+    [[nodiscard]] int dropped(std::uint32_t strand) const noexcept;
 
     /// The frame is over: layers that were pressed in it count now. Calls `take(change)` once for
     /// each virtual control that is not what it was, in the order of the first change. RT-safe.
     template <class Take>
-    void takeChanges(Take&& take) noexcept
+    void takeChanges(Instant now, Take&& take) noexcept
     {
-        settle(m_now);
+        settle(now);
         m_meetings.takeChanges(take);
     }
-    void dropChanges() noexcept
+    void dropChanges(Instant now) noexcept
     {
-        takeChanges([](const Change&) {});
+        takeChanges(now, [](const Change&) {});
     }
     [[nodiscard]] const Inputs& inputs() const noexcept { return m_inputs; }
     [[nodiscard]] const LayerStack& layers() const noexcept { return m_layers; }
     [[nodiscard]] const Routing& routing() const noexcept { return m_routing; }
+    [[nodiscard]] const Meetings& meetings() const noexcept { return m_meetings; }
+    [[nodiscard]] const StrandStages& stages() const noexcept { return m_stages; }
 
+    /// Whether what its control says is for a strand.
+    [[nodiscard]] bool counts(std::uint32_t strand) const noexcept
+    {
+        return m_strands[strand].counts();
+    }
     /// A layer by hand until the next flip; another craft. They count with the frame. RT-safe.
     void flipLayer(std::uint32_t layer) noexcept { m_layers.flip(layer); }
     void chooseCraft(std::uint32_t craft) noexcept { m_wantedCraft = craft; }
     /// See Meetings::holdByHand(). RT-safe.
-    void holdByHand(std::uint32_t output, Counts counts) noexcept;
-    void letGo(std::uint32_t output) noexcept;
+    void holdByHand(std::uint32_t output, Counts counts, Instant now) noexcept;
+    void letGo(std::uint32_t output, Instant now) noexcept;
 
-    /// What last came out of a strand's stages, at each of its outlets.
-    [[nodiscard]] std::span<const Value> strandOutlets(std::uint32_t strand) const noexcept
-    {
-        const auto& outlets = m_plan->strands[strand].outlets;
-        return std::span(m_outs).subspan(outlets.first, outlets.count);
-    }
-    /// What last came out of one of the plan's stages, at its first outlet.
-    [[nodiscard]] Value stageValue(std::uint32_t at) const noexcept { return m_stageValues[at]; }
-
-    /// Whether a stage works now, as its "when" says. RT-safe.
-    [[nodiscard]] bool doesWork(const PlanStage& stage) const noexcept;
-    [[nodiscard]] const Meetings& meetings() const noexcept { return m_meetings; }
+    /// What stages may wait for.
+    [[nodiscard]] Surroundings around() const noexcept { return {m_inputs, m_meetings, m_layers}; }
 
  private:
     friend class Handover;
-    [[nodiscard]] Moment momentOf(Time now, Cause cause) const noexcept;
-    void run(std::uint32_t strand, Value in, Time now, Cause cause) noexcept;
-    void runStages(const PlanStrand& strand, Value in, Time now, Cause cause,
-                   std::span<Value> outlets) noexcept;
-    void giveOrders(const PlanStrand& strand, std::span<const Value> outlets, Time now,
+    [[nodiscard]] Moment momentOf(const PlanStrand& strand, Instant now, bool isNews) const noexcept;
+    void run(std::uint32_t strand, Value in, Instant now, Cause cause) noexcept;
+    void giveOrders(const PlanStrand& strand, std::span<const Value> outlets, Instant now,
                     Cause cause) noexcept;
-    void carryOut(const PlanOrder& order, Time now) noexcept;
-    void recentre(std::uint32_t output, Time now) noexcept;
-    void runAgain(std::uint32_t strand, Time now, Cause cause) noexcept;
-    void lookAround(std::uint32_t strand, Time now, Cause cause) noexcept;
-    [[nodiscard]] bool rouse(std::uint32_t stage, Value in, Time now) noexcept;
+    void carryOut(const PlanOrder& order, Instant now) noexcept;
+    void recentre(std::uint32_t output, Instant now) noexcept;
+    void runAgain(std::uint32_t strand, Instant now, Cause cause) noexcept;
+    void lookAround(std::uint32_t strand, Instant now, Cause cause) noexcept;
     void maskAll(std::uint32_t input, bool areMasked) noexcept;
-    void tellLookers(std::uint32_t input, Time now, Cause cause) noexcept;
-    void tellFlips(Time now, Cause cause) noexcept;
-    void noteMotion(std::uint32_t strand, Time now) noexcept;
-    void settle(Time now) noexcept;
-    void notePress(std::uint32_t input, Time now) noexcept;
-    void reroute(std::uint64_t layers, Time now) noexcept;
-    void changeRoute(std::uint32_t input, std::uint32_t from, std::uint32_t to, Time now) noexcept;
-    void bringIn(std::uint32_t strand, bool picksUp, Time now) noexcept;
-    void takeOut(std::uint32_t strand) noexcept;
+    void tellLookers(std::uint32_t input, Instant now, Cause cause) noexcept;
+    void tellFlips(Instant now, Cause cause) noexcept;
+    void noteMotion(std::uint32_t strand, Instant now) noexcept;
+    void settle(Instant now) noexcept;
+    void notePress(std::uint32_t input, Instant now) noexcept;
+    void reroute(std::uint64_t layers, Instant now) noexcept;
+    void rerouteInput(std::uint32_t input, Instant now) noexcept;
+    void hearAnew(std::uint32_t input, Instant now) noexcept;
+    void changeRoute(std::uint32_t input, std::uint32_t from, std::uint32_t to, Instant now) noexcept;
+    void countOnly(std::uint32_t input) noexcept;
+    void bringIn(std::uint32_t strand, bool picksUp, Instant now) noexcept;
+    void takeOut(std::uint32_t strand, Instant now) noexcept;
+    void finish(std::uint32_t strand, Instant now) noexcept;
     void endStrand(std::uint32_t strand) noexcept;
-    [[nodiscard]] bool hasMet(std::uint32_t strand, std::span<const Value> outlets) noexcept;
+    void forgetOrders(std::uint32_t strand) noexcept;
+    void dropLeft(std::uint32_t input) noexcept;
+    enum class Heir : std::uint8_t { None, Waits, Has };
+    [[nodiscard]] Heir heirOf(std::uint32_t input, std::uint32_t output) const noexcept;
+    [[nodiscard]] bool isPerforming(const PlanStrand& strand) const noexcept;
 
     std::unique_ptr<const Plan> m_plan;  ///< stays where it is when the machine is moved
     Inputs m_inputs;
-    std::vector<StageRunner> m_runners;
-    std::vector<bool> m_areAsleep;     ///< stages whose "when" is off
-    std::vector<bool> m_areMasked;     ///< strands that wait for the release of a push held before
-    std::vector<bool> m_haveMasked;    ///< inputs with such strands
-    std::vector<Value> m_stageValues;  ///< what came out of each stage
-    std::vector<Value> m_outs;         ///< by outlet
-    std::vector<bool> m_areGiven;      ///< orders whose outlet is pressed
+    StrandStages m_stages;
+    std::vector<StrandState> m_strands;
+    std::vector<bool> m_haveMasked;  ///< inputs with strands that wait for a release
+    std::vector<bool> m_areGiven;    ///< orders whose outlet is pressed
     StrandEnds m_ends;
     Meetings m_meetings;
     Motion m_motion;
     LayerStack m_layers;
     Routing m_routing;
-    std::vector<std::int8_t> m_pickUps;  ///< strands that wait for the hand: 0 none, else how
     std::uint32_t m_wantedCraft = 0;
-    Time m_now{};  ///< of the present frame
     bool m_wantsStandDown = false, m_wantsKeep = false;
 };
 

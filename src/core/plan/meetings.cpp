@@ -27,13 +27,6 @@ Value turnedRound(const PlanOutput& axis, Value value) noexcept
     return {axis.layout.sides == Sides::Two ? -value.x : 1.0 - value.x, value.y};
 }
 
-/// What was counted to `counts` and goes on by `more`, as the kernel's counts do: round and round.
-std::int32_t wrapped(std::int32_t counts, double more) noexcept
-{
-    const auto step = static_cast<std::uint32_t>(static_cast<std::int64_t>(more));
-    return static_cast<std::int32_t>(static_cast<std::uint32_t>(counts) + step);
-}
-
 }  // namespace
 
 Meetings::Meetings(const Plan& plan)
@@ -46,7 +39,7 @@ Meetings::Meetings(const Plan& plan)
 
 void Meetings::reset() noexcept
 {
-    std::ranges::fill(m_links, LinkState{});
+    std::ranges::fill(m_links, MeetingLink{});
     m_touched.clear();
     m_flips.clear();
     for (std::size_t i = 0; i < m_outputs.size(); ++i) {
@@ -65,12 +58,25 @@ void Meetings::take(const PlanLink& flat, std::uint32_t link, Value value, Cause
         if (wasPressed != value.isPressed()) press(flat.output, value.isPressed());
     }
     state = {value, true};
-    if (cause == Cause::Move || cause == Cause::Motion || output.owner == kNone)
-        output.owner = link;
+    findOwner(output, link, cause);
     if (flat.isFollowed) {
         if (output.owner == link) put(flat.output, m_plan.outputs[flat.output], output, value);
     } else {
         settle(flat.output);
+    }
+}
+
+/// The one that moved last. Until one has it is the first in the order of strands, which is that
+/// of the links; one that is brought in takes the place of one that was left.
+void Meetings::findOwner(MeetingOutput& output, std::uint32_t link, Cause cause) const noexcept
+{
+    if (isNews(cause)) {
+        output.owner = link;
+        output.hasMoved = true;
+    } else if (cause == Cause::Brought && output.owner != kNone && m_links[output.owner].isLeft) {
+        output.owner = link;
+    } else if (!output.hasMoved) {
+        output.owner = std::min(output.owner, link);
     }
 }
 
@@ -79,7 +85,8 @@ void Meetings::turn(const PlanLink& flat, std::uint32_t link, Value value, Cause
 {
     auto& state = m_links[link];
     auto& output = m_outputs[flat.output];
-    const double turned = cause == Cause::Priming ? 0.0 : value.x - state.value.x;
+    const bool isFirst = cause == Cause::Priming || cause == Cause::Brought;
+    const double turned = isFirst ? 0.0 : value.x - state.value.x;
     state = {value, true};
     if (turned != 0.0)
         put(flat.output, m_plan.outputs[flat.output], output, {output.value.x + turned, 0.0});
@@ -87,12 +94,32 @@ void Meetings::turn(const PlanLink& flat, std::uint32_t link, Value value, Cause
 
 void Meetings::reverse(std::uint32_t output) noexcept
 {
+    const auto before = said(output);
     auto& state = m_outputs[output];
-    const auto& flat = m_plan.outputs[output];
-    const auto shown = state.isByHand ? state.said : state.value;
-    const auto said = isTurnedRound(state) ? turnedRound(flat, shown) : shown;
     state.isReversed = !state.isReversed;
-    put(output, flat, state, said);
+    put(output, m_plan.outputs[output], state, before);
+}
+
+/// What the strands say there, before it is turned round and whatever a hand does.
+Value Meetings::said(std::uint32_t output) const noexcept
+{
+    const auto& state = m_outputs[output];
+    const auto shown = state.isByHand ? state.said : state.value;
+    return isTurnedRound(state) ? turnedRound(m_plan.outputs[output], shown) : shown;
+}
+
+double Meetings::awaited(std::uint32_t link) const noexcept
+{
+    const auto& mine = m_plan.links[link];
+    const auto& output = m_plan.outputs[mine.output];
+    const auto inputOf = [this](const PlanLink& l) { return m_plan.strands[l.strand].input; };
+    if (!mine.isFollowed) {
+        for (const auto other : output.links) {
+            if (m_links[other].isLeft && inputOf(m_plan.links[other]) == inputOf(mine))
+                return m_links[other].value.x;
+        }
+    }
+    return said(mine.output).x;
 }
 
 void Meetings::lose(std::uint32_t link, WhenAway whenAway) noexcept
@@ -107,8 +134,11 @@ void Meetings::lose(std::uint32_t link, WhenAway whenAway) noexcept
     if (flat.isAxis && whenAway == WhenAway::Keep) return;
     if (flat.isButton && state.value.isPressed()) press(flat.output, false);
     state = {};
-    if (m_outputs[flat.output].owner == link)
-        m_outputs[flat.output].owner = anyActive(m_plan.outputs[flat.output]);
+    auto& output = m_outputs[flat.output];
+    if (output.owner == link) {
+        output.owner = anyActive(m_plan.outputs[flat.output]);
+        output.hasMoved = false;
+    }
     settle(flat.output);
 }
 
@@ -119,8 +149,10 @@ void Meetings::keep(std::uint32_t link, const Meetings& previous, std::uint32_t 
     if (!said.isActive || flat.isTurner) return;
     m_links[link] = said;
     if (flat.isButton && said.value.isPressed()) press(flat.output, true);
-    if (previous.m_outputs[previous.m_plan.links[old].output].owner == old)
-        m_outputs[flat.output].owner = link;
+    const auto& before = previous.m_outputs[previous.m_plan.links[old].output];
+    if (before.owner != old) return;
+    m_outputs[flat.output].owner = link;
+    m_outputs[flat.output].hasMoved = before.hasMoved;
 }
 
 void Meetings::goOn() noexcept
@@ -187,7 +219,7 @@ void Meetings::holdByHand(std::uint32_t output, Counts counts) noexcept
                            ? Value{flat.range.valueOf(counts.x, flat.layout.sides), 0.0}
                            : valueOfCounts(kind, counts);
     if (kind == ControlKind::Turner) {
-        const double more = value.x - state.raw.x;
+        const double more = turnedBy(state.raw.x, counts.x);
         return show(output, flat, state, {state.value.x + more, 0.0});
     }
     if (!state.isByHand) state.said = state.value;
@@ -213,7 +245,7 @@ std::uint32_t Meetings::leader(std::uint32_t output) const noexcept
     return found == flat.links.end() ? m_outputs[output].owner : *found;
 }
 
-void Meetings::put(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+void Meetings::put(std::uint32_t output, const PlanOutput& flat, MeetingOutput& state,
                    Value value) noexcept
 {
     if (isTurnedRound(state)) value = turnedRound(flat, value);
@@ -224,7 +256,7 @@ void Meetings::put(std::uint32_t output, const PlanOutput& flat, OutputState& st
     show(output, flat, state, value);
 }
 
-void Meetings::show(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+void Meetings::show(std::uint32_t output, const PlanOutput& flat, MeetingOutput& state,
                     Value value) noexcept
 {
     const bool isWatched = flat.watchers.count > 0 && !state.hasFlipped;
@@ -238,7 +270,7 @@ void Meetings::show(std::uint32_t output, const PlanOutput& flat, OutputState& s
         const double more = value.x - state.turned;
         const double whole = std::trunc(more + std::copysign(kNearlyWhole, more));
         state.turned += whole;
-        state.raw.x = wrapped(state.raw.x, whole);
+        state.raw.x = wrapped(state.raw.x, static_cast<std::int64_t>(whole));
     } else {
         state.raw = rawOf(flat, value);
     }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/plan/change.h"
+#include "core/plan/meeting_state.h"
 #include "core/plan/plan.h"
 
 #include <cstdint>
@@ -31,12 +32,24 @@ class Meetings
         const auto& flat = m_plan.links[link];
         auto& state = m_links[link];
         value.x = value.x * flat.scale + flat.offset;
-        if (state.isActive && !differs(state.value, value) && cause != Cause::Priming) return;
+        const bool isSame = state.isActive && !state.isLeft && !differs(state.value, value);
+        if (isSame && (isNews(cause) || cause == Cause::Aside)) return;
         take(flat, link, value, cause);
     }
 
     /// The strand of this end lost its control: it lets go, and its axis rests or stays.
     void lose(std::uint32_t link, WhenAway whenAway) noexcept;
+
+    /// The strand of this end counts no longer: its axis stays where it is until lose(), or until
+    /// one that is brought in takes it over.
+    void leave(std::uint32_t link) noexcept { m_links[link].isLeft = m_links[link].isActive; }
+
+    /// Whether an end says what it said when it was left.
+    [[nodiscard]] bool isLeft(std::uint32_t link) const noexcept { return m_links[link].isLeft; }
+
+    /// What an end that wants to take over an axis has to meet: where the strands have the axis, or
+    /// where several meet what the end says that was left by a strand of the same control.
+    [[nodiscard]] double awaited(std::uint32_t link) const noexcept;
 
     /// An end that has said nothing yet goes on from one in a tangle before: it says what that
     /// said, and the virtual control is its own if it was that one's. goOn() follows.
@@ -97,51 +110,35 @@ class Meetings
     /// Whether a layer was pressed or let go since the last call.
     [[nodiscard]] bool takeLayerNews() noexcept { return std::exchange(m_hasLayerNews, false); }
 
-    static constexpr std::uint32_t kNone = 0xffffffff;
+    static constexpr std::uint32_t kNone = kNoLink;
 
  private:
-    struct LinkState {
-        Value value;
-        bool isActive = false;
-    };
-    struct OutputState {
-        Value value;
-        Counts raw;
-        Counts taken;  ///< by takeChanges()
-        std::uint32_t presses = 0;
-        std::uint32_t owner = kNone;
-        double turned = 0.0;      ///< of a turner, the whole counts that were sent of its sum
-        Value said;               ///< by the strands, while it is by hand
-        bool isByHand = false;    ///< what the strands say waits
-        bool isReversed = false;  ///< an axis
-        bool isTouched = false;   ///< in m_touched
-        bool hasFlipped = false;  ///< in m_flips
-    };
-
     [[nodiscard]] static bool differs(Value a, Value b) noexcept
     {
         constexpr double kLastBit = 1e-12;
         return a.x - b.x > kLastBit || b.x - a.x > kLastBit || a.y != b.y;
     }
     /// What nobody moves stays at rest.
-    [[nodiscard]] static bool isTurnedRound(const OutputState& state) noexcept
+    [[nodiscard]] static bool isTurnedRound(const MeetingOutput& state) noexcept
     {
         return state.isReversed && state.owner != kNone;
     }
     void take(const PlanLink& flat, std::uint32_t link, Value value, Cause cause) noexcept;
+    void findOwner(MeetingOutput& output, std::uint32_t link, Cause cause) const noexcept;
+    [[nodiscard]] Value said(std::uint32_t output) const noexcept;
     void turn(const PlanLink& flat, std::uint32_t link, Value value, Cause cause) noexcept;
     void press(std::uint32_t output, bool isPressed) noexcept;
     void settle(std::uint32_t output) noexcept;
-    void put(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+    void put(std::uint32_t output, const PlanOutput& flat, MeetingOutput& state,
              Value value) noexcept;
-    void show(std::uint32_t output, const PlanOutput& flat, OutputState& state,
+    void show(std::uint32_t output, const PlanOutput& flat, MeetingOutput& state,
               Value value) noexcept;
     [[nodiscard]] Value meet(const PlanOutput& output) const noexcept;
     [[nodiscard]] std::uint32_t anyActive(const PlanOutput& output) const noexcept;
 
     const Plan& m_plan;
-    std::vector<LinkState> m_links;
-    std::vector<OutputState> m_outputs;
+    std::vector<MeetingLink> m_links;
+    std::vector<MeetingOutput> m_outputs;
     std::vector<std::uint32_t> m_touched;
     std::vector<std::uint32_t> m_flips;
     bool m_hasLayerNews = false;

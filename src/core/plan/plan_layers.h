@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/layers/views.h"
 #include "core/tangle/tangle.h"
 
 #include <cstdint>
@@ -15,6 +16,12 @@ struct Run {
     std::uint32_t first = 0;
     std::uint32_t count = 0;
 };
+
+/// The bit of a layer by its place in the stack; none of one that is too many.
+[[nodiscard]] constexpr std::uint64_t bitOf(std::size_t layer) noexcept
+{
+    return layer < kMostLayers ? std::uint64_t{1} << layer : 0;
+}
 
 /// What the program does when it is told to.
 enum class Deed : std::uint8_t {

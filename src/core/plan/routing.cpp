@@ -10,19 +10,16 @@ Routing::Routing(const Plan& plan)
     : m_plan(plan),
       m_routes(plan.inputs.size(), kNone),
       m_taken(plan.inputs.size(), kNone),
-      m_areTaken(plan.inputs.size()),
-      m_counts(plan.strands.size())
+      m_areTaken(plan.inputs.size())
 {
     begin(1);
 }
 
 void Routing::begin(std::uint64_t engaged) noexcept
 {
-    std::fill(m_counts.begin(), m_counts.end(), false);
     for (std::uint32_t input = 0; input < m_routes.size(); ++input) {
         m_areTaken[input] = false;
         m_routes[input] = wanted(input, engaged);
-        for (const auto strand : strandsOf(m_routes[input])) m_counts[strand] = true;
     }
 }
 

@@ -10,9 +10,9 @@
 namespace jolly
 {
 
-/// Which strands count for each control now: those of its route, which is that of the highest
-/// engaged layer that has any for the craft that is flown; while a press of it is under way, those
-/// that took it. RT-safe after construction.
+/// Which way each control goes now: its route is that of the highest engaged layer that has any
+/// strands for it for the craft that is flown; while a press of it is under way, that which took
+/// it. RT-safe after construction.
 class Routing
 {
  public:
@@ -39,6 +39,12 @@ class Routing
     /// Whether a press is under way that a route took, or nobody did: kNone.
     [[nodiscard]] bool isTaken(std::uint32_t input) const noexcept { return m_areTaken[input]; }
     [[nodiscard]] std::uint32_t taken(std::uint32_t input) const noexcept { return m_taken[input]; }
+
+    /// The way that a control goes now.
+    [[nodiscard]] std::uint32_t present(std::uint32_t input) const noexcept
+    {
+        return m_areTaken[input] ? m_taken[input] : m_routes[input];
+    }
     void take(std::uint32_t input, std::uint32_t route) noexcept
     {
         m_taken[input] = route;
@@ -49,7 +55,7 @@ class Routing
     /// The strands that get what the control says now.
     [[nodiscard]] std::span<const std::uint32_t> strandsNow(std::uint32_t input) const noexcept
     {
-        return strandsOf(m_areTaken[input] ? m_taken[input] : m_routes[input]);
+        return strandsOf(present(input));
     }
     [[nodiscard]] std::span<const std::uint32_t> strandsOf(std::uint32_t route) const noexcept
     {
@@ -63,17 +69,12 @@ class Routing
     [[nodiscard]] const PlanLayer& layerBetween(std::uint32_t from,
                                                 std::uint32_t to) const noexcept;
 
-    /// Whether a strand counts.
-    [[nodiscard]] bool counts(std::uint32_t strand) const noexcept { return m_counts[strand]; }
-    void setCounts(std::uint32_t strand, bool counts) noexcept { m_counts[strand] = counts; }
-
  private:
     const Plan& m_plan;
     std::uint32_t m_craft = 0;
     std::vector<std::uint32_t> m_routes;  ///< by input
     std::vector<std::uint32_t> m_taken;   ///< by input
     std::vector<bool> m_areTaken;         ///< by input
-    std::vector<bool> m_counts;           ///< by strand
 };
 
 }  // namespace jolly

@@ -9,9 +9,21 @@ namespace jolly
 
 std::string Blend::summary() const
 {
-    constexpr const char* kWords[] = {"half the difference", "average", "the larger one",
-                                      "the smaller one",     "sum",     "weighted"};
-    return kWords[static_cast<std::size_t>(how)];
+    switch (how) {
+        case Blending::HalfDifference:
+            return "half the difference";
+        case Blending::Average:
+            return "average";
+        case Blending::Larger:
+            return "the larger one";
+        case Blending::Smaller:
+            return "the smaller one";
+        case Blending::Sum:
+            return "sum";
+        case Blending::Weighted:
+            break;
+    }
+    return "weighted";
 }
 
 Value Blend::Runner::apply(Value in, const Moment& moment) const noexcept

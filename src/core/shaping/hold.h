@@ -60,7 +60,12 @@ struct HoldValue {
             m_kept = m_offset = 0.0;
             m_isHeld = false;
         }
-        void wake(Value, const Moment&) noexcept { m_isHeld = false; }
+        /// It goes on keeping what it kept, if that is still asked; a release that it did not hear
+        /// made no new centre.
+        void wake(Value, const Moment& moment) noexcept
+        {
+            m_isHeld = m_isHeld && moment.of(m_by).isPressed();
+        }
         void continueFrom(const Runner& before) noexcept;
 
      private:

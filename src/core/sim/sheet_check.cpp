@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/value/kind_words.h"
 #include "core/sim/sheet_check.h"
 
 #include "core/sim/limits.h"
@@ -19,9 +20,8 @@ constexpr const char* kReplan = "replan";
 
 std::string plural(std::size_t count, ControlKind kind)
 {
-    constexpr const char* kWords[][2] = {
-        {"axis", "axes"}, {"button", "buttons"}, {"hat", "hats"}, {"turner", "turners"}};
-    return std::to_string(count) + " " + kWords[static_cast<std::size_t>(kind)][count == 1 ? 0 : 1];
+    const auto words = wordsOf(kind);
+    return std::to_string(count) + " " + std::string(count == 1 ? words.one : words.several);
 }
 
 /// "mail hatch", "landing light" and 4 more.

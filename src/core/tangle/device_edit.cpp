@@ -82,8 +82,12 @@ const char* stemOf(VirtualKind kind)
 
 std::string idFor(const Tangle& tangle, VirtualKind kind)
 {
-    constexpr const char* kStems[] = {"jolly", "jolly-pad", "jolly-keys", "jolly-pointer"};
-    return freshId(tangle, kStems[static_cast<std::size_t>(kind)]);
+    auto stem = std::string(stemOf(kind));
+    std::ranges::replace(stem, ' ', '-');
+    std::ranges::transform(stem, stem.begin(), [](char c) {
+        return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c;
+    });
+    return freshId(tangle, stem);
 }
 
 /// Takes the settings of a control out of its device; the defaults when it has none.

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/value/kind_words.h"
 #include "core/tangle/edit.h"
 
 #include "core/tangle/device_edit.h"
@@ -150,12 +151,11 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     const bool isSame = from->kind == target.control.kind;
     const auto turn = turning(from->kind, target.control.kind);
     if (!isSame && !turn) {
-        static constexpr const char* kWords[] = {"an axis", "a button", "a hat", "a turner"};
-        const std::string word = kWords[static_cast<std::size_t>(from->kind)];
+        const std::string word(wordsOf(from->kind).any);
         return fail(Failure::Code::Unreadable,
                     nameOf(controller, *from) + " is " + word + ", " +
                         nameOf(*device, target.control) + " is " +
-                        kWords[static_cast<std::size_t>(target.control.kind)] + ".",
+                        std::string(wordsOf(target.control.kind).any) + ".",
                     from->kind == ControlKind::Turner ? "Choose an axis or a button on the right."
                                                       : "Choose " + word + " on the right.");
     }

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/value/kind_words.h"
 #include "core/tangle/goal_edit.h"
 
 #include "core/tangle/device_edit.h"
@@ -22,8 +23,7 @@ tl::unexpected<Failure> gone()
 /// What is wrong with a goal for what leaves the stages.
 Fallible check(const Tangle& tangle, ControlKind kind, const Goal& goal)
 {
-    static constexpr const char* kWords[] = {"an axis", "a button", "a hat", "a turner"};
-    const std::string word = kWords[static_cast<std::size_t>(kind)];
+    const std::string word(wordsOf(kind).any);
     if (const auto* target = std::get_if<Target>(&goal)) {
         const auto* device = findDevice(tangle, target->device);
         if (!device)
@@ -31,7 +31,7 @@ Fallible check(const Tangle& tangle, ControlKind kind, const Goal& goal)
         if (kind == target->control.kind) return {};
         return fail(Failure::Code::Unreadable,
                     "The outlet gives " + word + ", " + nameOf(*device, target->control) + " is " +
-                        kWords[static_cast<std::size_t>(target->control.kind)] + ".",
+                        std::string(wordsOf(target->control.kind).any) + ".",
                     "Choose " + word + " on the right.");
     }
     if (kind == ControlKind::Button || std::holds_alternative<Nothing>(goal)) return {};

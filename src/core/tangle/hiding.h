@@ -37,6 +37,8 @@ inline constexpr std::array<HidingWords, 4> kHidings = {
      {Hiding::FromLaunched, "Hide it from launched games",
       "Games started with \"tangle launch\" do not list it; everything else goes on hearing it."}}};
 
+static_assert(kHidings.size() == static_cast<std::size_t>(Hiding::FromLaunched) + 1);
+
 [[nodiscard]] constexpr const HidingWords& wordsFor(Hiding hiding) noexcept
 {
     return kHidings[static_cast<std::size_t>(hiding)];

@@ -22,7 +22,7 @@ constexpr std::pair<const char*, ControllerKind> kWords[] = {
     {"panel", ControllerKind::Box},         {"box", ControllerKind::Box}};
 
 constexpr std::ptrdiff_t kMostPedals = 4;
-constexpr std::ptrdiff_t kFewButtons = 2;
+constexpr std::ptrdiff_t kMostOfPedals = 2;
 
 bool hasAxis(const ControllerDescription& d, unsigned code)
 {
@@ -68,7 +68,7 @@ ControllerKind likelyKind(const ControllerDescription& d)
         std::ranges::count(d.controls, ControlKind::Button, &ControlDescription::kind);
     if (hasAxis(d, ABS_WHEEL) || hasButton(d, BTN_GEAR_DOWN)) return ControllerKind::Wheel;
     if (axes == 0) return ControllerKind::Box;
-    if (buttons <= kFewButtons && axes <= kMostPedals && (axes == 3 || hasAxis(d, ABS_RUDDER)))
+    if (buttons <= kMostOfPedals && axes <= kMostPedals && (axes == 3 || hasAxis(d, ABS_RUDDER)))
         return ControllerKind::Pedals;
     if (hasAxis(d, ABS_X) && hasAxis(d, ABS_Y)) return ControllerKind::Stick;
     return hasAxis(d, ABS_THROTTLE) ? ControllerKind::Throttle : ControllerKind::Box;

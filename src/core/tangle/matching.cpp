@@ -24,10 +24,12 @@ struct Group {
 class Matcher
 {
  public:
-    Matcher(std::span<const RigController> rig, std::span<const Identity> present)
+    Matcher(std::span<const RigController> rig, std::span<const Identity> present,
+            std::span<const int> bound)
         : m_rig(rig), m_present(present)
     {
         m_match.rigOf.assign(present.size(), Match::kUnknown);
+        std::ranges::copy(bound, m_match.rigOf.begin());
     }
 
     Match run()
@@ -48,10 +50,11 @@ class Matcher
         for (std::size_t r = first; r < m_rig.size(); ++r) {
             if (isDone[r] || !areAlike(m_rig[r].identity, m_rig[first].identity)) continue;
             isDone[r] = true;
-            group.rig.push_back(r);
+            if (!m_match.isPresent(r)) group.rig.push_back(r);
         }
         for (std::size_t p = 0; p < m_present.size(); ++p) {
-            if (areAlike(m_present[p], m_rig[first].identity)) group.present.push_back(p);
+            const bool isFree = m_match.rigOf[p] == Match::kUnknown;
+            if (isFree && areAlike(m_present[p], m_rig[first].identity)) group.present.push_back(p);
         }
         return group;
     }
@@ -128,9 +131,10 @@ bool Match::isPresent(std::size_t rig) const
     return std::ranges::find(rigOf, static_cast<int>(rig)) != rigOf.end();
 }
 
-Match matchRig(std::span<const RigController> rig, std::span<const Identity> present)
+Match matchRig(std::span<const RigController> rig, std::span<const Identity> present,
+               std::span<const int> bound)
 {
-    return Matcher(rig, present).run();
+    return Matcher(rig, present, bound).run();
 }
 
 }  // namespace jolly

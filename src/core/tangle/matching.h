@@ -32,6 +32,10 @@ struct Match {
 /// Alike are controllers of one bus, vendor, product and name. Among alike ones the serial number
 /// decides when it is there and nobody shares it, then the port; the last one left on both sides is
 /// taken when its serial does not contradict. Everything else is a doubt, never a guess.
-[[nodiscard]] Match matchRig(std::span<const RigController> rig, std::span<const Identity> present);
+///
+/// @param bound  for each present controller its place in the rig if it is known already, else
+///               kUnknown; may be empty.
+[[nodiscard]] Match matchRig(std::span<const RigController> rig, std::span<const Identity> present,
+                             std::span<const int> bound = {});
 
 }  // namespace jolly

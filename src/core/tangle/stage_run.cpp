@@ -57,6 +57,25 @@ void wake(StageRunner& runner, Value in, const Moment& moment) noexcept
         runner);
 }
 
+void stop(StageRunner& runner) noexcept
+{
+    std::visit(
+        [](auto& r) noexcept {
+            if constexpr (requires { r.stop(); }) r.stop();
+        },
+        runner);
+}
+
+bool isPerforming(const StageRunner& runner) noexcept
+{
+    return std::visit(
+        [](const auto& r) noexcept {
+            if constexpr (requires { r.isPerforming(); }) return r.isPerforming();
+            return false;
+        },
+        runner);
+}
+
 void look(StageRunner& runner, const Moment& moment) noexcept
 {
     std::visit(

@@ -24,9 +24,17 @@ namespace jolly
 /// Forgets all that it remembers: the next value counts as the first. RT-safe.
 void reset(StageRunner& runner) noexcept;
 
-/// Begins again after a time in which it did not work: neither counts what it did not see, nor has
-/// aged. `moment` brings no news. RT-safe.
+/// Begins again after a time in which it did not work: what it holds stays, it neither counts what
+/// it did not see, nor has aged. `moment` brings no news. RT-safe.
 void wake(StageRunner& runner, Value in, const Moment& moment) noexcept;
+
+/// What is under way in it ends: a pulse, what waits, a press that is timed. What it holds stays.
+/// RT-safe.
+void stop(StageRunner& runner) noexcept;
+
+/// Whether a press that it took has not come to its end: a pulse is pressed or waits, or what came
+/// in comes out later. RT-safe.
+[[nodiscard]] bool isPerforming(const StageRunner& runner) noexcept;
 
 /// A control that the stage looks at has changed, or is seen for the first time. Called whether or
 /// not the strand's own source was heard of yet. RT-safe.

@@ -25,12 +25,13 @@ TurnPulses::Runner::Runner(const TurnPulses& pulses)
 
 void TurnPulses::Runner::apply(Value in, const Moment& moment, std::span<Value> outlets) noexcept
 {
-    if (!moment.isNews) m_past.anchor = in.x;
+    if (!m_past.hasStarted && !moment.isNews) m_past.anchor = in.x;
+    m_past.hasStarted = true;
     constexpr double kMost = 1e6;  // a whole number in any case
     const double steps = std::clamp(std::trunc((in.x - m_past.anchor) / m_counts), -kMost, kMost);
     m_past.anchor = std::abs(steps) == kMost ? in.x : m_past.anchor + steps * m_counts;
     m_past.pulses.add(static_cast<int>(steps));
-    m_past.pulses.run(moment.now);
+    m_past.pulses.run(moment.said);
     if (outlets.size() < 2) return;
     outlets[0] = {m_past.pulses.pressed() > 0 ? 1.0 : 0.0, 0.0};
     outlets[1] = {m_past.pulses.pressed() < 0 ? 1.0 : 0.0, 0.0};

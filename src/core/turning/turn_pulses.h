@@ -47,11 +47,14 @@ struct TurnPulses {
         [[nodiscard]] Time nextAt() const noexcept { return m_past.pulses.nextAt(); }
         [[nodiscard]] int dropped() const noexcept { return m_past.pulses.dropped(); }
         void reset() noexcept { m_past = {Pulses(m_length)}; }
+        /// Turns while it slept are none.
         void wake(Value in, const Moment&) noexcept
         {
-            reset();
             m_past.anchor = in.x;
+            m_past.hasStarted = true;
         }
+        void stop() noexcept { m_past.pulses.clear(); }
+        [[nodiscard]] bool isPerforming() const noexcept { return m_past.pulses.arePending(); }
         void continueFrom(const Runner& before) noexcept
         {
             m_past = before.m_past;
@@ -64,6 +67,7 @@ struct TurnPulses {
         struct Past {
             Pulses pulses;
             double anchor = 0.0;  ///< the sum at which the last pulse was counted
+            bool hasStarted = false;
         };
 
         double m_counts;

@@ -36,6 +36,8 @@ struct Failure {
 inline constexpr std::array<std::string_view, 5> kFailureNames = {"NotThere", "NotAllowed", "Busy",
                                                                   "Unreadable", "System"};
 
+static_assert(kFailureNames.size() == static_cast<std::size_t>(Failure::Code::System) + 1);
+
 [[nodiscard]] constexpr std::string_view nameOf(Failure::Code code) noexcept
 {
     return kFailureNames[static_cast<std::size_t>(code)];

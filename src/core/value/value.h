@@ -28,6 +28,21 @@ struct Counts {
     friend bool operator==(const Counts&, const Counts&) = default;
 };
 
+/// Counts of a turner that go on by some more, as the kernel's do: round and round.
+/// RT-safe. Pure: any thread.
+[[nodiscard]] constexpr std::int32_t wrapped(std::int32_t counts, std::int64_t more) noexcept
+{
+    return static_cast<std::int32_t>(static_cast<std::uint32_t>(counts) +
+                                     static_cast<std::uint32_t>(more));
+}
+
+/// By how many counts a turner went from one sum to the next, also past the end of the numbers.
+/// RT-safe. Pure: any thread.
+[[nodiscard]] constexpr std::int32_t turnedBy(std::int32_t from, std::int32_t to) noexcept
+{
+    return wrapped(to, -static_cast<std::int64_t>(from));
+}
+
 enum class ControlKind : std::uint8_t { Axis, Button, Hat, Turner };
 
 /// Some kinds of controls.

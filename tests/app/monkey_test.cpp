@@ -1,0 +1,277 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/draft_keeper.h"
+#include "format/tangle_text.h"
+#include "window_story.h"
+
+#include <QAbstractSpinBox>
+#include <QApplication>
+#include <QComboBox>
+#include <QPointer>
+#include <QTimer>
+#include <QWheelEvent>
+#include <cstdlib>
+#include <random>
+
+/// Hands that do whatever comes: every command, and a monkey.
+namespace jolly::test
+{
+namespace
+{
+
+/// So many acts; JOLLY_MONKEY_ACTS asks for others.
+int actsWanted()
+{
+    const char* wanted = std::getenv("JOLLY_MONKEY_ACTS");
+    return wanted ? std::atoi(wanted) : 3'000;
+}
+
+/// Closes whatever opens over the window, so that nothing waits for a hand.
+class Closer
+{
+ public:
+    Closer()
+    {
+        m_timer.setInterval(1);
+        QObject::connect(&m_timer, &QTimer::timeout, [] {
+            if (auto* popup = QApplication::activePopupWidget()) popup->close();
+            if (auto* panel = QApplication::activeModalWidget()) panel->close();
+        });
+        m_timer.start();
+    }
+
+ private:
+    QTimer m_timer;
+};
+
+class HandsTest : public WindowStory
+{
+ protected:
+    void fill()
+    {
+        auto tangle = smallTangle();
+        addStrand(tangle, kX, axis(1), {{DeadZone{}}, {Curve{}}});
+        addStrand(tangle, kTrigger, button(1));
+        addStrand(tangle, kThumb, button(2)).ends[0].goal = LayerGoal{"water", Engage::Hold};
+        tangle.layers.push_back({.id = "water", .name = "On water"});
+        tangle.craft.push_back({.id = "gannet", .name = "Gannet", .parent = "everywhere"});
+        addStrand(tangle, kTrigger, button(3)).layer = "water";
+        document.begin(tangle, {});
+        settle();
+    }
+
+    /// Every entry of the menus once; those that end the window are left out.
+    void giveEveryCommand()
+    {
+        const Closer closer;
+        for (int menu = 0; menu < app::Commands::kMenus; ++menu) {
+            for (auto* action :
+                 window.commands().actions(static_cast<app::Commands::Menu>(menu))) {
+                if (action->objectName() == QLatin1String("close window")) continue;
+                SCOPED_TRACE(action->objectName().toStdString());
+                action->trigger();
+                settle();
+                if (action->isCheckable()) action->trigger();
+                settle();
+            }
+        }
+    }
+
+    std::string bytes() const { return format::writeTangle(document.tangle()); }
+    std::size_t below(std::size_t count) { return random() % count; }
+
+    /// The widget at a random place, and the place in it.
+    std::pair<QWidget*, QPoint> anywhere()
+    {
+        const QPoint place(static_cast<int>(below(static_cast<std::size_t>(window.width()))),
+                           static_cast<int>(below(static_cast<std::size_t>(window.height()))));
+        auto* child = window.childAt(place);
+        return child ? std::pair(child, child->mapFrom(&window, place))
+                     : std::pair(static_cast<QWidget*>(&window), place);
+    }
+
+    void turnWheel(QWidget& widget, QPoint place)
+    {
+        QWheelEvent event(place, widget.mapToGlobal(place), {}, {0, below(2) == 0 ? 120 : -120},
+                          Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+        QCoreApplication::sendEvent(&widget, &event);
+    }
+
+    void pressSomeKey()
+    {
+        static constexpr std::pair<Qt::Key, Qt::KeyboardModifier> kKeys[] = {
+            {Qt::Key_Left, Qt::NoModifier},   {Qt::Key_Right, Qt::NoModifier},
+            {Qt::Key_Up, Qt::NoModifier},     {Qt::Key_Down, Qt::NoModifier},
+            {Qt::Key_Return, Qt::NoModifier}, {Qt::Key_Escape, Qt::NoModifier},
+            {Qt::Key_Tab, Qt::NoModifier},    {Qt::Key_Space, Qt::NoModifier},
+            {Qt::Key_Delete, Qt::NoModifier}, {Qt::Key_5, Qt::NoModifier},
+            {Qt::Key_A, Qt::NoModifier},      {Qt::Key_Z, Qt::ControlModifier},
+            {Qt::Key_C, Qt::ControlModifier}, {Qt::Key_V, Qt::ControlModifier},
+            {Qt::Key_1, Qt::ControlModifier}, {Qt::Key_2, Qt::ControlModifier},
+            {Qt::Key_3, Qt::ControlModifier}, {Qt::Key_4, Qt::ControlModifier},
+            {Qt::Key_5, Qt::ControlModifier}, {Qt::Key_F6, Qt::NoModifier}};
+        const auto [key, modifier] = kKeys[below(std::size(kKeys))];
+        auto* focus = QApplication::focusWidget();
+        const bool isHere = focus && focus->window() == &window;
+        QTest::keyClick(isHere ? focus : &window, key, modifier);
+    }
+
+    void drag()
+    {
+        const auto [from, place] = anywhere();
+        const QPointer<QWidget> held(from);
+        QTest::mousePress(from, Qt::LeftButton, {}, place);
+        for (int i = 0; i < 3; ++i) {
+            const auto to = anywhere();
+            if (held) QTest::mouseMove(held, held->mapFrom(&window, to.first->mapTo(&window, to.second)));
+        }
+        if (held) QTest::mouseRelease(held, Qt::LeftButton, {}, place + QPoint(40, 9));
+    }
+
+    void act()
+    {
+        const auto deed = below(20);
+        const auto [widget, place] = anywhere();
+        if (deed < 8) {
+            QTest::mouseClick(widget, deed == 0 ? Qt::RightButton : Qt::LeftButton, {}, place);
+        } else if (deed < 10) {
+            turnWheel(*widget, place);
+        } else if (deed < 14) {
+            pressSomeKey();
+        } else if (deed < 16) {
+            drag();
+        } else if (deed < 19) {
+            static constexpr ControlCode kControls[] = {kX, kY, kTrigger, kThumb};
+            const auto control = kControls[below(4)];
+            const bool isButton = control.type == EventType::Key;
+            move(control, isButton ? static_cast<int>(below(2))
+                                   : static_cast<int>(below(2001)) - 1000);
+        } else {
+            window.showPage(static_cast<app::Rail::Page>(below(5)));
+        }
+        settle();
+        if (!window.isVisible()) window.show();
+    }
+
+    std::mt19937 random{1};
+};
+
+TEST_F(HandsTest, EveryCommandCanBeGivenInAnEmptyTangle)
+{
+    giveEveryCommand();
+    EXPECT_TRUE(window.isVisible());
+}
+
+TEST_F(HandsTest, EveryCommandCanBeGivenInAFullTangleIdleAndLive)
+{
+    fill();
+    move(kX, 500);
+    giveEveryCommand();
+    fill();
+    move(kX, 600);
+    EXPECT_TRUE(goLive());
+    giveEveryCommand();
+    EXPECT_TRUE(window.isVisible());
+}
+
+TEST_F(HandsTest, AMonkeyNeitherEndsTheWindowNorLosesTheWayBack)
+{
+    const Closer closer;
+    dialogs.answer = app::Dialogs::Answer::Cancel;
+    dialogs.leave = std::nullopt;
+    fill();
+    auto start = bytes();
+    for (int i = 0; i < actsWanted(); ++i) {
+        act();
+        if (document.history().count() == 0) start = bytes();  // another tangle was opened
+    }
+    while (document.history().canUndo()) document.history().undo();
+    EXPECT_EQ(bytes(), start);
+}
+
+TEST_F(HandsTest, WhatScrollsPastAFieldDoesNotChangeIt)
+{
+    fill();
+    move(kX, 500);
+    window.showPage(app::Rail::Weave);
+    settle();
+    const auto before = bytes();
+    for (auto page : {app::Rail::Rig, app::Rail::Weave, app::Rail::Shape, app::Rail::Layers}) {
+        window.showPage(page);
+        settle();
+        for (auto* field : window.findChildren<QWidget*>()) {
+            const bool isField = qobject_cast<QAbstractSpinBox*>(field) ||
+                                 qobject_cast<QComboBox*>(field) || qobject_cast<QSlider*>(field);
+            if (isField && field->isVisible()) turnWheel(*field, field->rect().center());
+        }
+        settle();
+    }
+    EXPECT_EQ(bytes(), before);
+}
+
+TEST_F(HandsTest, ANameIsOfTheControlThatItWasTypedFor)
+{
+    window.showPage(app::Rail::Rig);
+    move(kY, 700);
+    QTest::keyClicks(find<QLineEdit>("label"), "Pitch");
+    move(kX, 700);
+    keys(find<QLineEdit>("label"), Qt::Key_Return);
+    EXPECT_EQ(document.tangle().rig[0].controls[1].label, "Pitch");
+    EXPECT_EQ(document.tangle().rig[0].controls[0].label, "");
+}
+
+TEST_F(HandsTest, OneGestureOnTwoStrandsIsTwoSteps)
+{
+    fill();
+    const auto note = [&](std::size_t strand, const char* words) {
+        document.edit(
+            "note", [&](Tangle& tangle) { tangle.strands[strand].note = words; }, "drag");
+    };
+    note(0, "a");
+    note(0, "ab");
+    EXPECT_EQ(document.history().count(), 1) << "one gesture";
+    note(1, "b");
+    EXPECT_EQ(document.history().count(), 2);
+}
+
+TEST_F(HandsTest, EditsThatGoOnAndOnReachTheDraft)
+{
+    QTemporaryDir folder;
+    fill();
+    app::DraftKeeper drafts(document, folder.path());
+    const auto isThere = [&] {
+        return !QDir(folder.path()).entryList({"*.draft"}, QDir::Files).isEmpty();
+    };
+    for (int i = 0; i < 1200 && !isThere(); ++i) {
+        document.edit("note", [&](Tangle& tangle) { tangle.name = std::to_string(i); });
+        QTest::qWait(50);
+    }
+    EXPECT_TRUE(isThere());
+}
+
+TEST_F(HandsTest, ADraftThatIsOlderThanItsFileIsKeptBesideAndNotTaken)
+{
+    QTemporaryDir folder;
+    const auto file = folder.filePath("a.tangle");
+    fill();
+    ASSERT_TRUE(document.save(file));
+    {
+        app::Document other;
+        ASSERT_TRUE(other.open(file));
+        app::DraftKeeper left(other, folder.path());
+        other.edit("name", [](Tangle& tangle) { tangle.name = "Left behind"; });
+        left.write();
+    }
+    QTest::qWait(20);
+    document.edit("name", [](Tangle& tangle) { tangle.name = "Saved later"; });
+    ASSERT_TRUE(document.save(file));
+    app::Document again;
+    app::DraftKeeper drafts(again, folder.path());
+    QString warning;
+    QObject::connect(&drafts, &app::DraftKeeper::warned, [&](const QString& w) { warning = w; });
+    ASSERT_TRUE(again.open(file));
+    EXPECT_EQ(again.tangle().name, "Saved later");
+    EXPECT_THAT(warning.toStdString(), testing::HasSubstr("older than the file"));
+}
+
+}  // namespace
+}  // namespace jolly::test

@@ -22,7 +22,7 @@ namespace
 int actsWanted()
 {
     const char* wanted = std::getenv("JOLLY_MONKEY_ACTS");
-    return wanted ? std::atoi(wanted) : 3'000;
+    return wanted ? std::atoi(wanted) : 20'000;
 }
 
 /// Closes whatever opens over the window, so that nothing waits for a hand.
@@ -217,6 +217,31 @@ TEST_F(HandsTest, ANameIsOfTheControlThatItWasTypedFor)
     keys(find<QLineEdit>("label"), Qt::Key_Return);
     EXPECT_EQ(document.tangle().rig[0].controls[1].label, "Pitch");
     EXPECT_EQ(document.tangle().rig[0].controls[0].label, "");
+}
+
+TEST_F(HandsTest, AFieldOfARowThatIsGoneSpeaksForNoOther)
+{
+    auto tangle = smallTangle();
+    Detents notches;
+    notches.detents = {{"idle", 0.1, 0.1, 0.02}, {"climb", 0.6, 0.6, 0.02}};
+    addStrand(tangle, kThrottle, axis(3), {{notches}});
+    document.begin(tangle, {});
+    settle();
+    move(kThrottle, 900);
+    click("stage 0");
+    document.edit("take one away", [](Tangle& now) {
+        std::get<Detents>(now.strands[0].stages[0].parameters).detents.pop_back();
+    });
+    settle();
+    if (auto* name = window.findChild<QLineEdit*>("name of notch 1"); name && name->isVisible()) {
+        name->setFocus();
+        QTest::keyClicks(name, "x");
+        document.history().undo();
+        settle();
+    }
+    const auto& now = std::get<Detents>(document.tangle().strands[0].stages[0].parameters).detents;
+    ASSERT_EQ(now.size(), 2U);
+    EXPECT_EQ(now[1].name, "climb");
 }
 
 TEST_F(HandsTest, OneGestureOnTwoStrandsIsTwoSteps)

@@ -158,6 +158,10 @@ TEST_F(LayerEdits, RulesInWords)
     engageBy(kFifth, "trim");
     EXPECT_EQ(modifiersOf(tangle, tangle.layers[2]), 2U);
     EXPECT_EQ(modifiersOf(tangle, tangle.layers[0]), 0U);
+    Tangle ring;
+    ring.layers.push_back({.id = "a", .name = "a", .needs = {"b"}});
+    ring.layers.push_back({.id = "b", .name = "b", .needs = {"a"}});
+    EXPECT_EQ(modifiersOf(ring, ring.layers[0]), 0U) << "what needs itself in a circle ends";
     tangle.strands.back().craft = "rally";
     EXPECT_EQ(words("trim"), "while On water and Base are engaged") << "not for this craft";
 }

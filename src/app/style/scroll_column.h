@@ -1,13 +1,29 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <QAbstractSpinBox>
+#include <QComboBox>
 #include <QLayout>
+#include <QLineEdit>
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <QWidget>
 
 namespace jolly::app
 {
+
+/// Fields that go tell nothing any more: one of a row that is gone would speak for another.
+inline void silenceFields(QWidget& widget)
+{
+    auto widgets = widget.findChildren<QWidget*>();
+    widgets.append(&widget);
+    for (auto* each : widgets) {
+        const bool isField = qobject_cast<QLineEdit*>(each) ||
+                             qobject_cast<QAbstractSpinBox*>(each) ||
+                             qobject_cast<QComboBox*>(each);
+        if (isField) each->blockSignals(true);
+    }
+}
 
 /// Takes everything out of a layout. What was in it ends with the next turn of the event loop, so
 /// that a widget may have it done about itself.
@@ -16,6 +32,7 @@ inline void clearLayout(QLayout& layout)
     while (auto* item = layout.takeAt(0)) {
         if (item->layout()) clearLayout(*item->layout());
         if (item->widget()) {
+            silenceFields(*item->widget());
             item->widget()->hide();
             item->widget()->deleteLater();
         }

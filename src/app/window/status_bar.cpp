@@ -80,9 +80,11 @@ void StatusBar::showTouched()
         const auto* acting = actingOf(meanings, stance.engaged());
         for (const auto* strand : acting ? acting->strands : std::vector<const Strand*>{}) {
             for (const auto& end : strand->ends)
-                ways << tr("→ %1 through %2")
-                            .arg(goalText(m_studio.tangle(), end.goal),
-                                 countOf(strand->stages.size(), "stage"));
+                ways << (strand->stages.empty()
+                             ? tr("→ %1").arg(goalText(m_studio.tangle(), end.goal))
+                             : tr("→ %1 through %2")
+                                   .arg(goalText(m_studio.tangle(), end.goal),
+                                        countOf(strand->stages.size(), "stage")));
         }
         if (ways.isEmpty()) ways << tr("leads nowhere yet");
     }

@@ -52,20 +52,21 @@ std::string wordsOf(const Tangle& tangle, const Strand& strand, const End& end, 
     return {};
 }
 
-void collectModifiers(const Tangle& tangle, const Layer& layer, std::set<std::string>& modifiers)
+/// @param met  layers that were looked at already: they may need each other in a circle.
+void collectModifiers(const Tangle& tangle, const Layer& layer, std::set<std::string>& met,
+                      std::set<std::string>& modifiers)
 {
+    if (!met.insert(layer.id).second) return;
     const bool hasRule = std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
         return std::ranges::any_of(strand.ends, [&](const End& end) {
             const auto* goal = std::get_if<LayerGoal>(&end.goal);
             return goal && goal->layer == layer.id;
         });
     });
-    if (!hasRule && layer.needs.empty()) return;
-    if (hasRule && !modifiers.insert(layer.id).second) return;
+    if (hasRule) modifiers.insert(layer.id);
     for (const auto& id : layer.needs) {
-        const auto* needed = findBy(tangle.layers, &Layer::id, id);
-        if (needed && needed->id != layer.id && !modifiers.contains(id))
-            collectModifiers(tangle, *needed, modifiers);
+        if (const auto* needed = findBy(tangle.layers, &Layer::id, id))
+            collectModifiers(tangle, *needed, met, modifiers);
     }
 }
 
@@ -108,7 +109,8 @@ std::string whenEngaged(const Tangle& tangle, const Layer& layer,
 std::size_t modifiersOf(const Tangle& tangle, const Layer& layer)
 {
     std::set<std::string> modifiers;
-    collectModifiers(tangle, layer, modifiers);
+    std::set<std::string> met;
+    collectModifiers(tangle, layer, met, modifiers);
     return modifiers.size();
 }
 

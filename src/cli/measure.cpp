@@ -215,7 +215,8 @@ ExitCode measureWorld(const MeasureOptions& options)
     }
     auto& world = **opened;
     Listener listener(options.controller);
-    for (const auto end = world.now() + kListen; world.now() < end && !listener.complaint().empty();)
+    for (const auto end = world.now() + kListen;
+         world.now() < end && !listener.complaint().empty();)
         world.wait(end, listener);
     if (const auto complaint = listener.complaint(); !complaint.empty()) {
         std::cerr << "tangle: " << complaint << std::endl;

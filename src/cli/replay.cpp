@@ -29,8 +29,8 @@ class Replay
  public:
     explicit Replay(const Tangle& tangle)
         : m_tangle(tangle),
-          m_player(tangle,
-                   [this](Time time, const Change& change) { m_printer.print(told(time), change); }),
+          m_player(tangle, [this](Time time,
+                                  const Change& change) { m_printer.print(told(time), change); }),
           m_printer(tangle, m_player.machine())
     {
         m_player.onFrame([this](Time time) { m_printer.tellRest(told(time)); });

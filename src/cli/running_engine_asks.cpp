@@ -138,9 +138,8 @@ Fallible RunningEngine::chooseCraft(const std::string& craft)
 
 Fallible RunningEngine::holdByHand(const Target& place, Value value)
 {
-    return m_door.ask([=, client = m_client](Engine& engine) {
-        return engine.holdByHand(place, value, client);
-    });
+    return m_door.ask(
+        [=, client = m_client](Engine& engine) { return engine.holdByHand(place, value, client); });
 }
 
 Fallible RunningEngine::letGoByHand(const Target& place)

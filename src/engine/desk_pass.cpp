@@ -151,8 +151,8 @@ void DeskPass::letGo(const DeckController& controller) noexcept
     if (!isDesk(kind)) return;
     auto& device = deviceFor(kind);
     const auto isOurs = [&](const Press& press) { return press.controller == controller.handle; };
-    for (auto press = std::ranges::find_if(device.presses, isOurs);
-         press != device.presses.end(); press = std::ranges::find_if(device.presses, isOurs))
+    for (auto press = std::ranges::find_if(device.presses, isOurs); press != device.presses.end();
+         press = std::ranges::find_if(device.presses, isOurs))
         release(device, *press);
     send(device);
 }

@@ -14,8 +14,8 @@ namespace jolly
 
 /// Keeps the desk usable while a keyboard or pointer is held: what no strand uses of it goes on
 /// through a virtual keyboard or pointer of its own, while what is mapped does not reach anybody
-/// else. A key belongs to it from its press to its release, or until its keyboard is held no longer,
-/// whatever is edited in between. Engine thread only.
+/// else. A key belongs to it from its press to its release, or until its keyboard is held no
+/// longer, whatever is edited in between. Engine thread only.
 class DeskPass
 {
  public:

@@ -51,8 +51,8 @@ class Engine : private WorldListener
     /// Flies another craft of the tangle from now on. By its id, or its name.
     [[nodiscard]] Fallible chooseCraft(const std::string& craft);
 
-    /// See Hand. A virtual control is at a value, whatever the controllers say, until letGoByHand();
-    /// a turner is turned by so many counts.
+    /// See Hand. A virtual control is at a value, whatever the controllers say, until
+    /// letGoByHand(); a turner is turned by so many counts.
     [[nodiscard]] Fallible holdByHand(const Target& place, Value value,
                                       const std::string& client = {});
     Fallible letGoByHand(const Target& place);

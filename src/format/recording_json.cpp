@@ -91,10 +91,10 @@ Track trackOf(const Ordered& json, const Recording& recording)
 std::string jsonOf(const Recording& recording)
 {
     Ordered json = {{"clock", recording.clock},
-                 {"controllers", Ordered::array()},
-                 {"tracks", Ordered::array()},
-                 {"firstTangle", recording.firstTangle},
-                 {"tangles", Ordered::array()}};
+                    {"controllers", Ordered::array()},
+                    {"tracks", Ordered::array()},
+                    {"firstTangle", recording.firstTangle},
+                    {"tangles", Ordered::array()}};
     for (const auto& controller : recording.controllers)
         json["controllers"].push_back(jsonOf(controller));
     for (const auto& track : recording.tracks) json["tracks"].push_back(jsonOf(track));

@@ -42,7 +42,8 @@ fs::path withEnding(const fs::path& path, const std::string& ending)
         name.resize(kLongest - ending.size());
         while (!name.empty() && (static_cast<unsigned char>(name.back()) & 0xc0U) == 0x80U)
             name.pop_back();  // not in the middle of a character
-        if (!name.empty() && (static_cast<unsigned char>(name.back()) & 0x80U) != 0) name.pop_back();
+        if (!name.empty() && (static_cast<unsigned char>(name.back()) & 0x80U) != 0)
+            name.pop_back();
     }
     return path.parent_path() / (name + ending);
 }
@@ -88,7 +89,8 @@ class Save
     {
         if (isThere && !S_ISREG(mode))
             return fail(Failure::Code::NotAllowed,
-                        m_path.string() + (S_ISDIR(mode) ? " is a folder" : " is a device or a pipe") +
+                        m_path.string() +
+                            (S_ISDIR(mode) ? " is a folder" : " is a device or a pipe") +
                             ", so nothing was written there.",
                         "Save it under another name.", EEXIST);
         constexpr mode_t kAnyWrite = 0222;

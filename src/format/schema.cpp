@@ -155,8 +155,8 @@ std::string makeSchema(const char* kind, const char* title, const char* descript
 {
     auto body = SchemaMaker::objectOf<T>();
     Ordered schema{{"$schema", "http://json-schema.org/draft-07/schema#"},
-                {"title", title},
-                {"description", description}};
+                   {"title", title},
+                   {"description", description}};
     schema["type"] = "object";
     schema["properties"] = {
         {kind, {{"const", versionOf(kind)}, {"description", "Version of the format."}}}};

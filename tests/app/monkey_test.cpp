@@ -25,6 +25,13 @@ int actsWanted()
     return wanted ? std::atoi(wanted) : 20'000;
 }
 
+/// The acts of a monkey; JOLLY_MONKEY_SEED asks for another one.
+unsigned seedWanted()
+{
+    const char* wanted = std::getenv("JOLLY_MONKEY_SEED");
+    return wanted ? static_cast<unsigned>(std::atoi(wanted)) : 1U;
+}
+
 /// Closes whatever opens over the window, so that nothing waits for a hand.
 class Closer
 {
@@ -64,8 +71,7 @@ class HandsTest : public WindowStory
     {
         const Closer closer;
         for (int menu = 0; menu < app::Commands::kMenus; ++menu) {
-            for (auto* action :
-                 window.commands().actions(static_cast<app::Commands::Menu>(menu))) {
+            for (auto* action : window.commands().actions(static_cast<app::Commands::Menu>(menu))) {
                 if (action->objectName() == QLatin1String("close window")) continue;
                 SCOPED_TRACE(action->objectName().toStdString());
                 action->trigger();
@@ -122,7 +128,8 @@ class HandsTest : public WindowStory
         QTest::mousePress(from, Qt::LeftButton, {}, place);
         for (int i = 0; i < 3; ++i) {
             const auto to = anywhere();
-            if (held) QTest::mouseMove(held, held->mapFrom(&window, to.first->mapTo(&window, to.second)));
+            if (held)
+                QTest::mouseMove(held, held->mapFrom(&window, to.first->mapTo(&window, to.second)));
         }
         if (held) QTest::mouseRelease(held, Qt::LeftButton, {}, place + QPoint(40, 9));
     }
@@ -143,8 +150,8 @@ class HandsTest : public WindowStory
             static constexpr ControlCode kControls[] = {kX, kY, kTrigger, kThumb};
             const auto control = kControls[below(4)];
             const bool isButton = control.type == EventType::Key;
-            move(control, isButton ? static_cast<int>(below(2))
-                                   : static_cast<int>(below(2001)) - 1000);
+            move(control,
+                 isButton ? static_cast<int>(below(2)) : static_cast<int>(below(2001)) - 1000);
         } else {
             window.showPage(static_cast<app::Rail::Page>(below(5)));
         }
@@ -152,7 +159,7 @@ class HandsTest : public WindowStory
         if (!window.isVisible()) window.show();
     }
 
-    std::mt19937 random{1};
+    std::mt19937 random{seedWanted()};
 };
 
 TEST_F(HandsTest, EveryCommandCanBeGivenInAnEmptyTangle)

@@ -2,7 +2,8 @@
 #include "button_story.h"
 #include "layer_story.h"
 
-/// Where two rules meet: a layer that comes or goes while something is under way, or kept, or waits.
+/// Where two rules meet: a layer that comes or goes while something is under way, or kept, or
+/// waits.
 namespace jolly::test
 {
 namespace
@@ -84,8 +85,7 @@ TEST_F(CrossingTest, AnAxisThatIsTurnedRoundIsMetWhereItIs)
     layer(1).crossing = Crossing::PickUp;
     weave("base", kX, axis(1));
     weave("water", kX, axis(1));
-    addStrand(tangle, kThumb, button(1)).ends[0].goal =
-        Command{Order::Reverse, {"jolly", axis(1)}};
+    addStrand(tangle, kThumb, button(1)).ends[0].goal = Command{Order::Reverse, {"jolly", axis(1)}};
     start();
     hand(500);
     pressAndSee(kThumb);

@@ -13,7 +13,6 @@ namespace
 using testing::HasSubstr;
 using testing::Not;
 
-
 /// A desk with the small stick, all of it told.
 class Walk : public testing::Test
 {

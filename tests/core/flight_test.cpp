@@ -20,7 +20,6 @@ using testing::ElementsAre;
 using testing::HasSubstr;
 using Kind = Happening::Kind;
 
-
 TEST(Tape, ReadsBackWhateverWasWritten)
 {
     std::mt19937 random(7);

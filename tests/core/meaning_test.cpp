@@ -31,7 +31,10 @@ class Meaning : public MachineStory
         }
     }
 
-    double out(std::uint32_t strand = 0) const { return machine->stages().outlets(machine->plan().strands[strand])[0].x; }
+    double out(std::uint32_t strand = 0) const
+    {
+        return machine->stages().outlets(machine->plan().strands[strand])[0].x;
+    }
 
     std::uint32_t outputOf(VirtualControl control) const
     {

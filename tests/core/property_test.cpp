@@ -95,8 +95,8 @@ class Flight
                         (stage.isOn ? "" : " (off)");
                 if (stage.when) text += stage.when->isOff ? " while not " : " while ";
                 if (stage.when && !stage.when->output)
-                    text += stage.when->layer.empty() ? nameOf(stage.when->control)
-                                                      : stage.when->layer;
+                    text +=
+                        stage.when->layer.empty() ? nameOf(stage.when->control) : stage.when->layer;
                 if (stage.when && stage.when->output) text += toText(stage.when->output->control);
                 forEachControl(stage.parameters, [&](const auto& spec, const auto& seen) {
                     text += " (" + std::string(spec.key) + " " + (seen ? nameOf(*seen) : "-") + ")";
@@ -180,8 +180,8 @@ class Flight
     std::uint32_t outputOf(const Target& target) const
     {
         const auto& outputs = m_machine->plan().outputs;
-        return static_cast<std::uint32_t>(
-            std::ranges::find(outputs, target, &PlanOutput::place) - outputs.begin());
+        return static_cast<std::uint32_t>(std::ranges::find(outputs, target, &PlanOutput::place) -
+                                          outputs.begin());
     }
 
     static std::string nameOf(const Source& source)

@@ -244,8 +244,8 @@ class Chance
                 end.part = oneIn(2) ? Part::Upper : Part::Lower;
             if (!leadsTo(strand, *targetOf(end))) strand.ends.push_back(end);
         }
-        const bool leadsALayer = std::ranges::any_of(
-            strand.ends, [](const End& end) { return !targetOf(end); });
+        const bool leadsALayer =
+            std::ranges::any_of(strand.ends, [](const End& end) { return !targetOf(end); });
         for (auto& stage : strand.stages) {
             if (stage.when && !stage.when->layer.empty() && leadsALayer) stage.when.reset();
             if (stage.when && stage.when->output && leadsTo(strand, *stage.when->output))

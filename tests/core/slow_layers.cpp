@@ -102,8 +102,7 @@ std::set<std::string> SlowStack::settle(const std::set<std::string>& pressed)
     }
     const auto before = std::exchange(m_engaged, standing(one));
     std::set<std::string> changed;
-    std::ranges::set_symmetric_difference(before, m_engaged,
-                                          std::inserter(changed, changed.end()));
+    std::ranges::set_symmetric_difference(before, m_engaged, std::inserter(changed, changed.end()));
     return changed;
 }
 
@@ -111,8 +110,7 @@ std::vector<const Strand*> slowView(const Tangle& tangle, const std::string& cra
                                     const std::string& layer, const Source& source)
 {
     std::vector<std::string> line;
-    for (auto id = craft; !id.empty();
-         id = std::ranges::find(tangle.craft, id, &Craft::id)->parent)
+    for (auto id = craft; !id.empty(); id = std::ranges::find(tangle.craft, id, &Craft::id)->parent)
         line.insert(line.begin(), id);
     std::vector<std::pair<const Strand*, std::set<std::string>>> counts;  // and what each is for
     for (const auto& each : line) {

@@ -25,7 +25,8 @@ class SlowStack
     /// A layer until the next flip, or until another of its group is.
     void flip(const std::string& layer) { setFlipped(layer, !m_flipped.contains(layer)); }
 
-    /// The next of its group, or the one before, from the one that is engaged; itself where none is.
+    /// The next of its group, or the one before, from the one that is engaged; itself where none
+    /// is.
     void step(const std::string& layer, int by);
 
     /// @param pressed  layers that are held. @return those that are not as they were.

@@ -390,7 +390,8 @@ void SlowModel::giveOrders(const Strand& strand, const std::vector<Value>& out, 
                 std::ranges::find(m_tangle.craft, m_wantedCraft, &Craft::id) -
                 m_tangle.craft.begin());
             if (craft->choose == Choose::This) m_wantedCraft = craft->craft;
-            if (craft->choose == Choose::Next) m_wantedCraft = m_tangle.craft[(place + 1) % count].id;
+            if (craft->choose == Choose::Next)
+                m_wantedCraft = m_tangle.craft[(place + 1) % count].id;
             if (craft->choose == Choose::Previous)
                 m_wantedCraft = m_tangle.craft[(place + count - 1) % count].id;
         }

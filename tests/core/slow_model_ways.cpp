@@ -312,8 +312,7 @@ void SlowModel::takeOver(const Strand& strand, Running& past, const Strand& was,
         const bool counts = state.part == Part::Counts;
         const bool isAxis = placeOf(end)->control.kind == ControlKind::Axis;
         const bool stays = strand.whenAway == WhenAway::Keep || past.left.contains(name);
-        const bool isKept =
-            (counts && isThere) || (isAxis ? stays : state.part == Part::Finishing);
+        const bool isKept = (counts && isThere) || (isAxis ? stays : state.part == Part::Finishing);
         if (!isKept || !past.says.contains(name)) return;
         state.says[name] = past.says[name];
         if (past.left.contains(name) || (isAxis && !counts)) state.left.insert(name);

@@ -13,7 +13,6 @@ namespace
 
 using namespace test;
 
-
 /// The words in this order, however far apart.
 bool areInOrder(const std::string& text, const std::vector<std::string>& words)
 {

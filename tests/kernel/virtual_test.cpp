@@ -16,7 +16,6 @@ using namespace test;
 using testing::HasSubstr;
 using testing::Not;
 
-
 /// What the kernel shows of a device: its name, ids and port.
 std::string identityOf(const std::string& node)
 {

@@ -84,8 +84,8 @@ TEST(RealWindow, ShowsTheMovingDemoAndGoesLiveByAClick)
     RealWindow real;
     ASSERT_TRUE(QTest::qWaitForWindowExposed(&real.window));
     const auto before = real.session.values().events;
-    EXPECT_TRUE(
-        QTest::qWaitFor([&] { return real.session.values().events > before + 100; }, kWindowPatience));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.values().events > before + 100; },
+                                kWindowPatience));
     QTest::mouseClick(real.window.findChild<QWidget*>("live switch"), Qt::LeftButton);
     EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isLive(); }, kWindowPatience));
     EXPECT_TRUE(real.session.status().devices[0].isThere);
@@ -104,8 +104,8 @@ TEST(RealWindow, SurvivesTheDeathOfItsEngineAndIsLiveAgain)
     EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.isAttached() && real.session.isLive(); },
                                 kWindowPatience));
     const auto before = real.session.values().events;
-    EXPECT_TRUE(
-        QTest::qWaitFor([&] { return real.session.values().events > before + 50; }, kWindowPatience));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.values().events > before + 50; },
+                                kWindowPatience));
     EXPECT_TRUE(QTest::qWaitFor([&] { return real.session.status().tangle == "Marrowmere Mail"; },
                                 kWindowPatience));
 }

@@ -47,8 +47,7 @@ class Rehearsal
     [[nodiscard]] Value in() const { return machine().inputs().shown(strand().input); }
     [[nodiscard]] Value behind(std::size_t stage) const
     {
-        return machine().stages().value(strand().stages.first +
-                                        static_cast<std::uint32_t>(stage));
+        return machine().stages().value(strand().stages.first + static_cast<std::uint32_t>(stage));
     }
     [[nodiscard]] std::span<const Value> outlets() const
     {

@@ -164,9 +164,9 @@ void DraftKeeper::write()
     const auto text = QString::fromStdString(format::writeTangle(m_document.tangle()));
     const bool hasPlace = m_lock || take(false);
     const auto draft = QJsonDocument(QJsonObject{{kOf, m_path}, {kTangle, text}}).toJson();
-    const auto done =
-        hasPlace ? format::replaceText(m_file.toStdString(), draft.toStdString(), format::FileCalls::hasty())
-                 : Fallible();
+    const auto done = hasPlace ? format::replaceText(m_file.toStdString(), draft.toStdString(),
+                                                     format::FileCalls::hasty())
+                               : Fallible();
     if (hasPlace && done) return;
     Q_EMIT warned(
         tr("Edits that are not saved would not survive a crash: nothing can be written to %1. %2")

@@ -12,8 +12,8 @@
 namespace jolly::app
 {
 
-/// Keeps edits that were not saved through a crash of the window: a quarter of a second after an edit they lie
-/// in a draft file, which goes when they are saved, undone or given up
+/// Keeps edits that were not saved through a crash of the window: a quarter of a second after an
+/// edit they lie in a draft file, which goes when they are saved, undone or given up
 /// (Document::giveUpChanges()). When a tangle is opened whose draft was left behind, its edits come
 /// back as one step of the history, unless the file was saved later than they were made.
 ///

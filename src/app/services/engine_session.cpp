@@ -212,9 +212,9 @@ void EngineSession::forgetLink()
 void EngineSession::leave()
 {
     if (m_link && m_wanted) {
-        m_calls->ask([link = m_link, tangle = m_wanted] {
-            return link->load(format::writeTangle(*tangle));
-        }, [](const Result<LoadResult>&) {});
+        m_calls->ask(
+            [link = m_link, tangle = m_wanted] { return link->load(format::writeTangle(*tangle)); },
+            [](const Result<LoadResult>&) {});
     }
     m_calls->finish(kEndMs);
 }

@@ -7,8 +7,8 @@
 namespace jolly::app
 {
 
-/// Knows whether another window of this user is open: they may share one engine, which then outlives
-/// the first of them that closes.
+/// Knows whether another window of this user is open: they may share one engine, which then
+/// outlives the first of them that closes.
 class OtherWindows
 {
  public:

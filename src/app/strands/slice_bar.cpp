@@ -16,8 +16,8 @@ namespace
 {
 
 constexpr double kRow = 18.0;
-constexpr double kMargin = 7.0;  ///< so that edges at the ends can be gripped
-constexpr double kEdgeReach = 7.0;   ///< from an edge, to grip it
+constexpr double kMargin = 7.0;     ///< so that edges at the ends can be gripped
+constexpr double kEdgeReach = 7.0;  ///< from an edge, to grip it
 
 }  // namespace
 

@@ -217,8 +217,8 @@ void MainWindow::askForPermission()
 /// The page for the missing permission stands before the others until it is given, or put aside.
 void MainWindow::followPermission()
 {
-    const bool isMissing = PermissionPage::problemIn(m_studio.problems()) != nullptr &&
-                           !m_isPermissionDismissed;
+    const bool isMissing =
+        PermissionPage::problemIn(m_studio.problems()) != nullptr && !m_isPermissionDismissed;
     const bool isNew = isMissing && !std::exchange(m_isPermissionAsked, isMissing);
     if (isNew) return m_pages->setCurrentWidget(m_permission);
     if (isMissing) return;  // whoever went to another page stays there

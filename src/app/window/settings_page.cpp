@@ -123,8 +123,8 @@ void SettingsPage::addLanguage()
 void SettingsPage::showColours(bool isLight)
 {
     if (auto* box = findChild<QComboBox*>(QStringLiteral("colours setting")))
-        box->setCurrentIndex(box->findData(isLight ? QStringLiteral("light")
-                                                   : QStringLiteral("dark")));
+        box->setCurrentIndex(
+            box->findData(isLight ? QStringLiteral("light") : QStringLiteral("dark")));
 }
 
 void SettingsPage::addColours()

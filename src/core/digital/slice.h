@@ -103,7 +103,7 @@ struct Slice {
         SliceParts m_slices;
         bool m_excludes;
         std::optional<double> m_before{};  ///< where the axis was
-        std::vector<bool> m_areHeld;  ///< whether the axis is in it, by its own edges
+        std::vector<bool> m_areHeld;       ///< whether the axis is in it, by its own edges
     };
 
     [[nodiscard]] Runner prepare(const StageInput&) const { return Runner(*this); }

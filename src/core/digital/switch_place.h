@@ -39,7 +39,8 @@ struct PlacesField {
 };
 
 /// What is wrong with a list of positions; empty when nothing is.
-[[nodiscard]] std::string complaintAboutPlaces(const PlacesField& field, const SwitchPlaces& places);
+[[nodiscard]] std::string complaintAboutPlaces(const PlacesField& field,
+                                               const SwitchPlaces& places);
 
 /// The same without what the positions put an axis to.
 [[nodiscard]] SwitchPlaces plain(const ValuePlaces& places);

@@ -7,8 +7,7 @@ namespace jolly
 {
 
 std::vector<Binding::Turn> Binding::bind(std::span<const RigController> rig,
-                                         std::span<const PresentIdentity> present,
-                                         bool isFlying)
+                                         std::span<const PresentIdentity> present, bool isFlying)
 {
     std::vector<int> kept(present.size(), Match::kUnknown);
     std::vector<int> before(present.size(), Match::kUnknown);

@@ -188,8 +188,8 @@ std::string inWords(const Happening& happening, const Recording& recording, cons
         case Kind::Kept:
             return "the recording was kept";
         case Kind::Late:
-            return "the program was late by " +
-                   std::to_string((happening.raw + 500) / 1000) + " ms";
+            return "the program was late by " + std::to_string((happening.raw + 500) / 1000) +
+                   " ms";
     }
     return {};
 }

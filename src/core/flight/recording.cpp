@@ -27,8 +27,7 @@ bool makesSense(const Recording& recording, const Chunk& chunk, const Happening&
                               happening.kind == Kind::Lost;
     if (happening.hasTrack()) {
         if (happening.what >= recording.tracks.size()) return false;
-        const bool isOfController =
-            happening.kind == Kind::Move || happening.kind == Kind::Stand;
+        const bool isOfController = happening.kind == Kind::Move || happening.kind == Kind::Stand;
         if (recording.tracks[happening.what].isVirtual() == isOfController) return false;
     }
     if (isController && happening.what >= recording.controllers.size()) return false;

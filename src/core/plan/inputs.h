@@ -83,9 +83,9 @@ class Inputs
     struct State {
         Counts raw;
         std::uint64_t uses = 0;  ///< of it; see usesBeside()
-        bool isThere = false;   ///< it was heard of
-        bool isMasked = false;  ///< a push that was held before: not pressed for whoever looks
-        bool isPrimed = false;  ///< waits to begin
+        bool isThere = false;    ///< it was heard of
+        bool isMasked = false;   ///< a push that was held before: not pressed for whoever looks
+        bool isPrimed = false;   ///< waits to begin
     };
 
     [[nodiscard]] static Value valueOf(const PlanInput& input, Counts raw) noexcept;

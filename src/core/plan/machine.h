@@ -54,7 +54,6 @@ class Machine
 
     /// When tick() has something to do next; max while nothing moves by itself. RT-safe.
     [[nodiscard]] Time nextTick() const noexcept { return m_motion.next(); }
-
     /// Runs the strands that are due. RT-safe.
     void tick(Instant now) noexcept;
 
@@ -85,7 +84,6 @@ class Machine
     [[nodiscard]] const Routing& routing() const noexcept { return m_routing; }
     [[nodiscard]] const Meetings& meetings() const noexcept { return m_meetings; }
     [[nodiscard]] const StrandStages& stages() const noexcept { return m_stages; }
-
     /// Whether what its control says is for a strand.
     [[nodiscard]] bool counts(std::uint32_t strand) const noexcept
     {
@@ -103,7 +101,8 @@ class Machine
 
  private:
     friend class Handover;
-    [[nodiscard]] Moment momentOf(const PlanStrand& strand, Instant now, bool isNews) const noexcept;
+    [[nodiscard]] Moment momentOf(const PlanStrand& strand, Instant now,
+                                  bool isNews) const noexcept;
     void run(std::uint32_t strand, Value in, Instant now, Cause cause) noexcept;
     void giveOrders(const PlanStrand& strand, std::span<const Value> outlets, Instant now,
                     Cause cause) noexcept;
@@ -120,7 +119,8 @@ class Machine
     void reroute(std::uint64_t layers, Instant now) noexcept;
     void rerouteInput(std::uint32_t input, Instant now) noexcept;
     void hearAnew(std::uint32_t input, Instant now) noexcept;
-    void changeRoute(std::uint32_t input, std::uint32_t from, std::uint32_t to, Instant now) noexcept;
+    void changeRoute(std::uint32_t input, std::uint32_t from, std::uint32_t to,
+                     Instant now) noexcept;
     void countOnly(std::uint32_t input) noexcept;
     void bringIn(std::uint32_t strand, bool picksUp, Instant now) noexcept;
     void takeOut(std::uint32_t strand, Instant now) noexcept;

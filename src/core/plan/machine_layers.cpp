@@ -146,8 +146,7 @@ void Machine::finish(std::uint32_t strand, Instant now) noexcept
     const auto& flat = m_plan->strands[strand];
     std::span<const Value> outlets;
     if (m_stages.arePerforming(flat)) {
-        outlets =
-            m_stages.run(flat, m_strands[strand].in, momentOf(flat, now, false), around());
+        outlets = m_stages.run(flat, m_strands[strand].in, momentOf(flat, now, false), around());
         giveOrders(flat, outlets, now, Cause::Motion);
     }
     m_ends.finish(flat, outlets, now, m_meetings);
@@ -190,8 +189,8 @@ void Machine::dropLeft(std::uint32_t input) noexcept
         for (auto l = flat.links.first; l < flat.links.first + flat.links.count; ++l) {
             if (!m_meetings.isLeft(l)) continue;
             const auto heir = heirOf(input, m_plan->links[l].output);
-            const bool isOver = heir == Heir::Has ||
-                                (heir == Heir::None && flat.whenAway != WhenAway::Keep);
+            const bool isOver =
+                heir == Heir::Has || (heir == Heir::None && flat.whenAway != WhenAway::Keep);
             if (isOver) m_meetings.lose(l, WhenAway::Rest);
         }
     }

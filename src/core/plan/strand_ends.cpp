@@ -71,9 +71,8 @@ void StrandEnds::finish(const PlanStrand& strand, std::span<const Value> outlets
         const auto& link = m_plan.links[l];
         if (!outlets.empty()) {
             const auto value = outlets[link.outlet];
-            meetings.feed(
-                l, link.how == How::Held ? value : pass(l, value, now, Cause::Motion),
-                Cause::Motion);
+            meetings.feed(l, link.how == How::Held ? value : pass(l, value, now, Cause::Motion),
+                          Cause::Motion);
         } else if (link.how == How::Held) {
             letGo(l, meetings);
         } else {

@@ -156,8 +156,8 @@ void StrandStages::goOn(const PlanStrand& strand, const StrandStages& previous,
         const auto kind = m_runners[i].index();
         const auto rank = countBefore(strand, i, kind);
         for (auto o = old.stages.first; o < oldEnd; ++o) {
-            const bool isPartner = previous.m_runners[o].index() == kind &&
-                                   previous.countBefore(old, o, kind) == rank;
+            const bool isPartner =
+                previous.m_runners[o].index() == kind && previous.countBefore(old, o, kind) == rank;
             if (!isPartner) continue;
             continueFrom(m_runners[i], previous.m_runners[o]);
             m_areAsleep[i] = previous.m_areAsleep[o];

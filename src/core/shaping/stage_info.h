@@ -94,7 +94,7 @@ struct StageInput : Signal {
 struct Moment {
     Time now{};
     std::span<const Value> inputs{};  ///< the present values of the plan's inputs
-    bool isNews = true;  ///< it just became so; else it is taken as it stands: a press is none
+    bool isNews = true;      ///< it just became so; else it is taken as it stands: a press is none
     std::uint64_t uses = 0;  ///< presses and turns so far of all controls but the strand's own
     Time said = now;         ///< by the clock: what pulses go by, see Instant
 

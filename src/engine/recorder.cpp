@@ -109,36 +109,21 @@ void Recorder::changeScene(std::uint64_t generation)
     m_trackOfSlot.clear();
     const auto scene = m_board.takeScene(generation);
     if (!scene) return;  // it was not kept: a later one comes
-    for (const auto& place : scene->outputs)
-        m_trackOfSlot.push_back(place.device.empty() ? kNoTrack : trackNumber({.place = place}));
+    m_book.beginScene();
+    const auto trackOf = [this](const Target& place) {
+        return place.device.empty() ? kNoTrack : m_book.trackNumber({.place = place});
+    };
+    for (const auto& place : scene->outputs) m_trackOfSlot.push_back(trackOf(place));
+    m_numberOfHandle.clear();
     for (std::size_t c = 0; c < scene->controllers.size(); ++c) {
         const auto& present = scene->controllers[c];
-        const auto number = controllerNumber(present.description);
-        std::erase_if(m_numberOfHandle,
-                      [&](const auto& known) { return known.first == scene->handles[c]; });
+        const auto number = m_book.controllerNumber(present.description);
         m_numberOfHandle.emplace_back(scene->handles[c], number);
         m_trackOfSlot.resize(present.firstSlot, kNoTrack);
         for (std::uint32_t i = 0; i < present.description.controls.size(); ++i)
-            m_trackOfSlot.push_back(trackNumber({number, i, {}}));
+            m_trackOfSlot.push_back(m_book.trackNumber({number, i, {}}));
     }
-}
-
-std::uint32_t Recorder::controllerNumber(const ControllerDescription& description)
-{
-    const auto known = std::ranges::find_if(m_controllers, [&](const auto& one) {
-        return one.identity == description.identity && one.controls == description.controls;
-    });
-    const auto number = static_cast<std::uint32_t>(known - m_controllers.begin());
-    if (known == m_controllers.end()) m_controllers.push_back(description);
-    return number;
-}
-
-std::uint32_t Recorder::trackNumber(const Track& track)
-{
-    const auto known = std::ranges::find(m_tracks, track);
-    const auto number = static_cast<std::uint32_t>(known - m_tracks.begin());
-    if (known == m_tracks.end()) m_tracks.push_back(track);
-    return number;
+    for (const auto track : m_book.endScene(m_firstChunk + m_chunks.size())) m_maker.forget(track);
 }
 
 void Recorder::write(const Happening& happening)
@@ -153,13 +138,16 @@ void Recorder::write(const Happening& happening)
 void Recorder::forgetOld()
 {
     const auto now = m_chunks.empty() ? Time{} : m_chunks.back().chunk.last;
+    const auto before = m_firstChunk;
     while (m_chunks.size() > 1) {
         const auto& oldest = m_chunks.front().chunk;
         if (m_bytes <= m_limits.bytes && now - oldest.last <= m_limits.length) break;
         m_bytes -= sizeOf(oldest);
         m_chunks.pop_front();
+        ++m_firstChunk;
         forgetTangles(m_chunks.front().tangle);
     }
+    if (m_firstChunk != before) m_book.forgetBefore(m_firstChunk);
 }
 
 /// Texts of tangles that no chunk needs; the first that is needed becomes whole.
@@ -198,8 +186,9 @@ Recording Recorder::recording(Time since)
     drainLocked();
     Recording recording;
     recording.clock = clockAtZero();
-    recording.controllers = m_controllers;
-    recording.tracks = m_tracks;
+    recording.controllers = m_book.controllers();
+    recording.tracks = m_book.tracks();
+    recording.keptFrom = m_chunks.empty() ? Time{} : m_chunks.front().chunk.first;
     recording.firstTangle = m_firstTangle;
     recording.tangles.assign(m_tangles.begin(), m_tangles.end());
     for (const auto& each : m_chunks) {

@@ -4,6 +4,7 @@
 #include "core/flight/chunk_maker.h"
 #include "engine/live_ring.h"
 #include "engine/status.h"
+#include "engine/track_book.h"
 
 #include <condition_variable>
 #include <cstddef>
@@ -59,8 +60,6 @@ class Recorder
     void drainLocked();
     void enter(const LiveSeen& seen);
     void changeScene(std::uint64_t generation);
-    [[nodiscard]] std::uint32_t controllerNumber(const ControllerDescription& description);
-    [[nodiscard]] std::uint32_t trackNumber(const Track& track);
     [[nodiscard]] bool translate(Happening& happening);
     void write(const Happening& happening);
     void forgetOld();
@@ -72,11 +71,11 @@ class Recorder
     RecorderLimits m_limits;
     std::uint64_t m_position = 0;
     std::vector<LiveSeen> m_seen;
-    std::vector<ControllerDescription> m_controllers;
-    std::vector<Track> m_tracks;
+    TrackBook m_book;
     std::vector<std::uint32_t> m_trackOfSlot;
     std::vector<std::pair<std::uint32_t, std::uint32_t>> m_numberOfHandle;
     std::deque<TapeChunk> m_chunks;  ///< that are over
+    std::uint64_t m_firstChunk = 0;  ///< how many were forgotten
     ChunkMaker m_maker;
     std::size_t m_bytes = 0;
     std::uint32_t m_firstTangle = 0;

@@ -91,6 +91,7 @@ Track trackOf(const Ordered& json, const Recording& recording)
 std::string jsonOf(const Recording& recording)
 {
     Ordered json = {{"clock", recording.clock},
+                    {"keptFrom", recording.keptFrom.count()},
                     {"controllers", Ordered::array()},
                     {"tracks", Ordered::array()},
                     {"firstTangle", recording.firstTangle},
@@ -110,6 +111,7 @@ std::optional<Recording> recordingOfJson(std::string_view text)
         const auto json = Ordered::parse(text);
         Recording recording;
         recording.clock = json.at("clock");
+        recording.keptFrom = Time(json.value("keptFrom", std::int64_t{0}));
         recording.firstTangle = json.at("firstTangle");
         for (const auto& controller : json.at("controllers"))
             recording.controllers.push_back(controllerOf(controller));

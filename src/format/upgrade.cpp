@@ -9,9 +9,25 @@ namespace jolly::format
 namespace
 {
 
+/// A strand that says the same thing by the names of two versions: whichever was left out would be
+/// lost.
+void findBoth(const Json& strand, const std::string& path, const char* before, const char* now,
+              Problems& problems)
+{
+    if (!strand.contains(before) || !strand.contains(now)) return;
+    problems.push_back({.severity = Severity::Error,
+                        .path = path,
+                        .sentence = std::string("A strand has \"") + before + "\" and \"" + now +
+                                    "\", which are two names of one thing.",
+                        .cure = std::string("Leave \"") + before +
+                                "\" alone, as version 1 has it; the file was left as it is."});
+}
+
 /// A strand of version 1 as one of version 2.
 Json upgraded(const Json& strand, const std::string& path, Problems& problems)
 {
+    findBoth(strand, path, "targets", "ends", problems);
+    findBoth(strand, path, "sources", "source", problems);
     auto upgraded = Json::object();
     for (const auto& [key, value] : strand.items()) {
         if (key == "targets") {

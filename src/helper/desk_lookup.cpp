@@ -55,9 +55,9 @@ std::string hidOf(udev_device* node)
     return hid ? textOf(udev_device_get_sysname(hid)) : "";
 }
 
-KeptDevice describe(udev_device* node)
+/// What an input device tells of itself.
+KeptDevice identityOf(udev_device* input)
 {
-    auto* input = inputOf(node);
     const auto attribute = [input](const char* name) {
         return textOf(udev_device_get_sysattr_value(input, name));
     };
@@ -66,7 +66,34 @@ KeptDevice describe(udev_device* node)
             attribute("name"),
             attribute("uniq"),
             attribute("phys"),
-            hidOf(node)};
+            hidOf(input)};
+}
+
+/// Whether another device that is there now, on whichever seat, tells the same serial number.
+bool hasTwin(udev* context, const KeptDevice& device)
+{
+    if (device.uniq.empty()) return false;
+    const UdevEnumerate list(udev_enumerate_new(context));
+    udev_enumerate_add_match_subsystem(list.get(), "input");
+    udev_enumerate_add_match_sysname(list.get(), "input*");
+    udev_enumerate_add_match_sysattr(list.get(), "uniq", device.uniq.c_str());
+    udev_enumerate_scan_devices(list.get());
+    udev_list_entry* entry = nullptr;
+    udev_list_entry_foreach(entry, udev_enumerate_get_list_entry(list.get()))
+    {
+        const UdevDevice input(
+            udev_device_new_from_syspath(context, udev_list_entry_get_name(entry)));
+        if (input && areTwins(device, identityOf(input.get()))) return true;
+    }
+    return false;
+}
+
+KeptDevice describe(udev* context, udev_device* node)
+{
+    auto device = identityOf(inputOf(node));
+    device.hid = hidOf(node);
+    device.sharesSerial = hasTwin(context, device);
+    return device;
 }
 
 bool isEventNode(udev_device* node)
@@ -108,7 +135,7 @@ FoundController everythingOf(udev* context, udev_device* node)
         if (!inputOf(each.get()) || !isController(each.get())) continue;
         add(found, each.get());
         hids.insert(hidOf(each.get()));
-        if (isEventNode(each.get())) found.devices.push_back(describe(each.get()));
+        if (isEventNode(each.get())) found.devices.push_back(describe(context, each.get()));
     }
     for (const auto& each : nodesBelow(context, group.get(), "hidraw")) {
         if (hids.contains(hidOf(each.get()))) add(found, each.get());
@@ -117,7 +144,7 @@ FoundController everythingOf(udev* context, udev_device* node)
 }
 
 /// What an open event node itself tells of its device.
-KeptDevice whatIsOpen(int fd, const std::string& hid)
+KeptDevice whatIsOpen(int fd, const KeptDevice& found)
 {
     input_id id{};
     std::array<char, 256> name{};
@@ -128,7 +155,8 @@ KeptDevice whatIsOpen(int fd, const std::string& hid)
     ioctl(fd, EVIOCGNAME(kMost), name.data());
     ioctl(fd, EVIOCGUNIQ(kMost), uniq.data());
     ioctl(fd, EVIOCGPHYS(kMost), phys.data());
-    return {id.vendor, id.product, name.data(), uniq.data(), phys.data(), hid};
+    return {id.vendor,   id.product, name.data(),       uniq.data(),
+            phys.data(), found.hid,  found.sharesSerial};
 }
 
 /// "/dev/input/event7" alone: no folders, links or anything that a shell or a path could be made
@@ -171,12 +199,12 @@ Result<UniqueFd> openKept(const std::string& path, const std::vector<KeptDevice>
         udev_device_new_from_subsystem_sysname(context.get(), "input", name.c_str()));
     if (!node || !isEventNode(node.get()))
         return fail(Failure::Code::NotThere, path + " is not there.", "Plug the controller in.");
-    const bool isOurs =
-        !isMadeByUinput(node.get()) && isStickOrPad(inputOf(node.get())) &&
-        std::ranges::any_of(kept, [device = describe(node.get())](const KeptDevice& each) {
-            return each.isSameAs(device);
-        });
-    if (!isOurs)
+    const auto device = describe(context.get(), node.get());
+    const auto isKept = [&](const KeptDevice& one) {
+        return std::ranges::any_of(kept,
+                                   [&](const KeptDevice& each) { return each.isSameAs(one); });
+    };
+    if (isMadeByUinput(node.get()) || !isStickOrPad(inputOf(node.get())) || !isKept(device))
         return fail(Failure::Code::NotAllowed, path + " is not kept for you.",
                     "Open it before you ask that it is kept.");
     UniqueFd fd(::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC | O_NOFOLLOW));
@@ -188,10 +216,7 @@ Result<UniqueFd> openKept(const std::string& path, const std::vector<KeptDevice>
                     path + " cannot be opened: " + std::strerror(errno) + ".",
                     "Plug the controller in again.", errno);
     // It may have been exchanged for another one meanwhile: what was opened tells who it is.
-    const auto opened = whatIsOpen(fd.get(), hidOf(node.get()));
-    const bool isStillOurs =
-        std::ranges::any_of(kept, [&](const KeptDevice& each) { return each.isSameAs(opened); });
-    if (!isStillOurs)
+    if (!isKept(whatIsOpen(fd.get(), device)))
         return fail(Failure::Code::NotAllowed, path + " is another controller now.",
                     "Plug the controller in again.");
     return fd;

@@ -34,11 +34,24 @@ bool isExact(const std::string& text)
     return !text.empty() && std::ranges::all_of(text, isPlain);
 }
 
-/// By its serial number, wherever it is plugged in; where that is missing or odd by its port, too.
+/// Whether the serial number alone tells it from all others.
+bool isNamedBySerial(const KeptDevice& d)
+{
+    return isExact(d.uniq) && !d.sharesSerial;
+}
+
+/// Without the number of the interface: parts of one device share their port.
+std::string_view portOf(const std::string& phys)
+{
+    return std::string_view(phys).substr(0, phys.rfind('/'));
+}
+
+/// By its serial number, wherever it is plugged in; where that is missing, odd or a twin's as well
+/// by its port, too.
 std::string inputRule(const KeptDevice& d)
 {
     auto which = d.uniq.empty() ? std::string() : "ATTRS{uniq}==\"" + patternOf(d.uniq);
-    if (!isExact(d.uniq))
+    if (!isNamedBySerial(d))
         which += (which.empty() ? "" : "\", ") + ("ATTRS{phys}==\"" + patternOf(d.phys));
     return "SUBSYSTEM==\"input\", KERNEL==\"event*|js*\", ENV{ID_INPUT_KEYBOARD}!=\"1\", "
            "ENV{ID_INPUT_MOUSE}!=\"1\", ATTRS{id/vendor}==\"" +
@@ -53,7 +66,7 @@ std::string hidRule(const KeptDevice& d)
 {
     const auto serial = "HID_UNIQ=" + (d.uniq.empty() ? "*" : patternOf(d.uniq) + "?MODALIAS=*");
     const auto which =
-        isExact(d.uniq) ? "*" + serial : "*HID_PHYS=" + patternOf(d.phys) + "?" + serial;
+        isNamedBySerial(d) ? "*" + serial : "*HID_PHYS=" + patternOf(d.phys) + "?" + serial;
     return "SUBSYSTEM==\"hidraw\", KERNELS==\"" + patternOf(d.hid.substr(0, d.hid.find('.'))) +
            ".*\", ATTRS{uevent}==\"" + which + "\"" + kKept;
 }
@@ -63,12 +76,19 @@ std::string hidRule(const KeptDevice& d)
 bool KeptDevice::isSameAs(const KeptDevice& other) const
 {
     return vendor == other.vendor && product == other.product && name == other.name &&
-           uniq == other.uniq && (!uniq.empty() || phys == other.phys);
+           uniq == other.uniq &&
+           (phys == other.phys || (!uniq.empty() && !sharesSerial && !other.sharesSerial));
+}
+
+bool areTwins(const KeptDevice& one, const KeptDevice& other)
+{
+    return !one.uniq.empty() && one.vendor == other.vendor && one.product == other.product &&
+           one.uniq == other.uniq && portOf(one.phys) != portOf(other.phys);
 }
 
 bool canBeNamed(const KeptDevice& device)
 {
-    return isExact(device.uniq) || isExact(device.phys);
+    return isNamedBySerial(device) || isExact(device.phys);
 }
 
 std::string patternOf(std::string_view text)

@@ -16,12 +16,16 @@ struct KeptDevice {
     std::uint16_t product = 0;
     std::string name{};
     std::string uniq{};  ///< its serial number; empty when it has none
-    std::string phys{};  ///< its port; tells it from twins when there is no serial number
+    std::string phys{};  ///< its port; tells it from twins that have no serial number, or the same
     std::string hid{};   ///< the HID device's sysfs name, such as 0003:1209:0001.0004; may be empty
+    bool sharesSerial = false;  ///< whether a twin in another port tells the same serial number
 
     /// Whether they are the same device, perhaps plugged in again.
     [[nodiscard]] bool isSameAs(const KeptDevice& other) const;
 };
+
+/// Whether two tell the same serial number from different ports: then it is no name of either.
+[[nodiscard]] bool areTwins(const KeptDevice& one, const KeptDevice& other);
 
 /// Whether a rule can be made that matches it and never its twin: its serial number or its port has
 /// to be there, and to be of letters, digits and the like.

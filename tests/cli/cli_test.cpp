@@ -3,8 +3,11 @@
 #include "control/engine_client.h"
 #include "format/tangle_text.h"
 
+#include <fcntl.h>
 #include <nlohmann/json.hpp>
+#include <unistd.h>
 
+#include <array>
 #include <atomic>
 #include <csignal>
 #include <thread>
@@ -99,6 +102,40 @@ TEST(Cli, AHangUpStandsDown)
     ASSERT_TRUE(engine.prints("Live."));
     engine.signal(SIGHUP);
     EXPECT_EQ(engine.end(), 0);
+}
+
+/// A pipe that nobody reads, to the brim or with its other end closed.
+int unreadPipe(bool isFull, std::array<int, 2>& ends)
+{
+    EXPECT_EQ(::pipe(ends.data()), 0);
+    ::fcntl(ends[0], F_SETFD, FD_CLOEXEC);
+    if (!isFull) {
+        ::close(ends[0]);
+        return ends[1];
+    }
+    ::fcntl(ends[1], F_SETFL, O_NONBLOCK);
+    const std::string kMuch(4096, '.');
+    while (::write(ends[1], kMuch.data(), kMuch.size()) > 0) continue;
+    ::fcntl(ends[1], F_SETFL, 0);
+    return ends[1];
+}
+
+TEST(Cli, NobodyWhoDoesNotReadWhatIsSaidStopsAFlight)
+{
+    for (const bool isFull : {true, false}) {
+        std::array<int, 2> ends{};
+        const auto pipe = std::to_string(unreadPipe(isFull, ends));
+        const auto command =
+            "exec " + kTangle + " run " + kDemo + " --world " + kWorld + " --for 1";
+        Program engine({"sh", "-c", command + " 2>&" + pipe + " >&2"});
+        EXPECT_EQ(engine.end(), 0) << (isFull ? "full" : "closed");
+        ::close(ends[1]);
+        if (isFull) ::close(ends[0]);
+    }
+    Program closed(
+        {"sh", "-c",
+         "exec " + kTangle + " run " + kDemo + " --world " + kWorld + " --for 1 2>&- >&-"});
+    EXPECT_EQ(closed.end(), 0);
 }
 
 TEST(Cli, TanglesThatAreBeingReadHoldUpNoEnd)

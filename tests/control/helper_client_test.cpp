@@ -6,8 +6,12 @@
 #include <fcntl.h>
 #include <gmock/gmock.h>
 #include <poll.h>
+#include <sys/socket.h>
+#include <sys/un.h>
+#include <unistd.h>
 
 #include <cstdlib>
+#include <filesystem>
 #include <thread>
 
 namespace jolly
@@ -53,6 +57,28 @@ TEST_F(HelperClientTest, WithoutTheHelperThatIsSaidWithWhatToDo)
     EXPECT_EQ(opened.node, "/dev/input/event1");
     EXPECT_FALSE(opened.done);
     EXPECT_FALSE(opened.fd.isOpen());
+}
+
+TEST_F(HelperClientTest, WhoAsksDoesNotWaitForABusThatDoesNotAnswer)
+{
+    const auto path =
+        std::filesystem::temp_directory_path() / ("jolly-silent-bus-" + std::to_string(::getpid()));
+    sockaddr_un place{.sun_family = AF_UNIX, .sun_path = {}};
+    path.string().copy(place.sun_path, sizeof place.sun_path - 1);
+    const UniqueFd silent(::socket(AF_UNIX, SOCK_STREAM | SOCK_CLOEXEC, 0));
+    ASSERT_EQ(::bind(silent.get(), reinterpret_cast<const sockaddr*>(&place), sizeof place), 0);
+    ASSERT_EQ(::listen(silent.get(), 4), 0);
+    ::setenv("DBUS_SYSTEM_BUS_ADDRESS", ("unix:path=" + path.string()).c_str(), 1);
+    HelperClient client;
+    client.keep({node.get()});
+    client.open("/dev/input/event1");
+    // Whoever asked goes on while the bus has said nothing: it has not even taken the call.
+    EXPECT_TRUE(client.news().empty());
+    const UniqueFd taken(::accept4(silent.get(), nullptr, nullptr, SOCK_CLOEXEC));
+    EXPECT_TRUE(taken.isOpen());
+    std::filesystem::remove(path);
+    ::shutdown(taken.get(), SHUT_RDWR);
+    EXPECT_FALSE(next(client).done);
 }
 
 TEST_F(HelperClientTest, WithoutASystemBusThatIsSaid)

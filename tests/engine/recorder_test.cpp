@@ -215,6 +215,49 @@ TEST_F(RecorderStory, ForgetsWhatIsOlderThanItsMinutes)
     EXPECT_TRUE(hasNone(replayed()));
 }
 
+/// Two hours at 400 moves a second, as its thread takes them.
+TEST_F(RecorderStory, KeepsItsBoundsForHours)
+{
+    constexpr RecorderLimits kUsual;
+    addStrand(tangle, kX, axis(1));
+    flyRecorded();
+    world.record(false);
+    for (int i = 0; i < 2 * 3600 * 400; ++i) {
+        move(kX, (i * 37) % 2000 - 1000);
+        world.setNow(world.now() + std::chrono::microseconds(2500));
+        if (i % 2000 == 0) recorder.drain();
+    }
+    const auto recording = recorder.recording();
+    EXPECT_LE(recording.last() - recording.first(), kUsual.length + 2 * ChunkMaker::kLength);
+    EXPECT_GT(recording.last() - recording.first(), kUsual.length - 2 * ChunkMaker::kLength);
+    EXPECT_LE(recorder.bytes(), kUsual.bytes);
+    EXPECT_EQ(recording.keptFrom, recording.first());
+    EXPECT_TRUE(hasNone(replayed()));
+}
+
+TEST_F(RecorderStory, ForgetsDevicesThatAreNoLongerThere)
+{
+    addStrand(tangle, kX, axis(1));
+    flyRecorded();
+    recorder.setLimits({std::chrono::seconds(60), std::size_t{32} << 20U});
+    world.record(false);
+    const auto tracksOfOne = recorder.recording().tracks.size();
+    for (int i = 0; i < 1500; ++i) {
+        tangle.devices[0].id = "device " + std::to_string(i);
+        std::get<Target>(tangle.strands[0].ends[0].goal).device = tangle.devices[0].id;
+        weaveRecorded();
+        move(kX, i % 1000);
+        world.setNow(world.now() + std::chrono::seconds(1));
+        recorder.drain();
+    }
+    const auto recording = recorder.recording();
+    EXPECT_LT(recording.tracks.size(), 90 * tracksOfOne) << "a minute and what is going on";
+    EXPECT_LT(recorder.bytes(), std::size_t{1} << 20U);
+    EXPECT_FALSE(recording.findTrack({"device 3", axis(1)}));
+    EXPECT_TRUE(recording.findTrack({"device 1499", axis(1)}));
+    EXPECT_TRUE(hasNone(replayed()));
+}
+
 TEST_F(RecorderStory, SaysWhenTheRingWentRoundBeforeItLooked)
 {
     addStrand(tangle, kX, axis(1));

@@ -82,6 +82,22 @@ TEST(TangleText, AStrandOfVersion1WithSeveralSourcesIsNotCutSilently)
     EXPECT_EQ(read.problems[0].line, 2);
 }
 
+TEST(TangleText, AStrandOfVersion1ThatSaysEndsByBothNamesLosesNeither)
+{
+    const auto read = readTangle(R"({"tangle": 1, "name": "T", "strands": [
+        {"id": "a", "source": {"controller": "s", "control": "ABS_X"},
+         "sources": [{"controller": "s", "control": "ABS_Y"}],
+         "ends": [{"to": "nothing"}], "targets": []}]})");
+    EXPECT_FALSE(read.isReadable);
+    ASSERT_GE(read.problems.size(), 2U);
+    for (const std::string name : {"ends", "source"})
+        EXPECT_THAT(read.problems,
+                    testing::Contains(testing::AllOf(
+                        testing::Field(&Problem::path, "/strands/0"),
+                        testing::Field(&Problem::sentence,
+                                       testing::HasSubstr("\"" + name + "\", which are two")))));
+}
+
 TEST(TangleText, EveryGoalSurvivesTheFile)
 {
     auto tangle = smallTangle();

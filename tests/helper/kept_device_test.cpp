@@ -46,6 +46,28 @@ TEST(KeptDevice, WithoutASerialNumberThePortTellsItFromItsTwin)
     EXPECT_FALSE(one.isSameAs(other));
 }
 
+TEST(KeptDevice, ASerialNumberThatATwinTellsAsWellIsNoName)
+{
+    auto twin = kStick;
+    twin.phys = "usb-2/input0";
+    EXPECT_TRUE(areTwins(kStick, twin));
+    auto panel = kStick;
+    panel.phys = "usb-1/input1";
+    EXPECT_FALSE(areTwins(kStick, panel)) << "two parts of one device";
+    auto kept = kStick;
+    kept.sharesSerial = true;
+    EXPECT_FALSE(kept.isSameAs(twin));
+    EXPECT_TRUE(kept.isSameAs(kStick)) << "the twin was unplugged meanwhile";
+    auto plugged = twin;
+    plugged.sharesSerial = true;
+    EXPECT_FALSE(kStick.isSameAs(plugged)) << "the twin came while the first is there";
+    const auto rules = rulesOf(kept);
+    EXPECT_THAT(rules, HasSubstr("ATTRS{uniq}==\"HID-7\", ATTRS{phys}==\"usb-1/input0\""));
+    EXPECT_THAT(rules, HasSubstr("*HID_PHYS=usb-1/input0?HID_UNIQ=HID-7?MODALIAS=*"));
+    kept.phys = "odd\"port";
+    EXPECT_FALSE(canBeNamed(kept)) << "its twin would be closed, too";
+}
+
 TEST(KeptDevice, ItsRulesNameItAndCloseEveryWayToIt)
 {
     const auto rules = rulesOf(kStick);

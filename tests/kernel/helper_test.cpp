@@ -20,6 +20,7 @@ using testing::HasSubstr;
 using testing::Not;
 
 const fs::path kRules = "/run/udev/rules.d/72-jolly-tangle-helper.rules";
+const fs::path kClosing = "/run/udev/rules.d/99-jolly-tangle-helper.rules";
 
 /// The files below /dev that games could read the HID stand-in by.
 std::vector<std::string> nodesOfStick(const std::string& name)
@@ -40,6 +41,55 @@ std::vector<std::string> nodesOfStick(const std::string& name)
             nodes.push_back("/dev/" + entry.path().filename().string());
     }
     return nodes;
+}
+
+/// Calls the helper as anybody could.
+class HelperBus
+{
+ public:
+    [[nodiscard]] std::string keep(const std::vector<int>& fds) const
+    {
+        std::vector<sdbus::UnixFd> nodes;
+        for (const int fd : fds) nodes.emplace_back(fd);
+        return said([&] { proxy->callMethod("Keep").onInterface(kHelper).withArguments(nodes); });
+    }
+
+    [[nodiscard]] std::string open(const std::string& node) const
+    {
+        return said([&] {
+            sdbus::UnixFd fd;
+            proxy->callMethod("Open").onInterface(kHelper).withArguments(node).storeResultsTo(fd);
+        });
+    }
+
+ private:
+    template <class Call>
+    static std::string said(Call&& call)
+    {
+        try {
+            call();
+            return "done";
+        } catch (const sdbus::Error& error) {
+            return error.getName() + ": " + error.getMessage();
+        }
+    }
+
+    static constexpr const char* kHelper = "org.jollytangle.Helper1";
+    std::unique_ptr<sdbus::IProxy> proxy = sdbus::createProxy(
+        sdbus::createSystemBusConnection(), "org.jollytangle.Helper", "/org/jollytangle/Helper");
+};
+
+/// The event node of the stick in this port.
+std::string nodeAt(const std::string& phys)
+{
+    for (const auto& node : nodesOfStick("Lone Stick")) {
+        const auto name = fs::path(node).filename().string();
+        std::ifstream in("/sys/class/input/" + name + "/device/phys");
+        std::string found;
+        std::getline(in, found);
+        if (found == phys && name.starts_with("event")) return node;
+    }
+    return "";
 }
 
 /// Controllers that an engine of an unprivileged person keeps alone. What is asked of that person's
@@ -188,6 +238,56 @@ TEST_F(HelperFlight, WithOneOfItsProcessesKilledTheOtherGivesEverythingBack)
     }
 }
 
+/// Killed after it took back the rule that marks, before it opened the files that are marked.
+TEST_F(HelperFlight, KilledWhileItGivesBackTheNextOneEndsThat)
+{
+    flyAlone();
+    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    const fs::path kept = "/run/jolly-kept-rules";
+    fs::create_directory(kept);
+    for (const auto& file : {kRules, kClosing}) fs::copy(file, kept / file.filename());
+    Flight::TearDown();
+    ASSERT_TRUE(turns(readable)) << whatPilotReads();
+    for (const auto& file : {kRules, kClosing}) fs::copy(kept / file.filename(), file);
+    fs::remove_all(kept);
+    const auto udev = [](std::vector<std::string> words) {
+        words.insert(words.begin(), "udevadm");
+        EXPECT_EQ(Program(words).end(), 0);
+    };
+    udev({"control", "--reload"});
+    udev({"trigger", "--settle", "--action=change", "--subsystem-match=input",
+          "--subsystem-match=hidraw"});
+    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    fs::remove(kRules);
+    EXPECT_EQ(whatPilotReads(), closed) << "as the killed one left it";
+    pilotsShell(
+        "dbus-send --system --print-reply --dest=org.jollytangle.Helper / "
+        "org.freedesktop.DBus.Peer.Ping");
+    EXPECT_TRUE(turns(readable)) << whatPilotReads();
+    EXPECT_FALSE(fs::exists(kClosing));
+}
+
+TEST_F(HelperFlight, ATwinThatTellsTheSameSerialNumberStaysOpen)
+{
+    const HidStandIn twin("Lone Stick", HidStandIn::Parts::Stick, "HID-7", "usb-test-9/input0");
+    for (int i = 0; i < 200 && nodesOfStick("Lone Stick").size() < 6; ++i) pause(0.05);
+    const auto all = nodesOfStick("Lone Stick");
+    ASSERT_EQ(all.size(), 6U);
+    ASSERT_TRUE(turns(readable)) << whatPilotReads();
+    const UniqueFd first(::open(nodeAt("usb-test-1/input0").c_str(), O_RDONLY | O_CLOEXEC));
+    ASSERT_TRUE(first.isOpen());
+    const HelperBus helper;
+    ASSERT_EQ(helper.keep({first.get()}), "done");
+    const auto isReadable = [](const std::string& node) {
+        return pilotsShell("true < " + node + " && echo open").find("open\n") != std::string::npos;
+    };
+    EXPECT_FALSE(isReadable(nodeAt("usb-test-1/input0")));
+    EXPECT_TRUE(isReadable(nodeAt("usb-test-9/input0")));
+    EXPECT_EQ(helper.open(nodeAt("usb-test-1/input0")), "done");
+    EXPECT_THAT(helper.open(nodeAt("usb-test-9/input0")), HasSubstr("is not kept for you"));
+    EXPECT_EQ(helper.keep({}), "done");
+}
+
 TEST_F(HelperFlight, WhoIsNotAtTheScreenIsRefusedAndHoldsIt)
 {
     flyAlone({});  // root's engine, but the bus is asked as a stranger below
@@ -215,39 +315,9 @@ TEST_F(HelperFlight, TheHelperEndsWhenNobodyNeedsIt)
     EXPECT_NE(Program(isThere).end(), 0);
 }
 
-/// Calls the helper as anybody could.
-class HelperCalls : public HelperFlight
+/// A stick, and whoever calls the helper.
+class HelperCalls : public HelperFlight, protected HelperBus
 {
- protected:
-    std::string keep(const std::vector<int>& fds)
-    {
-        std::vector<sdbus::UnixFd> nodes;
-        for (const int fd : fds) nodes.emplace_back(fd);
-        return said([&] { proxy->callMethod("Keep").onInterface(kHelper).withArguments(nodes); });
-    }
-
-    std::string open(const std::string& node)
-    {
-        return said([&] {
-            sdbus::UnixFd fd;
-            proxy->callMethod("Open").onInterface(kHelper).withArguments(node).storeResultsTo(fd);
-        });
-    }
-
-    template <class Call>
-    static std::string said(Call&& call)
-    {
-        try {
-            call();
-            return "done";
-        } catch (const sdbus::Error& error) {
-            return error.getName() + ": " + error.getMessage();
-        }
-    }
-
-    static constexpr const char* kHelper = "org.jollytangle.Helper1";
-    std::unique_ptr<sdbus::IProxy> proxy = sdbus::createProxy(
-        sdbus::createSystemBusConnection(), "org.jollytangle.Helper", "/org/jollytangle/Helper");
 };
 
 TEST_F(HelperCalls, WhatIsNoControllerIsRefusedAndStaysOpen)

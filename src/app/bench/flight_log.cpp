@@ -53,14 +53,12 @@ void FlightLog::take(Recording recording)
         const auto first = recording.chunks.front().first;
         std::erase_if(chunks, [&](const Chunk& chunk) { return chunk.first >= first; });
     }
+    std::erase_if(chunks, [&](const Chunk& chunk) { return chunk.first < recording.keptFrom; });
     for (auto& chunk : recording.chunks) {
         if (auto bytes = recording.fetch(chunk))
             chunk.bytes = std::make_shared<const std::string>(std::move(*bytes));
         chunks.push_back(std::move(chunk));
     }
-    constexpr Time kLongest = std::chrono::minutes(60);
-    while (chunks.size() > 1 && chunks.back().last - chunks.front().last > kLongest)
-        chunks.erase(chunks.begin());
     recording.chunks = std::move(chunks);
     m_recording = std::make_shared<Recording>(std::move(recording));
     tell();

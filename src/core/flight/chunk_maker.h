@@ -23,6 +23,9 @@ class ChunkMaker
     /// Takes the next happening. @return the chunk that ended before it, if one did.
     [[nodiscard]] std::optional<Chunk> write(const Happening& happening);
 
+    /// A track that is there no longer; the next chunk does not begin with it.
+    void forget(std::uint32_t track) { m_standing.forget(track); }
+
     /// The chunk that goes on, as it is now; nothing when none does.
     [[nodiscard]] std::optional<Chunk> open() const;
 

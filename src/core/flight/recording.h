@@ -68,6 +68,8 @@ struct Recording {
     std::vector<Track> tracks;
     std::uint32_t firstTangle = 0;  ///< number of the first one; `tangles` holds its whole text
     std::vector<TextEdit> tangles;
+    /// Chunks before it are forgotten by whoever made it: their numbers mean others by now.
+    Time keptFrom{};
     std::vector<Chunk> chunks;  ///< in the order of time
     /// Reads the bytes of a chunk that lies in a file.
     std::function<Result<std::string>(const Chunk&)> fetch{};

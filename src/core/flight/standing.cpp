@@ -77,6 +77,13 @@ void Standing::take(const Happening& happening)
     }
 }
 
+void Standing::forget(std::uint32_t track)
+{
+    at(track) = {};
+    m_kinds[track] = Kind::Gap;
+    m_hands.erase(track);
+}
+
 std::vector<Happening> Standing::happenings(Time time) const
 {
     std::vector<Happening> all;

@@ -19,6 +19,9 @@ class Standing
     /// Follows what happened.
     void take(const Happening& happening);
 
+    /// A track that is there no longer is as if it was never heard of.
+    void forget(std::uint32_t track);
+
     /// What a track stands at; zero when it was never heard of.
     [[nodiscard]] Counts counts(std::uint32_t track) const
     {

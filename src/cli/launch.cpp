@@ -45,8 +45,9 @@ class Lift
             static_cast<void>(m_engine->quit());
             return;
         }
-        if (m_tangle && isStillOurs()) static_cast<void>(m_engine->load(*m_tangle));
-        if (!m_craft.empty()) static_cast<void>(m_engine->chooseCraft(m_craft));
+        const bool isOurs = !m_tangle || isStillOurs();
+        if (m_tangle && isOurs) static_cast<void>(m_engine->load(*m_tangle));
+        if (!m_craft.empty() && isOurs) static_cast<void>(m_engine->chooseCraft(m_craft));
     }
     Lift(const Lift&) = delete;
     Lift& operator=(const Lift&) = delete;

@@ -405,5 +405,25 @@ TEST(Cli, ALaunchedGameRunsAndItsCodeIsOurs)
     EXPECT_THAT(text, HasSubstr("/nowhere/game"));
 }
 
+TEST(Cli, AfterALaunchTheEngineIsAsItWasBefore)
+{
+    auto other = format::readTangle(test::textOf(kDemo)).tangle;
+    other.name = "For one game";
+    const auto file = temporary("other.tangle", format::writeTangle(other));
+    Program engine({kTangle, "run", kDemo, "--world", kWorld, "--idle"});
+    ASSERT_TRUE(engine.prints("The engine is idle.")) << engine.text();
+    expect({"craft", "Gannet 12"}, 0, "");
+    const auto before = run({"status"}).second;
+    EXPECT_THAT(before, HasSubstr("craft: gannet"));
+    const auto inGame =
+        run({"launch", "--tangle", file, "--craft", "Puffling 3", "--", kTangle, "status"});
+    EXPECT_EQ(inGame.first, 0);
+    EXPECT_THAT(inGame.second, testing::AllOf(HasSubstr("For one game"),
+                                              HasSubstr("craft: puffling"), HasSubstr("is live")));
+    EXPECT_EQ(run({"status"}).second, before);
+    expect({"down", "--quit"}, 0, "");
+    EXPECT_EQ(engine.end(), 0);
+}
+
 }  // namespace
 }  // namespace jolly

@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/change_printer.h"
 
+#include "cli/json_number.h"
+
 #include <nlohmann/json.hpp>
 
+#include <bit>
 #include <iostream>
 #include <utility>
 
@@ -25,42 +28,59 @@ ChangePrinter::ChangePrinter(const Tangle& tangle, Machine& machine) : m_machine
     }
 }
 
+/// Begins a line with its time.
+void ChangePrinter::beginLine(double t)
+{
+    m_line = "{\"t\":";
+    addNumber(m_line, t);
+}
+
+void ChangePrinter::endLine()
+{
+    m_line += "}\n";
+    std::cout.write(m_line.data(), static_cast<std::streamsize>(m_line.size()));
+}
+
 void ChangePrinter::print(double t, const Change& change)
 {
-    std::cout << "{\"t\":" << Plain(t).dump() << m_heads[change.output];
+    beginLine(t);
+    m_line += m_heads[change.output];
     auto raw = std::to_string(change.raw.x);
     const auto kind = m_machine.plan().outputs[change.output].layout.control.kind;
-    if (kind == ControlKind::Axis) {  // + 0.0: never -0
-        const double value = change.value.x + 0.0;
-        std::cout << ",\"value\":" << Plain(value).dump() << ",\"raw\":" << raw << "}\n";
-        return;
+    if (kind == ControlKind::Axis) {
+        m_line += ",\"value\":";
+        addNumber(m_line, change.value.x + 0.0);  // + 0.0: never -0
+        m_line += ",\"raw\":" + raw;
+        return endLine();
     }
     if (kind == ControlKind::Turner)
         raw = std::to_string(
             turnedBy(std::exchange(m_sent[change.output], change.raw.x), change.raw.x));
     if (kind == ControlKind::Hat) raw = "[" + raw + "," + std::to_string(change.raw.y) + "]";
-    std::cout << ",\"raw\":" << raw << ",\"value\":" << raw << "}\n";
+    m_line += ",\"raw\":" + raw + ",\"value\":" + raw;
+    endLine();
 }
 
 void ChangePrinter::tellRest(double t)
 {
+    const auto say = [&](const std::string& what) {
+        beginLine(t);
+        m_line += "," + what;
+        endLine();
+    };
     const auto engaged = m_machine.layers().engaged();
-    for (std::size_t layer = 1; layer < m_machine.plan().layers.size(); ++layer) {
+    for (auto changed = engaged ^ std::exchange(m_engaged, engaged); changed != 0;
+         changed &= changed - 1) {
+        const auto layer = static_cast<std::size_t>(std::countr_zero(changed));
         const bool is = ((engaged >> layer) & 1U) != 0;
-        if (is == (((m_engaged >> layer) & 1U) != 0)) continue;
-        std::cout << "{\"t\":" << Plain(t).dump()
-                  << ",\"layer\":" << Plain(m_machine.plan().layers[layer].id).dump()
-                  << ",\"engaged\":" << (is ? "true" : "false") << "}\n";
+        say("\"layer\":" + Plain(m_machine.plan().layers[layer].id).dump() +
+            ",\"engaged\":" + (is ? "true" : "false"));
     }
-    m_engaged = engaged;
     const auto craft = m_machine.routing().craft();
     if (craft != std::exchange(m_craft, craft))
-        std::cout << "{\"t\":" << Plain(t).dump()
-                  << ",\"craft\":" << Plain(m_machine.plan().views[craft].craft).dump() << "}\n";
-    if (m_machine.takeKeep())
-        std::cout << "{\"t\":" << Plain(t).dump() << ",\"order\":\"keep recording\"}\n";
-    if (m_machine.takeStandDown())
-        std::cout << "{\"t\":" << Plain(t).dump() << ",\"order\":\"stand down\"}\n";
+        say("\"craft\":" + Plain(m_machine.plan().views[craft].craft).dump());
+    if (m_machine.takeKeep()) say("\"order\":\"keep recording\"");
+    if (m_machine.takeStandDown()) say("\"order\":\"stand down\"");
 }
 
 }  // namespace jolly

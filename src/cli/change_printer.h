@@ -27,7 +27,11 @@ class ChangePrinter
     void tellRest(double t);
 
  private:
+    void beginLine(double t);
+    void endLine();
+
     Machine& m_machine;
+    std::string m_line;
     std::uint64_t m_engaged = 1;
     std::uint32_t m_craft = 0;
     std::map<std::uint32_t, std::int32_t> m_sent;  ///< sums of virtual turners, by output

@@ -9,6 +9,7 @@
 #include <fstream>
 #include <iostream>
 #include <limits>
+#include <optional>
 #include <unordered_map>
 
 namespace jolly
@@ -21,18 +22,57 @@ constexpr const char* kExpected =
     "expected {\"t\": seconds, \"controller\": alias, \"control\": \"ABS_X\", \"raw\": 512}";
 constexpr std::size_t kLongestLine = 65536;
 
+using Field = std::optional<simdjson::dom::element>;
+
+/// What stands in a line; of what is named twice the first counts.
+struct Fields {
+    Field t, raw, controller, control, flip, fly;
+
+    /// In one pass over the line: each lookup by name would be one more.
+    explicit Fields(const simdjson::dom::object& json)
+    {
+        for (const auto [key, value] : json) {
+            auto* field = named(key);
+            if (field && !*field) *field = value;
+        }
+    }
+
+ private:
+    Field* named(std::string_view key)
+    {
+        if (key == "t") return &t;
+        if (key == "raw") return &raw;
+        if (key == "controller") return &controller;
+        if (key == "control") return &control;
+        if (key == "flip") return &flip;
+        return key == "fly" ? &fly : nullptr;
+    }
+};
+
+/// Whether a field is there and of this kind.
+template <class Value>
+bool has(const Field& field, Value& value)
+{
+    return field && field->get(value) == simdjson::SUCCESS;
+}
+
+bool isNearEnough(double t)
+{
+    return std::abs(t) <= kFurthest;
+}
+
 /// Whether a line is about a layer or a craft.
-bool isDeed(const simdjson::dom::object& json, RecordedMove& move)
+bool isDeed(const Fields& fields, RecordedMove& move)
 {
     std::string_view name;
-    if (!json["flip"].get(name)) {
+    if (has(fields.flip, name)) {
         move.deed = RecordedMove::Deed::Flip;
-    } else if (!json["fly"].get(name)) {
+    } else if (has(fields.fly, name)) {
         move.deed = RecordedMove::Deed::Fly;
     } else {
         return false;
     }
-    if (!(std::abs(move.t) <= kFurthest)) return false;
+    if (!isNearEnough(move.t)) return false;
     move.time = std::chrono::round<Time>(std::chrono::duration<double>(move.t));
     move.controller.assign(name);
     return true;
@@ -56,18 +96,20 @@ std::string MoveReader::read(std::string& line, RecordedMove& move)
     line.reserve(line.size() + simdjson::SIMDJSON_PADDING);
     simdjson::dom::object json;
     if (m_parser->json.parse(line).get(json)) return kExpected;
-    simdjson::dom::element raw;
+    const Fields fields(json);
     std::string_view controller;
     std::string_view control;
-    if (!json["t"].get(move.t) && isDeed(json, move)) return {};
-    if (json["t"].get(move.t) || json["raw"].get(raw) || json["controller"].get(controller) ||
-        json["control"].get(control) || !(raw.is_int64() || raw.is_uint64()))
+    const bool hasTime = has(fields.t, move.t);
+    if (hasTime && isDeed(fields, move)) return {};
+    const auto& raw = fields.raw;
+    if (!hasTime || !raw || !has(fields.controller, controller) || !has(fields.control, control) ||
+        !(raw->is_int64() || raw->is_uint64()))
         return kExpected;
     std::int64_t counts = 0;
     using Limits = std::numeric_limits<std::int32_t>;
-    if (raw.get(counts) || counts < Limits::min() || counts > Limits::max())
+    if (!has(raw, counts) || counts < Limits::min() || counts > Limits::max())
         return "its raw count is larger than any device's";
-    if (!(std::abs(move.t) <= kFurthest)) return "its time is further away than any flight";
+    if (!isNearEnough(move.t)) return "its time is further away than any flight";
     m_parser->name.assign(control);
     auto code = m_parser->codes.find(m_parser->name);
     if (code == m_parser->codes.end()) {

@@ -2,6 +2,7 @@
 #include "cli/plain_output.h"
 
 #include <algorithm>
+#include <array>
 
 namespace jolly
 {
@@ -11,15 +12,22 @@ namespace
 
 constexpr unsigned char kC2 = 0xc2;  // UTF-8: U+0080 to U+009F are this and a byte from 80 to 9f
 
-bool isControl(unsigned char c)
+constexpr bool isControl(unsigned char c)
 {
     return (c < 0x20 && c != '\n' && c != '\t') || c == 0x7f;
 }
 
+/// Whether a byte goes through as it is, by the byte: nearly all do.
+constexpr auto kIsPlain = [] {
+    std::array<bool, 256> table{};
+    for (std::size_t byte = 0; byte < table.size(); ++byte)
+        table[byte] = !isControl(static_cast<unsigned char>(byte)) && byte != kC2;
+    return table;
+}();
+
 bool isPlain(char c)
 {
-    const auto byte = static_cast<unsigned char>(c);
-    return !isControl(byte) && byte != kC2;
+    return kIsPlain[static_cast<unsigned char>(c)];
 }
 
 }  // namespace

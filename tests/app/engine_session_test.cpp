@@ -151,7 +151,7 @@ TEST_F(EngineSessionTest, AnEngineThatHangsHoldsUpNobodyAndGetsTheNewestTangleIn
     EngineSession aside({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
                              return std::make_unique<HangingLink>(local, hanging);
                          },
-                         .way = EngineCalls::Way::Aside});
+                         .way = Aside::Way::Thread});
     QSignalSpy silent(&aside, &EngineSession::silent);
     QSignalSpy answered(&aside, &EngineSession::answered);
     aside.begin();
@@ -169,6 +169,56 @@ TEST_F(EngineSessionTest, AnEngineThatHangsHoldsUpNobodyAndGetsTheNewestTangleIn
     EXPECT_FALSE(aside.fliesAnother());
 }
 
+/// A link over a bus that may be gone.
+class LinkOverABus : public LocalLink
+{
+ public:
+    LinkOverABus(LocalEngine& local, const bool& isBusGone)
+        : LocalLink(local), m_isBusGone(isBusGone)
+    {
+    }
+    Result<LoadResult> load(const std::string& text) override
+    {
+        if (m_isBusGone) return fail(Failure::Code::NotThere, "The bus is gone.", "Wait.");
+        return LocalLink::load(text);
+    }
+
+ private:
+    const bool& m_isBusGone;
+};
+
+TEST_F(EngineSessionTest, WhenTheBusIsBegunAgainTheWindowIsBackAtTheSameEngine)
+{
+    bool isBusGone = false;
+    EngineSession window({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
+                              if (isBusGone)
+                                  return fail(Failure::Code::NotThere, "No bus.", "Begin one.");
+                              return std::make_unique<LinkOverABus>(local, isBusGone);
+                          },
+                          .start = [&]() -> Fallible {
+                              ++started;
+                              return {};
+                          }});
+    QSignalSpy attached(&window, &EngineSession::attached);
+    QSignalSpy failed(&window, &EngineSession::failed);
+    window.begin();
+    ASSERT_TRUE(window.isAttached());
+    isBusGone = true;
+    auto tangle = smallTangle();
+    tangle.name = "While it was gone";
+    window.send(tangle);
+    EXPECT_FALSE(window.isAttached());
+    EXPECT_EQ(failed.count(), 1) << "said once";
+    isBusGone = false;
+    ASSERT_TRUE(QTest::qWaitFor([&] { return window.isAttached(); }, 60'000));
+    EXPECT_EQ(attached.count(), 2);
+    EXPECT_EQ(started, 0) << "the engine lives";
+    window.send(tangle);
+    local.engine.step(local.world.now());
+    window.poll();
+    EXPECT_EQ(window.status().tangle, "While it was gone");
+}
+
 TEST_F(EngineSessionTest, AWindowThatClosesLeavesACallThatHangsBehind)
 {
     std::mutex hanging;
@@ -177,7 +227,7 @@ TEST_F(EngineSessionTest, AWindowThatClosesLeavesACallThatHangsBehind)
         EngineSession aside({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
                                  return std::make_unique<HangingLink>(local, hanging, &isGone);
                              },
-                             .way = EngineCalls::Way::Aside});
+                             .way = Aside::Way::Thread});
         aside.begin();
         ASSERT_TRUE(QTest::qWaitFor([&] { return aside.isAttached(); }, 60'000));
         hanging.lock();

@@ -3,6 +3,7 @@
 #include "shape_story.h"
 
 #include <QComboBox>
+#include <QTemporaryDir>
 
 namespace jolly
 {
@@ -30,6 +31,30 @@ TEST_F(ShapeFeelTest, TheOldOneIsFlownWhileItIsHeld)
     settle();
     EXPECT_NEAR(sent(), 0.2, 0.001);
     EXPECT_EQ(strands()[0].stages.size(), 1U) << "the tangle was not touched";
+}
+
+TEST_F(ShapeFeelTest, TheOldOneIsWhatWasSavedThroughAllEditsAfterIt)
+{
+    shape({{Softness{0.8}}});
+    const QTemporaryDir folder;
+    const auto file = folder.filePath(QStringLiteral("old.tangle"));
+    ASSERT_TRUE(document.save(file));
+    ASSERT_TRUE(document.open(file));
+    settle();
+    move(kX, 500);
+    for (const double softness : {0.5, 0.3, 0.1}) {
+        shape({{Softness{softness}}});
+        auto* hold = find<QPushButton>("try old");
+        ASSERT_TRUE(hold->isEnabled()) << softness;
+        QTest::mousePress(hold, Qt::LeftButton);
+        settle();
+        EXPECT_NEAR(sent(), 0.2, 0.001) << softness;
+        QTest::mouseRelease(hold, Qt::LeftButton);
+        settle();
+    }
+    ASSERT_TRUE(document.save(file));
+    settle();
+    EXPECT_FALSE(find<QPushButton>("try old")->isEnabled()) << "it is saved as it is now";
 }
 
 TEST_F(ShapeFeelTest, AnAxisIsReversedForOneFlight)

@@ -79,7 +79,7 @@ class Drag
         : m_session({.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
                          return std::make_unique<PostedLink>(m_local, m_post);
                      },
-                     .way = EngineCalls::Way::Aside}),
+                     .way = Aside::Way::Thread}),
           m_studio(m_document, m_session),
           m_settings(m_folder.filePath(QStringLiteral("window.conf"))),
           m_window(m_studio, m_dialogs, m_settings)

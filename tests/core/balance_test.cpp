@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/machine.h"
 #include "core/weave/weave.h"
+#include "support/how_many.h"
 #include "support/lose.h"
 #include "support/small_tangle.h"
 
 #include <gtest/gtest.h>
 #include <linux/input-event-codes.h>
 
-#include <cstdlib>
 #include <memory>
 #include <random>
 
@@ -26,13 +26,6 @@ constexpr long kEvents = 200'000;
 constexpr long kEvents = 10'000'000;
 #endif
 constexpr int kEventsAFlight = 20'000;
-
-/// So many events; JOLLY_BALANCE_EVENTS asks for others.
-long eventsWanted()
-{
-    const char* wanted = std::getenv("JOLLY_BALANCE_EVENTS");
-    return wanted ? std::atol(wanted) : kEvents;
-}
 
 class Flight
 {
@@ -331,7 +324,7 @@ class Flight
 
 TEST(Balance, WhatIsPressedIsLetGo)
 {
-    long events = eventsWanted();
+    long events = howMany("JOLLY_BALANCE_EVENTS", kEvents);
     for (unsigned seed = 1; events > 0; ++seed, events -= kEventsAFlight) {
         Flight flight(seed);
         flight.run(kEventsAFlight);

@@ -110,6 +110,7 @@ class Story
         m_maker.add({kind, false, false, what, raw, at});
     }
     [[nodiscard]] Recording finish() { return m_maker.finish(); }
+    [[nodiscard]] std::uint32_t numberOf(const Track& track) { return m_maker.trackOf(track); }
 
     Time at = std::chrono::seconds(5);
 
@@ -159,6 +160,20 @@ TEST(Recordings, APartThatIsDamagedIsSaidAndWhatIsBeforeItIsGiven)
     ASSERT_FALSE(done);
     EXPECT_THAT(done.error().text(), HasSubstr("damaged"));
     EXPECT_EQ(seen, recording.chunks[0].count);
+}
+
+TEST(Recordings, AMoveOfAVirtualControlOrAChangeOfARealOneIsDamage)
+{
+    const auto tangle = smallTangle();
+    for (const auto kind : {Kind::Move, Kind::Stand, Kind::Change, Kind::Hand, Kind::HandOff}) {
+        Story story(tangle);
+        story.move(kX, 1);
+        const bool isOfController = kind == Kind::Move || kind == Kind::Stand;
+        const auto wrong = isOfController ? story.numberOf({.place = {"jolly", axis(1)}})
+                                          : story.numberOf({0, 0, {}});
+        story.add(kind, wrong);
+        EXPECT_FALSE(story.finish().read(0)) << static_cast<int>(kind);
+    }
 }
 
 TEST(Recordings, ATrackThatDoesNotExistIsDamage)

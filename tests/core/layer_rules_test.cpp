@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "machine_story.h"
 #include "slow_layers.h"
+#include "support/how_many.h"
 
 #include <cmath>
 #include <random>
@@ -273,7 +274,8 @@ class LayerRules : public MachineStory
 
 TEST_F(LayerRules, AreThoseOfASlowModel)
 {
-    for (int i = 0; i < kTangles; ++i) {
+    const auto tangles = howMany("JOLLY_PROPERTY_TANGLES", kTangles);
+    for (long i = 0; i < tangles; ++i) {
         makeTangle();
         start();
         prime(kX, 0);

@@ -3,6 +3,7 @@
 #include "core/weave/weave.h"
 #include "random_tangle.h"
 #include "slow_model.h"
+#include "support/how_many.h"
 
 #include <gtest/gtest.h>
 
@@ -332,7 +333,8 @@ TEST(Property, TheTanglesOfChanceAreSound)
 
 TEST(Property, TheMachineDoesWhatTheSlowModelSays)
 {
-    for (unsigned seed = 0; seed < kTangles; ++seed) {
+    const auto tangles = static_cast<unsigned>(howMany("JOLLY_PROPERTY_TANGLES", kTangles));
+    for (unsigned seed = 0; seed < tangles; ++seed) {
         Flight flight(seed);
         for (int step = 0; step < kStepsEach; ++step) {
             const auto difference = flight.difference();

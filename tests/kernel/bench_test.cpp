@@ -54,6 +54,16 @@ class BenchFlight : public Flight
         return false;
     }
 
+    /// Waits until a reader that came anew was nudged, twice (linux/open_watch.h).
+    static bool isNudged(Program& game)
+    {
+        return becomesSo([&] {
+            game.listen(0.05);
+            const auto printed = valuesIn(game.text(), kOfX);
+            return std::ranges::count(printed, 1) == 2 && printed.back() == 0;
+        });
+    }
+
     static Recording recordingOf(EngineClient& engine)
     {
         const auto fd = engine.recording({});
@@ -75,13 +85,7 @@ TEST_F(BenchFlight, WhatIsReadBackIsWhatEvtestPrints)
     const auto seen = [&](std::size_t slot) { return view.seenByGame(64).at(slot); };
     ASSERT_TRUE(
         becomesSo([&] { return client->lookAsGame() && seen(0).sight == LiveSight::Same; }));
-    // Whoever comes anew is nudged twice, one count aside and back (linux/open_watch.h).
-    const auto isNudged = [&] {
-        game->listen(0.05);
-        const auto printed = valuesIn(game->text(), kOfX);
-        return std::ranges::count(printed, 1) == 2 && printed.back() == 0;
-    };
-    ASSERT_TRUE(becomesSo(isNudged)) << game->text();
+    ASSERT_TRUE(isNudged(*game)) << game->text();
     stick.move(ABS_X, 50);  // what both readers have of it, they have of all before it
     ASSERT_TRUE(game->prints("(ABS_X), value 50")) << game->text();
     ASSERT_TRUE(becomesSo([&] { return client->lookAsGame() && seen(0).raw.x == 50; }));
@@ -104,6 +108,39 @@ TEST_F(BenchFlight, WhatIsReadBackIsWhatEvtestPrints)
         EXPECT_EQ(seen(slot).sight, LiveSight::Same) << slot;
     EXPECT_TRUE(becomesSo([&] { return figuresOf(view.counts().seen).count >= kMoves; }))
         << figuresOf(view.counts().seen).count;
+}
+
+/// Eight hands move by one count each as nearly at once as a test can, for the first time since the
+/// controllers are held.
+TEST_F(BenchFlight, AFirstMoveIsAMoveOfEachOfEightControllers)
+{
+    constexpr std::uint16_t kSticks = 8;
+    std::vector<std::unique_ptr<StandIn>> sticks;
+    auto tangle = newTangle();
+    tangle.devices[0].name = "Jolly 1";
+    for (std::uint16_t i = 1; i <= kSticks; ++i) {
+        const auto name = "Stick " + std::to_string(i);
+        sticks.push_back(
+            std::make_unique<StandIn>(name, "usb-" + std::to_string(i), kTwoAxes, kFourButtons));
+        const auto rig = adopt(look(name), tangle);
+        ASSERT_TRUE(
+            connect(tangle, rig, {EventType::Abs, ABS_X}, {"jolly-1", {ControlKind::Axis, i}}));
+    }
+    fly(tangle);
+    const auto game = evtest(nodeOf("Jolly 1"));
+    ASSERT_TRUE(isNudged(*game)) << game->text();
+    game->forget();
+    for (const auto& stick : sticks) stick->move(ABS_X, 1);
+    for (const auto& stick : sticks) stick->move(ABS_X, 2000);
+    for (std::uint16_t i = 1; i <= kSticks; ++i) {
+        const auto pattern = "code " + std::to_string(i - 1) + R"( \([A-Z]+\), value (-?\d+))";
+        ASSERT_TRUE(becomesSo([&] {
+            game->listen(0.05);
+            const auto values = valuesIn(game->text(), pattern);
+            return !values.empty() && values.back() == 2000;
+        })) << game->text();
+        EXPECT_EQ(valuesIn(game->text(), pattern), (std::vector{1, 2000})) << game->text();
+    }
 }
 
 TEST_F(BenchFlight, WhileASimLearnsAnAxisItAloneMovesFromRestToRest)

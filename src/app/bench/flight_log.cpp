@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/flight_log.h"
 
+#include "app/style/qt_text.h"
 #include "core/flight/happening_words.h"
 #include "core/tangle/device_edit.h"
 #include "format/recording_file.h"
@@ -13,15 +14,13 @@
 namespace jolly::app
 {
 
-FlightLog::FlightLog(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+FlightLog::FlightLog(Studio& studio, QObject* parent)
+    : QObject(parent), m_studio(studio), m_aside(studio.session().way())
 {
     m_timer.setInterval(kFetchMs);
     connect(&m_timer, &QTimer::timeout, this, &FlightLog::fetch);
     connect(&studio.session(), &EngineSession::attached, this, [this] {
-        if (isOfFile()) return;  // that one stays open
-        m_recording = std::make_shared<Recording>();
-        m_lines.clear();
-        m_toldChunk = Time::min();
+        if (!isOfFile() && !m_isOpening) beginAnew();  // an opened one stays open
     });
 }
 
@@ -34,65 +33,45 @@ void FlightLog::setWatched(bool isWatched)
 
 void FlightLog::fetch()
 {
-    if (isOfFile() || m_isFetching) return;
+    if (isOfFile() || m_isOpening || m_isFetching) return;
     m_isFetching = true;
     const auto since = m_recording->chunks.empty() ? Time{} : m_recording->chunks.back().first;
     m_studio.session().askForRecording(since, [this](Result<UniqueFd> fd) {
         m_isFetching = false;
-        if (!fd || isOfFile()) return;  // the engine is gone, which is told elsewhere
-        auto recording = format::openRecording(::dup(fd->get()), "The engine's recording");
-        if (recording) take(std::move(*recording));
+        if (!fd || isOfFile() || m_isOpening) return;  // a lost engine is told elsewhere
+        m_isFetching = true;
+        const auto handed = std::make_shared<UniqueFd>(std::move(*fd));
+        m_aside.ask(
+            [reader = m_reader, handed]() -> Result<FlightRead> {
+                auto recording =
+                    format::openRecording(::dup(handed->get()), "The engine's recording");
+                if (!recording) return tl::unexpected(recording.error());
+                return reader->take(std::move(*recording));
+            },
+            [this, reader = m_reader](Result<FlightRead> read) {
+                m_isFetching = false;
+                if (read && reader == m_reader) show(std::move(*read));
+            });
     });
 }
 
-/// What came since the last time stands in the place of the chunk that went on then.
-void FlightLog::take(Recording recording)
+/// Forgets what was read; what is being read for it comes to nothing.
+void FlightLog::beginAnew()
 {
-    auto chunks = m_recording->chunks;
-    if (!recording.chunks.empty()) {
-        const auto first = recording.chunks.front().first;
-        std::erase_if(chunks, [&](const Chunk& chunk) { return chunk.first >= first; });
-    }
-    std::erase_if(chunks, [&](const Chunk& chunk) { return chunk.first < recording.keptFrom; });
-    for (auto& chunk : recording.chunks) {
-        if (auto bytes = recording.fetch(chunk))
-            chunk.bytes = std::make_shared<const std::string>(std::move(*bytes));
-        chunks.push_back(std::move(chunk));
-    }
-    recording.chunks = std::move(chunks);
-    m_recording = std::make_shared<Recording>(std::move(recording));
-    tell();
-    Q_EMIT changed();
+    m_file.clear();
+    m_lines.clear();
+    m_recording = std::make_shared<Recording>();
+    m_activity.clear();
+    m_reader = std::make_shared<FlightReader>();
 }
 
-/// Adds the lines of what was not told yet.
-void FlightLog::tell()
+void FlightLog::show(FlightRead read)
 {
-    constexpr std::size_t kMostChunks = 200;  // of a long file its last minutes are told
-    const auto count = m_recording->chunks.size();
-    const auto tangleOf = tangles();
-    for (auto c = isOfFile() && count > kMostChunks ? count - kMostChunks : 0; c < count; ++c) {
-        const auto& chunk = m_recording->chunks[c];
-        if (chunk.first < m_toldChunk) continue;
-        if (chunk.first != m_toldChunk) m_toldInChunk = 0;
-        m_toldChunk = chunk.first;
-        if (chunk.count <= m_toldInChunk) continue;
-        const auto read = m_recording->read(c);
-        if (!read) return;
-        auto standing = read->begin;
-        std::optional<Tangle> tangle;
-        for (std::size_t i = 0; i < read->happenings.size(); ++i) {
-            const auto& happening = read->happenings[i];
-            standing.take(happening);
-            if (happening.kind == Happening::Kind::Tangle) tangle.reset();
-            if (i < m_toldInChunk) continue;
-            if (!tangle) tangle = tangleOf(standing.tangle());
-            m_story.take(happening, *m_recording, *tangle);
-        }
-        m_toldInChunk = read->happenings.size();
-    }
-    for (auto& line : m_story.takeLines()) m_lines.push_back(std::move(line));
+    m_recording = std::move(read.recording);
+    m_activity = std::move(read.activity);
+    for (auto& line : read.lines) m_lines.push_back(std::move(line));
     while (m_lines.size() > kMostLines) m_lines.pop_front();
+    Q_EMIT changed();
 }
 
 FlightPlayer::TangleOf FlightLog::tangles() const
@@ -102,30 +81,28 @@ FlightPlayer::TangleOf FlightLog::tangles() const
 
 void FlightLog::open(const QString& path)
 {
-    auto recording = format::openRecording(std::filesystem::path(path.toStdString()));
-    if (!recording) return m_studio.refuse(QString::fromStdString(recording.error().text()));
-    showMoment({});
-    m_file = path;
-    m_lines.clear();
-    m_story = {};
-    m_toldChunk = Time::min();
-    m_toldInChunk = 0;
-    m_recording = std::make_shared<Recording>(std::move(*recording));
-    if (!m_recording->damage.empty()) m_studio.refuse(QString::fromStdString(m_recording->damage));
-    tell();
-    sayVerdict({});
-    Q_EMIT changed();
+    m_isOpening = true;
+    const auto reader = std::make_shared<FlightReader>();
+    m_aside.ask([reader, path] { return reader->open(path); },
+                [this, reader, path](Result<FlightRead> read) {
+                    m_isOpening = false;
+                    if (!read) return m_studio.refuse(toQt(read.error().text()));
+                    showMoment({});
+                    beginAnew();
+                    m_reader = reader;
+                    m_file = path;
+                    const auto damage = read->recording->damage;
+                    if (!damage.empty()) m_studio.refuse(toQt(damage));
+                    sayVerdict({});
+                    show(std::move(*read));
+                });
 }
 
 void FlightLog::close()
 {
     if (!isOfFile()) return;
     showMoment({});
-    m_file.clear();
-    m_recording = std::make_shared<Recording>();
-    m_lines.clear();
-    m_story = {};
-    m_toldChunk = Time::min();
+    beginAnew();
     sayVerdict({});
     fetch();
     Q_EMIT changed();
@@ -214,22 +191,38 @@ void FlightLog::compareWithPresent()
 {
     if (m_recording->chunks.empty())
         return sayVerdict(tr("Nothing is recorded yet: move something first."));
-    const auto last = m_recording->standingAt(m_recording->last());
-    const auto flown = last ? tangles()(last->tangle()) : Tangle{};
-    const auto compared = firstDifference(*m_recording, flown, m_studio.tangle());
-    if (!compared) return sayVerdict(QString::fromStdString(compared.error().text()));
+    sayVerdict(tr("Comparing…"));
+    struct Compared {
+        Tangle flown;
+        FlightCompared difference;
+    };
+    const auto present = std::make_shared<const Tangle>(m_studio.tangle());
+    m_aside.ask(
+        [recording = m_recording, present] {
+            const auto last = recording->standingAt(recording->last());
+            auto flown = last ? format::tanglesOf(recording)(last->tangle()) : Tangle{};
+            auto difference = firstDifference(*recording, flown, *present);
+            return Compared{std::move(flown), std::move(difference)};
+        },
+        [this, present](const Compared& compared) {
+            sayDifference(compared.difference, compared.flown, *present);
+        });
+}
+
+void FlightLog::sayDifference(const FlightCompared& compared, const Tangle& flown,
+                              const Tangle& present)
+{
+    if (!compared) return sayVerdict(toQt(compared.error().text()));
     if (!*compared) return sayVerdict(tr("The tangle as it is now does the same with all of it."));
     const auto& difference = **compared;
     const auto stands = [&](const Tangle& tangle, const std::optional<Counts>& counts) {
-        return counts ? QString::fromStdString(countsInWords(tangle, difference.place, *counts))
-                      : tr("not there");
+        return counts ? toQt(countsInWords(tangle, difference.place, *counts)) : tr("not there");
     };
-    const auto name = placeName(difference.second ? m_studio.tangle() : flown, difference.place);
-    sayVerdict(
-        tr("First difference at %1: %2 %3 instead of %4.")
-            .arg(clockOf(difference.time, true), QString::fromStdString(name),
-                 stands(m_studio.tangle(), difference.second), stands(flown, difference.first)),
-        difference.time);
+    const auto name = placeName(difference.second ? present : flown, difference.place);
+    sayVerdict(tr("First difference at %1: %2 %3 instead of %4.")
+                   .arg(clockOf(difference.time, true), toQt(name),
+                        stands(present, difference.second), stands(flown, difference.first)),
+               difference.time);
 }
 
 void FlightLog::sayVerdict(const QString& words, std::optional<Time> at)

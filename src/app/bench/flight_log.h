@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/bench/flight_reader.h"
 #include "app/models/studio.h"
+#include "app/services/aside.h"
 #include "core/flight/compare.h"
-#include "core/flight/story.h"
 
 #include <QObject>
 #include <QTimer>
@@ -34,6 +35,7 @@ class FlightLog : public QObject
 
     [[nodiscard]] const Recording& recording() const { return *m_recording; }
     [[nodiscard]] std::shared_ptr<const Recording> shared() const { return m_recording; }
+    [[nodiscard]] const FlightRead::Activity& activity() const { return m_activity; }
     [[nodiscard]] bool isOfFile() const { return !m_file.isEmpty(); }
     [[nodiscard]] const QString& file() const { return m_file; }
 
@@ -69,23 +71,26 @@ class FlightLog : public QObject
     void verdictChanged();
 
  private:
-    void take(Recording recording);
-    void tell();
+    void show(FlightRead read);
+    void beginAnew();
     void sayVerdict(const QString& words, std::optional<Time> at = {});
+    void sayDifference(const FlightCompared& compared, const Tangle& flown, const Tangle& present);
     [[nodiscard]] LiveSnapshot snapshotOf(const Standing& standing) const;
 
     Studio& m_studio;
     QTimer m_timer;
-    std::shared_ptr<Recording> m_recording = std::make_shared<Recording>();
+    std::shared_ptr<const Recording> m_recording = std::make_shared<Recording>();
+    FlightRead::Activity m_activity;
     QString m_file;
     std::deque<StoryLine> m_lines;
-    Story m_story;
-    std::size_t m_toldInChunk = 0;
-    Time m_toldChunk = Time::min();
     std::optional<Time> m_moment;
     QString m_verdict;
     std::optional<Time> m_differenceAt;
     bool m_isFetching = false;
+    bool m_isOpening = false;
+    /// Used by what is done aside alone, which may outlive this.
+    std::shared_ptr<FlightReader> m_reader = std::make_shared<FlightReader>();
+    Aside m_aside;
 };
 
 }  // namespace jolly::app

@@ -35,12 +35,13 @@ Counts wayOf(int key)
 
 QString hatWords(Counts counts)
 {
-    const auto tr = [](const char* words) {
-        return QCoreApplication::translate("HatHandle", words);
-    };
-    const auto upDown = counts.y < 0 ? tr("up") : counts.y > 0 ? tr("down") : QString();
-    const auto across = counts.x < 0 ? tr("left") : counts.x > 0 ? tr("right") : QString();
-    if (upDown.isEmpty() && across.isEmpty()) return tr("middle");
+    const auto upDown = counts.y < 0   ? HatHandle::tr("up")
+                        : counts.y > 0 ? HatHandle::tr("down")
+                                       : QString();
+    const auto across = counts.x < 0   ? HatHandle::tr("left")
+                        : counts.x > 0 ? HatHandle::tr("right")
+                                       : QString();
+    if (upDown.isEmpty() && across.isEmpty()) return HatHandle::tr("middle");
     return upDown.isEmpty() || across.isEmpty() ? upDown + across
                                                 : upDown + QLatin1Char(' ') + across;
 }

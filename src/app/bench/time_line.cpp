@@ -24,19 +24,8 @@ constexpr int kLeastLane = 9;
 constexpr int kTop = 6;
 constexpr int kBottom = 20;
 constexpr std::size_t kMostLanes = 8;
-constexpr std::size_t kMostRead = 400;  ///< chunks of a file that are read for the drawing
-constexpr double kLeast = 0.04;         ///< of the travel, in a part; less is noise
-
-/// The full travel of a track in its counts.
-double spanOf(const Recording& recording, std::uint32_t track)
-{
-    const auto& described = recording.tracks[track];
-    if (described.isVirtual())
-        return described.place.control.kind == ControlKind::Axis ? 65535.0 : 1.0;
-    const auto& control = recording.controllers[described.controller].controls[described.control];
-    if (control.kind != ControlKind::Axis) return 1.0;
-    return std::max(1.0, static_cast<double>(control.high) - control.low);
-}
+constexpr double kLeast = 0.04;  ///< of the travel, in a part; less is noise
+constexpr Time kPart = ChunkActivity::kPart;
 
 }  // namespace
 
@@ -63,51 +52,15 @@ QSize TimeLine::sizeHint() const
     return {420, kTop + kBottom + kLaneHeight * static_cast<int>(lanes)};
 }
 
-/// Finds out how much the tracks moved in chunks that are new, or went on. Of a long recording
-/// from a file only what moved at all is known, so that it opens at once.
-void TimeLine::lookAtChunks()
-{
-    const auto& recording = m_log.recording();
-    if (recording.chunks.empty()) return m_activity.clear();
-    std::erase_if(m_activity,
-                  [&](const auto& each) { return each.first < recording.chunks.front().first; });
-    for (std::size_t c = 0; c < recording.chunks.size(); ++c) {
-        const auto& chunk = recording.chunks[c];
-        auto& activity = m_activity[chunk.first];
-        if (activity.count == chunk.count) continue;
-        activity = {chunk.count, {}};
-        const auto parts = static_cast<std::size_t>((chunk.last - chunk.first) / kPart) + 1;
-        if (m_log.isOfFile() && recording.chunks.size() > kMostRead) {
-            for (const auto track : chunk.active) activity.travel[track].assign(parts, 1.0);
-            continue;
-        }
-        const auto read = recording.read(c);
-        if (!read) continue;
-        auto before = read->begin;
-        for (const auto& happening : read->happenings) {
-            if (happening.hasTrack() && happening.time >= chunk.first) {
-                auto& travel = activity.travel[happening.what];
-                travel.resize(parts);
-                const auto part = static_cast<std::size_t>((happening.time - chunk.first) / kPart);
-                const auto counts = before.counts(happening.what);
-                travel[std::min(part, parts - 1)] +=
-                    std::abs(double(happening.raw) - (happening.isHatY ? counts.y : counts.x)) /
-                    spanOf(recording, happening.what);
-            }
-            before.take(happening);
-        }
-    }
-}
-
 /// When the tracks of a lane moved, as pieces; what only shakes is left out.
 TimeLine::Lane TimeLine::laneOf(const QString& name, QColor Palette::*colour,
                                 const std::function<bool(const Track&)>& isOfLane) const
 {
     Lane lane{name, colour, {}};
     const auto& recording = m_log.recording();
-    for (const auto& [first, activity] : m_activity) {
+    for (const auto& [first, activity] : m_log.activity()) {
         std::vector<double> most;
-        for (const auto& [track, travel] : activity.travel) {
+        for (const auto& [track, travel] : activity->travel) {
             if (track >= recording.tracks.size() || !isOfLane(recording.tracks[track])) continue;
             most.resize(std::max(most.size(), travel.size()));
             for (std::size_t i = 0; i < travel.size(); ++i) most[i] = std::max(most[i], travel[i]);
@@ -126,35 +79,28 @@ TimeLine::Lane TimeLine::laneOf(const QString& name, QColor Palette::*colour,
     return lane;
 }
 
+/// When layers besides Base were engaged; what goes on from one chunk to the next is one piece.
 void TimeLine::addLayers()
 {
     Lane lane{tr("layers"), &Palette::sky, {}};
-    const auto& recording = m_log.recording();
-    const auto& chunks = recording.chunks;
-    if (m_log.isOfFile() && chunks.size() > kMostRead) return;  // a long one is not read whole
-    std::optional<Time> since;
-    for (std::size_t c = 0; c < chunks.size(); ++c) {
-        const auto read = recording.read(c);
-        if (!read) break;
-        auto layers = read->begin.layers();
-        if (layers != 1 && !since) since = chunks[c].first;
-        for (const auto& happening : read->happenings) {
-            if (happening.kind != Happening::Kind::Engaged) continue;
-            const auto bit = std::uint64_t{1} << (happening.what & 63U);
-            layers = happening.raw != 0 ? layers | bit : layers & ~bit;
-            if (layers != 1 && !since) since = happening.time;
-            if (layers == 1 && since)
-                lane.pieces.push_back({*std::exchange(since, {}), happening.time, 1.0});
+    bool goesOn = false;
+    for (const auto& [first, activity] : m_log.activity()) {
+        for (const auto& [from, to] : activity->engaged) {
+            if (goesOn && from == first) {
+                lane.pieces.back().last = to;
+            } else {
+                lane.pieces.push_back({from, to, 1.0});
+            }
+            goesOn = false;
         }
+        goesOn = activity->staysEngaged;
     }
-    if (since) lane.pieces.push_back({*since, recording.last(), 1.0});
     m_lanes.push_back(std::move(lane));
 }
 
 void TimeLine::rebuild()
 {
     m_lanes.clear();
-    lookAtChunks();
     const auto& recording = m_log.recording();
     for (std::uint32_t c = 0; c < recording.controllers.size(); ++c) {
         const auto& identity = recording.controllers[c].identity;

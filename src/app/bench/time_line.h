@@ -5,7 +5,6 @@
 #include "app/style/palette.h"
 
 #include <QWidget>
-#include <map>
 
 namespace jolly::app
 {
@@ -21,9 +20,6 @@ class TimeLine : public QWidget
 
     void rebuild();
     [[nodiscard]] QSize sizeHint() const override;
-
-    /// What is drawn as one piece.
-    static constexpr Time kPart = std::chrono::milliseconds(250);
 
     /// Where a moment lies.
     [[nodiscard]] double xOf(Time time) const;
@@ -41,18 +37,12 @@ class TimeLine : public QWidget
         Time last{};
         double share = 0.0;  ///< of its tracks that moved in it
     };
-    /// How much each lane's tracks moved in one chunk, by parts of kPart.
-    struct Activity {
-        std::uint32_t count = 0;  ///< of the chunk's happenings, when it was looked at
-        std::map<std::uint32_t, std::vector<double>> travel{};  ///< by track
-    };
     struct Lane {
         QString name;
         QColor Palette::*colour = nullptr;
         std::vector<Piece> pieces{};
     };
 
-    void lookAtChunks();
     [[nodiscard]] double laneHeight() const;
     [[nodiscard]] Lane laneOf(const QString& name, QColor Palette::*colour,
                               const std::function<bool(const Track&)>& isOfLane) const;
@@ -64,7 +54,6 @@ class TimeLine : public QWidget
     FlightLog& m_log;
     Studio& m_studio;
     std::vector<Lane> m_lanes;
-    std::map<Time, Activity> m_activity;  ///< by the beginning of a chunk
 };
 
 }  // namespace jolly::app

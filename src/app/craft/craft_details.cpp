@@ -3,7 +3,9 @@
 
 #include "app/style/qt_text.h"
 
+#include "app/craft/craft_picture.h"
 #include "app/models/attempt.h"
+#include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 #include "core/layers/compare.h"
@@ -15,7 +17,6 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
-#include <QPixmap>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -26,14 +27,12 @@ namespace jolly::app
 namespace
 {
 
-constexpr int kPictureHeight = 110;
-
-/// A text field that tells when it is left.
+/// A text field that tells what was typed when it is left, also when it goes.
 class NoteField : public QPlainTextEdit
 {
  public:
     NoteField(const QString& text, std::function<void(const QString&)> left)
-        : QPlainTextEdit(text), m_left(std::move(left))
+        : QPlainTextEdit(text), m_told(text), m_left(std::move(left))
     {
         setTabChangesFocus(true);
     }
@@ -42,10 +41,12 @@ class NoteField : public QPlainTextEdit
     void focusOutEvent(QFocusEvent* event) override
     {
         QPlainTextEdit::focusOutEvent(event);
-        m_left(toPlainText());
+        const auto now = toPlainText();
+        if (std::exchange(m_told, now) != now) m_left(now);
     }
 
  private:
+    QString m_told;
     std::function<void(const QString&)> m_left;
 };
 
@@ -71,7 +72,10 @@ QString doneBy(const Tangle& tangle, const Tangle& view, const std::string& func
 }  // namespace
 
 CraftDetails::CraftDetails(Studio& studio, QWidget* parent)
-    : Card(parent), m_studio(studio), m_column(new QVBoxLayout(this))
+    : Card(parent),
+      m_studio(studio),
+      m_aside(studio.session().way()),
+      m_column(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("craft details"));
     m_column->setContentsMargins(16, 14, 16, 14);
@@ -87,10 +91,14 @@ QLabel* CraftDetails::makeWords(const QString& words, const char* tone)
     return label;
 }
 
-void CraftDetails::change(const QString& step, const std::function<void(Craft&)>& how)
+/// What was typed is of the craft that it was typed for, whichever is shown by now.
+void CraftDetails::changeLater(const std::string& id, const QString& step,
+                               std::function<void(Craft&)> how)
 {
-    m_studio.document().edit(step, [&](Tangle& tangle) {
-        if (auto* craft = findBy(tangle.craft, &Craft::id, m_craft)) how(*craft);
+    later(this, [this, id, step, how = std::move(how)] {
+        m_studio.document().edit(step, [&](Tangle& tangle) {
+            if (auto* craft = findBy(tangle.craft, &Craft::id, id)) how(*craft);
+        });
     });
 }
 
@@ -104,6 +112,7 @@ void CraftDetails::tryOut(const QString& step, const std::function<Fallible(Tang
 void CraftDetails::show(const std::string& id)
 {
     if (id == m_craft && m_shown == m_studio.tangle()) return;
+    if (id != m_craft) commitTyped(*this);
     m_craft = id;
     m_shown = m_studio.tangle();
     clearLayout(*m_column);
@@ -181,17 +190,8 @@ void CraftDetails::addFamily(const Craft& craft)
 void CraftDetails::addPicture(const Craft& craft)
 {
     auto* row = new QHBoxLayout;
-    if (!craft.picture.empty()) {
-        const QPixmap picture(toQt(craft.picture));
-        auto* label = makeWords({}, "coral");
-        label->setObjectName(QStringLiteral("craft picture"));
-        if (picture.isNull()) {
-            label->setText(tr("No picture can be read from %1.").arg(toQt(craft.picture)));
-        } else {
-            label->setPixmap(picture.scaledToHeight(kPictureHeight, Qt::SmoothTransformation));
-        }
-        row->addWidget(label);
-    }
+    if (!craft.picture.empty())
+        row->addWidget(new CraftPicture(toQt(craft.picture), m_aside, this));
     auto* choose = new QPushButton(
         craft.picture.empty() ? tr("Give it a picture…") : tr("Another picture…"), this);
     choose->setObjectName(QStringLiteral("choose picture"));
@@ -206,10 +206,9 @@ void CraftDetails::addPicture(const Craft& craft)
 
 void CraftDetails::addNote(const Craft& craft)
 {
-    auto* note = new NoteField(toQt(craft.note), [this](const QString& text) {
-        later(this, [this, words = text.trimmed().toStdString()] {
-            change(tr("note of a craft"), [&](Craft& c) { c.note = words; });
-        });
+    auto* note = new NoteField(toQt(craft.note), [this, id = craft.id](const QString& text) {
+        changeLater(id, tr("note of a craft"),
+                    [words = text.trimmed().toStdString()](Craft& c) { c.note = words; });
     });
     note->setObjectName(QStringLiteral("craft note"));
     note->setAccessibleName(tr("Notes"));
@@ -233,15 +232,15 @@ void CraftDetails::addFunctions(const Craft& craft)
                                   "dim"));
     QStringList own;
     for (const auto& function : craft.functions) own << toQt(function);
-    auto* field = new NoteField(own.join(QLatin1Char('\n')), [this](const QString& text) {
+    const auto takeLines = [this, id = craft.id](const QString& text) {
         std::vector<std::string> lines;
         for (const auto& line : text.split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
             if (!line.trimmed().isEmpty()) lines.push_back(line.trimmed().toStdString());
         }
-        later(this, [this, lines = std::move(lines)] {
-            change(tr("functions of a craft"), [&](Craft& c) { c.functions = lines; });
-        });
-    });
+        changeLater(id, tr("functions of a craft"),
+                    [lines = std::move(lines)](Craft& c) { c.functions = lines; });
+    };
+    auto* field = new NoteField(own.join(QLatin1Char('\n')), takeLines);
     field->setObjectName(QStringLiteral("craft functions"));
     field->setAccessibleName(tr("Functions, a line each"));
     field->setFixedHeight(84);

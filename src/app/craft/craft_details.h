@@ -3,6 +3,7 @@
 
 #include "app/faceplate/card.h"
 #include "app/models/studio.h"
+#include "app/services/aside.h"
 
 class QLabel;
 class QPlainTextEdit;
@@ -31,11 +32,12 @@ class CraftDetails : public Card
     void addPicture(const Craft& craft);
     void addNote(const Craft& craft);
     void addFunctions(const Craft& craft);
-    void change(const QString& step, const std::function<void(Craft&)>& how);
+    void changeLater(const std::string& id, const QString& step, std::function<void(Craft&)> how);
     void tryOut(const QString& step, const std::function<Fallible(Tangle&)>& how);
     [[nodiscard]] QLabel* makeWords(const QString& words, const char* tone);
 
     Studio& m_studio;
+    Aside m_aside;  ///< for pictures
     QVBoxLayout* m_column;
     std::string m_craft;
     std::optional<Tangle> m_shown;

@@ -248,16 +248,17 @@ int switchRowAt(QRect view, int positions, QPoint place)
 
 QPointF anchorOf(const ControlView& view)
 {
+    constexpr double kBeside = -5.0;  // in the faceplate's margin: nothing is covered
     const QRectF rect = view.rect();
     switch (view.shape()) {
         case Shape::Row:
-            return {kRowName - 2.0, 8.5};
+            return {kBeside, 8.5};
         case Shape::Button:
             return rect.center();
         case Shape::Named:
-            return {2.0, rect.height() / 2.0};
+            return {kBeside, rect.height() / 2.0};
         case Shape::Cap:
-            return {1.5, rect.height() / 2.0};
+            return {kBeside, rect.height() / 2.0};
         case Shape::Lever: {
             const auto field = QRectF(fieldOf(view.rect())).adjusted(0, 6, 0, -6);
             return {field.center().x() + 16,

@@ -132,7 +132,10 @@ void ControlView::mouseMoveEvent(QMouseEvent* event)
 {
     if (!m_isPressed) return;
     const auto distance = (event->pos() - m_pressedAt).manhattanLength();
-    if (distance >= QApplication::startDragDistance()) m_isDragging = true;
+    if (distance >= QApplication::startDragDistance() && !m_isDragging) {
+        m_isDragging = true;
+        setFocus(Qt::MouseFocusReason);  // so that Escape is heard here
+    }
     if (m_isDragging)
         Q_EMIT dragMoved(control(partAt(m_pressedAt)).id, event->globalPosition().toPoint());
 }
@@ -167,6 +170,7 @@ void ControlView::keyPressEvent(QKeyEvent* event)
     const bool isBack = key == Qt::Key_Left || key == Qt::Key_Up;
     const bool isArrow = isBack || key == Qt::Key_Right || key == Qt::Key_Down;
     if (!isPlain) return QWidget::keyPressEvent(event);
+    if (key == Qt::Key_Escape) m_isPressed = m_isDragging = false;  // and the page forgets it, too
     if (isArrow) {
         if (!stepInside(isBack)) Q_EMIT wayWanted(key);
     } else if (key == Qt::Key_Home || key == Qt::Key_End) {

@@ -29,6 +29,9 @@ class Flow
         m_line = 0;
     }
 
+    /// What is left of the line, to its right.
+    [[nodiscard]] QRect rest() const { return {m_x, m_y, std::max(0, m_right - m_x), m_line}; }
+
     void setSpace(int space) { m_space = space; }
     [[nodiscard]] int bottom() const { return m_y + m_line; }
 

@@ -26,6 +26,7 @@ constexpr int kBar = 14;
 constexpr int kDial = 64;
 constexpr int kDot = 28;
 constexpr int kSmallDot = 22;
+constexpr int kDotSpace = 4;
 constexpr std::size_t kManyButtons = 60;
 constexpr int kKey = 21;
 constexpr int kToggleWidth = 48;
@@ -205,19 +206,36 @@ class ControllerLayout
     void placeSmallThings(int left, int top)
     {
         Flow flow(left, top, m_width - left);
-        flow.setSpace(4);
+        flow.setSpace(kDotSpace);
         for (const int i : m_parts.hats) add(Shape::Hat, {i}, flow.place(kDial, kDial + kLabel));
         if (!m_parts.mini.empty())
             add(Shape::Pad, m_parts.mini, flow.place(kDial, kMini + kLabel + (kDial - kMini)));
         for (const int i : m_parts.turners)
             add(Shape::Turner, {i}, flow.place(kDial, kDial + kLabel));
+        const int dot = m_parts.buttons.size() > kManyButtons ? kSmallDot : kDot;
+        if (m_parts.switches.empty() && m_parts.toggles.empty() && placeButtonsIn(flow.rest(), dot))
+            return;
         flow.newLine();
         for (const int s : m_parts.switches) addSwitch(s, flow);
         for (const int i : m_parts.toggles)
             add(Shape::Toggle, {i}, flow.place(kToggleWidth, kToggleHeight + kLabel - 2));
         flow.newLine();
-        const int dot = m_parts.buttons.size() > kManyButtons ? kSmallDot : kDot;
         for (const int i : m_parts.buttons) add(Shape::Button, {i}, flow.place(dot, dot));
+    }
+
+    /// Beside the dials where all of them fit, in the middle of their height.
+    bool placeButtonsIn(QRect room, int dot)
+    {
+        const int each = dot + kDotSpace;
+        const int inARow = (room.width() + kDotSpace) / each;
+        const int count = static_cast<int>(m_parts.buttons.size());
+        if (count == 0 || inARow < 2) return false;
+        const int height = (count + inARow - 1) / inARow * each - kDotSpace;
+        if (height > kDial) return false;
+        Flow flow(room.left(), room.top() + (kDial - height) / 2, room.width());
+        flow.setSpace(kDotSpace);
+        for (const int i : m_parts.buttons) add(Shape::Button, {i}, flow.place(dot, dot));
+        return true;
     }
 
     void addSwitch(int place, Flow& flow)

@@ -5,6 +5,7 @@
 #include "app/listen/listen_field.h"
 #include "app/style/elided_button.h"
 #include "app/style/layer_mark.h"
+#include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 #include "core/layers/family.h"
@@ -38,9 +39,18 @@ const Layer* LayerEditor::layer() const
 
 void LayerEditor::change(const QString& step, const std::function<void(Layer&)>& how)
 {
-    const auto id = m_studio.stance().footing().layer;
     m_studio.document().edit(step, [&](Tangle& tangle) {
-        if (auto* changed = findBy(tangle.layers, &Layer::id, id)) how(*changed);
+        if (auto* changed = findBy(tangle.layers, &Layer::id, m_footing.layer)) how(*changed);
+    });
+}
+
+/// What was typed is of the layer that it was typed for, whichever is shown by then.
+void LayerEditor::changeLater(const QString& step, std::function<void(Layer&)> how)
+{
+    later(this, [this, id = m_footing.layer, step, how = std::move(how)] {
+        m_studio.document().edit(step, [&](Tangle& tangle) {
+            if (auto* changed = findBy(tangle.layers, &Layer::id, id)) how(*changed);
+        });
     });
 }
 
@@ -57,6 +67,7 @@ void LayerEditor::rebuild()
             rules.push_back(*other);
     }
     if (m_shown == m_studio.tangle().layers && m_rules == rules && m_footing == footing) return;
+    if (m_footing.layer != footing.layer) commitTyped(*this);
     m_shown = m_studio.tangle().layers;
     m_rules = std::move(rules);
     m_footing = footing;
@@ -93,10 +104,9 @@ void LayerEditor::addHead(const Layer& layer, std::size_t)
     name->setFont(textFont(TextSize::Title, true));
     m_nameRow = name->sizeHint().height();
     connect(name, &QLineEdit::editingFinished, this, [this, name] {
-        later(this, [this, words = name->text().trimmed().toStdString()] {
-            if (words.empty()) return m_studio.refuse(tr("A layer needs a name."));
-            change(tr("rename layer"), [&](Layer& changed) { changed.name = words; });
-        });
+        const auto words = name->text().trimmed().toStdString();
+        if (words.empty()) return m_studio.refuse(tr("A layer needs a name."));
+        changeLater(tr("rename layer"), [words](Layer& changed) { changed.name = words; });
     });
     auto* row = new QHBoxLayout;
     row->addSpacing(24);
@@ -165,9 +175,8 @@ void LayerEditor::addGroup(const Layer& layer)
     group->setEditText(QString::fromStdString(layer.group));
     group->lineEdit()->setPlaceholderText(tr("none: it minds no other"));
     connect(group->lineEdit(), &QLineEdit::editingFinished, this, [this, group] {
-        later(this, [this, words = group->currentText().trimmed().toStdString()] {
-            change(tr("group of a layer"), [&](Layer& changed) { changed.group = words; });
-        });
+        changeLater(tr("group of a layer"), [words = group->currentText().trimmed().toStdString()](
+                                                Layer& changed) { changed.group = words; });
     });
     addWords(tr("One only of the group"));
     m_column->addWidget(group);

@@ -30,6 +30,7 @@ class LayerEditor : public Card
     void addCrossing(const Layer& layer);
     void addWords(const QString& words);
     void change(const QString& step, const std::function<void(Layer&)>& how);
+    void changeLater(const QString& step, std::function<void(Layer&)> how);
 
     Studio& m_studio;
     QVBoxLayout* m_column;

@@ -62,7 +62,8 @@ Document::Document(QObject* parent)
     : QObject(parent),
       m_tangle(newTangle()),
       m_strands(m_tangle),
-      m_state(std::make_shared<SharedTangle>(m_tangle, nullptr))
+      m_state(std::make_shared<SharedTangle>(m_tangle, nullptr)),
+      m_saved(m_state)
 {
     connect(&m_history, &QUndoStack::cleanChanged, this, &Document::fileChanged);
 }
@@ -91,6 +92,7 @@ void Document::begin(const Tangle& tangle, const QString& path)
     m_isOfEarlierVersion = false;
     m_path = path;
     m_state = std::make_shared<SharedTangle>(tangle, nullptr);
+    m_saved = m_state;
     set(tangle);
     Q_EMIT fileChanged();
 }
@@ -141,6 +143,7 @@ Fallible Document::save(const QString& path)
     m_path = path;
     m_textOnDisk = std::move(text);
     m_isOfEarlierVersion = false;
+    m_saved = m_state;
     m_history.setClean();
     Q_EMIT fileChanged();
     return {};

@@ -34,6 +34,12 @@ class Document : public QObject
     [[nodiscard]] bool hasChanges() const { return !m_history.isClean(); }
     [[nodiscard]] QUndoStack& history() { return m_history; }
 
+    /// A strand as it was opened or saved last; null when it was not there.
+    [[nodiscard]] const Strand* savedStrand(const std::string& id) const
+    {
+        return m_saved->strand(id);
+    }
+
     /// Changes the tangle as one step of the history. Devices that size themselves follow.
     ///
     /// @param name     what the step is called, as in "Undo NAME".
@@ -71,6 +77,7 @@ class Document : public QObject
     Tangle m_tangle;
     StrandIndex m_strands;
     std::shared_ptr<const SharedTangle> m_state;  ///< the same, as the history has it
+    std::shared_ptr<const SharedTangle> m_saved;  ///< as it was opened or saved last
     QString m_path;
     std::string m_textOnDisk;  ///< as it was read or saved here
     bool m_isOfEarlierVersion = false;

@@ -61,6 +61,13 @@ std::set<std::string_view> changed(const SharedList<Item>& before, const SharedL
 
 }  // namespace
 
+const Strand* SharedTangle::strand(const std::string& id) const
+{
+    const auto found =
+        std::ranges::find_if(m_strands, [&](const auto& strand) { return strand->id == id; });
+    return found == m_strands.end() ? nullptr : found->get();
+}
+
 bool SharedTangle::changeTheSame(const SharedTangle& before, const SharedTangle& between,
                                  const SharedTangle& after)
 {

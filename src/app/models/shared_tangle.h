@@ -19,6 +19,9 @@ class SharedTangle
 
     [[nodiscard]] Tangle tangle() const;
 
+    /// A strand of it; null when there is none with this id.
+    [[nodiscard]] const Strand* strand(const std::string& id) const;
+
     /// Whether two steps one after the other change the same: the same strands, the same
     /// controllers, or the same of the rest.
     [[nodiscard]] static bool changeTheSame(const SharedTangle& before, const SharedTangle& between,

@@ -154,7 +154,17 @@ void ShapePage::rememberOld()
 {
     m_shown.reset();
     const auto* strand = shown();
-    m_old = strand ? strand->stages : std::vector<Stage>{};
+    m_chosen = strand ? strand->stages : std::vector<Stage>{};
+}
+
+/// What it was when it was saved last; of a strand that never was, what it was when it was chosen.
+const std::vector<Stage>& ShapePage::oldStages() const
+{
+    const auto& document = m_studio.document();
+    const auto* now = shown();
+    const auto* saved = document.savedStrand(m_strand);
+    if (!saved && now && !now->insteadOf.empty()) saved = document.savedStrand(now->insteadOf);
+    return saved ? saved->stages : m_chosen;
 }
 
 /// Much is told that changes nothing here; it is noted what is shown now.
@@ -186,7 +196,7 @@ void ShapePage::rebuild()
     m_origin->setVisible(shown() != nullptr);
     if (const auto* now = shown()) m_origin->show(*now);
     const auto* strand = findStrand(flown, m_strand);
-    m_try->setEnabled(strand && (m_try->isDown() || shown()->stages != m_old));
+    m_try->setEnabled(strand && (m_try->isDown() || shown()->stages != oldStages()));
     if (!strand) {
         m_name->setText(tr("No axis yet"));
         for (auto* label : {m_way, m_notes, m_shared, m_under}) label->clear();
@@ -283,8 +293,8 @@ void ShapePage::showFacts(const Strand& strand, const Travel& travel)
 void ShapePage::showUnder()
 {
     const auto* now = shown();
-    auto curves = now ? underCurves(m_studio.tangle(), *now, m_try->isDown() ? now->stages : m_old,
-                                    m_bar->compared())
+    auto curves = now ? underCurves(m_studio.tangle(), *now,
+                                    m_try->isDown() ? now->stages : oldStages(), m_bar->compared())
                       : std::vector<UnderCurve>{};
     m_under->setText(legendOf(curves));
     m_under->setVisible(!curves.empty());
@@ -347,7 +357,7 @@ void ShapePage::tryOld(bool isTrying)
     auto trial = m_studio.tangle();
     auto* strand = findStrand(trial, m_strand);
     if (!strand) return;
-    strand->stages = m_old;
+    strand->stages = oldStages();
     keepShapes(m_studio.tangle(), trial);
     m_studio.setTrial(std::move(trial));
 }

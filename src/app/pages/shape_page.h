@@ -61,6 +61,7 @@ class ShapePage : public QWidget
     void walkCounterCurve();
     void endWalk();
     void rememberOld();
+    [[nodiscard]] const std::vector<Stage>& oldStages() const;
     void tryOld(bool isTrying);
     void edit(const QString& step, std::size_t stage, const QString& gesture,
               const std::function<void(Stage&, const StageInput&)>& change);
@@ -72,7 +73,7 @@ class ShapePage : public QWidget
     AxisWatch& m_watch;
     AxisTrace m_trace;
     std::string m_strand;
-    std::vector<Stage> m_old;  ///< as it was when the axis was chosen, or saved
+    std::vector<Stage> m_chosen;  ///< as it was when the axis was chosen
 
     /// What is shown now.
     struct Shown {

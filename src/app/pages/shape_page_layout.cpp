@@ -119,7 +119,7 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
         showValues();
     });
     connect(&studio.document(), &Document::fileChanged, this, [this] {
-        rememberOld();
+        m_shown.reset();
         if (isVisible()) rebuild();
     });
 }

@@ -14,11 +14,27 @@ namespace jolly::app
 namespace
 {
 
+constexpr qreal kBend = 6.0;  ///< of a corner
+
 bool isSame(const Thread& a, const Thread& b)
 {
     const auto isNear = [](QPointF x, QPointF y) { return (x - y).manhattanLength() < 1.0; };
-    return isNear(a.from, b.from) && isNear(a.to, b.to) && a.isFaint == b.isFaint &&
-           a.isLoose == b.isLoose;
+    return std::ranges::equal(a.from, b.from, isNear) && std::ranges::equal(a.to, b.to, isNear) &&
+           a.isFaint == b.isFaint && a.isLoose == b.isLoose;
+}
+
+/// On from where the path is through these points; its corners are round.
+void lead(QPainterPath& path, const QPolygonF& points)
+{
+    for (qsizetype i = 1; i < points.size(); ++i) {
+        const auto& to = points[i];
+        if (i + 1 == points.size()) return path.lineTo(to);
+        const QLineF before(to, points[i - 1]);
+        const QLineF after(to, points[i + 1]);
+        const auto bend = std::min({kBend, before.length() / 2, after.length() / 2});
+        path.lineTo(before.pointAt(bend / std::max(1.0, before.length())));
+        path.quadTo(to, after.pointAt(bend / std::max(1.0, after.length())));
+    }
 }
 
 }  // namespace
@@ -32,9 +48,13 @@ ThreadOverlay::ThreadOverlay(QWidget* parent) : QWidget(parent)
 
 QPainterPath ThreadOverlay::pathOf(const Thread& thread)
 {
-    const qreal bend = std::max(30.0, std::abs(thread.to.x() - thread.from.x()) * 0.5);
-    QPainterPath path(thread.from);
-    path.cubicTo(thread.from + QPointF(bend, 0), thread.to - QPointF(bend, 0), thread.to);
+    const auto& from = thread.from.back();
+    const auto& to = thread.to.front();
+    const qreal bend = std::max(30.0, std::abs(to.x() - from.x()) * 0.5);
+    QPainterPath path(thread.from.front());
+    lead(path, thread.from);
+    path.cubicTo(from + QPointF(bend, 0), to - QPointF(bend, 0), to);
+    lead(path, thread.to);
     return path;
 }
 
@@ -71,8 +91,8 @@ void ThreadOverlay::paintEvent(QPaintEvent*)
         if (thread.isFaint) continue;
         painter.setPen(Qt::NoPen);
         painter.setBrush(colour);
-        painter.drawEllipse(thread.from, 3, 3);
-        painter.drawEllipse(thread.to, 3, 3);
+        painter.drawEllipse(thread.from.front(), 3, 3);
+        painter.drawEllipse(thread.to.back(), 3, 3);
     }
 }
 

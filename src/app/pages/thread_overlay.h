@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QPainterPath>
+#include <QPolygonF>
 #include <QWidget>
 #include <vector>
 
@@ -10,8 +11,8 @@ namespace jolly::app
 
 /// One thread to draw, in the overlay's coordinates.
 struct Thread {
-    QPointF from;
-    QPointF to;
+    QPolygonF from;  ///< from a control to the gutter; or one point
+    QPolygonF to;    ///< from the gutter to where it ends; or one point
     bool isFaint = false;
     bool isLoose = false;  ///< being dragged: dashed
 };

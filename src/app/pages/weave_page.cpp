@@ -57,8 +57,8 @@ void WeavePage::wireControllers()
                 m_studio.select(ref);
                 const auto* view = m_controllers.viewOf(ref);
                 if (view)
-                    m_loose = Thread{placeOf(*view, view->anchor(), *m_left), mapFromGlobal(at),
-                                     false, true};
+                    m_loose = Thread{
+                        wayFrom(*view, *m_left), {{QPointF(mapFromGlobal(at))}}, false, true};
                 placeThreads();
             });
     connect(&m_controllers, &ControllerPlates::dropped, this,
@@ -88,7 +88,10 @@ void WeavePage::wireDevices()
     connect(&m_devices, &DevicePlates::dragMoved, this, [this](const Target& from, QPoint at) {
         const auto* view = m_devices.viewOf(from);
         if (!view || m_studio.stance().takersOf(from).empty()) return;
-        m_loose = Thread{placeOf(*view, view->anchor(), *m_right), mapFromGlobal(at), false, true};
+        m_loose = Thread{{{placeOf(*view, view->anchor(), *m_right)}},
+                         {{QPointF(mapFromGlobal(at))}},
+                         false,
+                         true};
         placeThreads();
     });
 }
@@ -339,7 +342,7 @@ void WeavePage::showEvent(QShowEvent*)
 void WeavePage::keyPressEvent(QKeyEvent* event)
 {
     if (event->key() != Qt::Key_Escape) return QWidget::keyPressEvent(event);
-    m_loose.reset();
+    if (std::exchange(m_loose, std::nullopt)) return placeThreads();
     if (m_choice.row()) return m_choice.choose(std::nullopt);
     m_studio.select(std::nullopt);
 }

@@ -65,6 +65,7 @@ class WeavePage : public QWidget
     void showValues();
     void placeThreads();
     void addThreads(const Strand& strand, bool isFaint, std::vector<Thread>& threads) const;
+    [[nodiscard]] QPolygonF wayFrom(const ControlView& view, const QScrollArea& column) const;
     [[nodiscard]] QPointF placeOf(const QWidget& widget, QPointF anchor,
                                   const QScrollArea& column) const;
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/layer_goals.h"
+#include "app/pages/thread_route.h"
 #include "app/pages/weave_page.h"
 #include "core/tangle/signals.h"
 
@@ -17,6 +18,25 @@ QPointF WeavePage::placeOf(const QWidget& widget, QPointF anchor, const QScrollA
     return place;
 }
 
+/// From a control to the gutter beside its column; of one that is scrolled away only where that is.
+QPolygonF WeavePage::wayFrom(const ControlView& view, const QScrollArea& column) const
+{
+    constexpr double kBeside = 4.0;
+    const auto& plate = *view.parentWidget();
+    const QPointF origin = plate.mapTo(this, QPoint(0, 0));
+    const bool isLeft = &column == m_left;
+    const auto gutter = origin.x() + (isLeft ? plate.width() + kBeside : -kBeside);
+    const auto anchor = origin + view.pos() + view.anchor();
+    const auto seen = placeOf(view, view.anchor(), column);
+    if (std::abs(seen.y() - anchor.y()) > 0.5) return {{QPointF(gutter, seen.y())}};
+    ThreadPlace place{QRectF(view.geometry()).translated(origin), anchor, {}, gutter};
+    for (const auto* other : plate.findChildren<ControlView*>(Qt::FindDirectChildrenOnly)) {
+        if (other != &view && !other->isHidden())
+            place.others.push_back(QRectF(other->geometry()).translated(origin));
+    }
+    return routeToGutter(place);
+}
+
 void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Thread>& threads) const
 {
     if (!strand.hasSource()) return;
@@ -24,25 +44,30 @@ void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Threa
     const auto* from = m_controllers.viewOf({source.controller, source.control});
     const auto* card = cardOf(strand.id);
     if (!from) return;
-    const auto begin = placeOf(*from, from->anchor(), *m_left);
-    if (card) threads.push_back({begin, placeOf(*card, {0, 24}, *m_middle), isFaint, false});
+    const auto intoCard = [&] { return QPolygonF{placeOf(*card, {0, 24}, *m_middle)}; };
+    const auto begin = wayFrom(*from, *m_left);
+    if (card) threads.push_back({begin, intoCard(), isFaint, false});
     for (const auto& other : controlsOf(strand)) {  // those that its stages look at
         const auto* view = m_controllers.viewOf({other.controller, other.control});
         if (card && view && other != source)
-            threads.push_back({placeOf(*view, view->anchor(), *m_left),
-                               placeOf(*card, {0, 24}, *m_middle), true, false});
+            threads.push_back({wayFrom(*view, *m_left), intoCard(), true, false});
     }
     for (const auto& end : strand.ends) {
-        const auto start =
-            card ? placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)
-                 : begin;
+        const auto outOfCard = [&] {
+            return QPolygonF{
+                placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)};
+        };
+        const auto start = card ? outOfCard() : begin;
         const auto* layer = std::get_if<LayerGoal>(&end.goal);
         const auto* lamp = layer ? m_layers->lampOf(layer->layer) : nullptr;
-        const auto* to = m_devices.viewOf(end);
         if (lamp)
             threads.push_back(
-                {start, placeOf(*lamp, {0, lamp->height() / 2.0}, *m_right), isFaint, false});
-        if (to) threads.push_back({start, placeOf(*to, to->anchor(), *m_right), isFaint, false});
+                {start, {{placeOf(*lamp, {0, lamp->height() / 2.0}, *m_right)}}, isFaint, false});
+        const auto* to = m_devices.viewOf(end);
+        if (!to) continue;
+        auto way = wayFrom(*to, *m_right);
+        std::ranges::reverse(way);
+        threads.push_back({start, std::move(way), isFaint, false});
     }
 }
 

@@ -9,16 +9,6 @@
 namespace jolly::app
 {
 
-namespace
-{
-
-QString tr(const char* words)
-{
-    return QObject::tr(words);
-}
-
-}  // namespace
-
 QString text(std::string_view s)
 {
     return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
@@ -26,13 +16,13 @@ QString text(std::string_view s)
 
 QString countsText(std::int32_t counts)
 {
-    return counts == 1 ? tr("1 count") : tr("%1 counts").arg(counts);
+    return counts == 1 ? QObject::tr("1 count") : QObject::tr("%1 counts").arg(counts);
 }
 
 QString restText(const AxisFindings& found, const AxisRange& range, Sides sides)
 {
-    if (found.rests.empty()) return tr("let go to see it");
-    return tr("%1, within %2")
+    if (found.rests.empty()) return QObject::tr("let go to see it");
+    return QObject::tr("%1, within %2")
         .arg(found.rest)
         .arg(text(percent((sides == Sides::Two ? 2.0 : 1.0) * found.stray / range.travel())));
 }
@@ -40,17 +30,17 @@ QString restText(const AxisFindings& found, const AxisRange& range, Sides sides)
 QString spikesText(const AxisFindings& found)
 {
     const int seconds = static_cast<int>(found.minutes * 60.0);
-    if (found.spikes == 0) return tr("none in %1 s").arg(seconds);
-    return tr("%1 in %2 s").arg(found.spikes).arg(seconds);
+    if (found.spikes == 0) return QObject::tr("none in %1 s").arg(seconds);
+    return QObject::tr("%1 in %2 s").arg(found.spikes).arg(seconds);
 }
 
 QString stepsText(const AxisFindings& found, const AxisRange& range)
 {
     constexpr std::size_t kSwitchLevels = 3;
-    if (found.step == 0) return tr("move it to see it");
+    if (found.step == 0) return QObject::tr("move it to see it");
     if (found.levels <= kSwitchLevels && reachOf(found, range) > 0.9)
-        return tr("only its ends: a switch");
-    return tr("steps of %1, %2 counts seen").arg(found.step).arg(found.levels);
+        return QObject::tr("only its ends: a switch");
+    return QObject::tr("steps of %1, %2 counts seen").arg(found.step).arg(found.levels);
 }
 
 QString rangeText(const AxisFindings& found, const AxisRange& range)
@@ -63,8 +53,8 @@ QString rangeText(const AxisFindings& found, const AxisRange& range)
 
 QString sidesText(Sides sides)
 {
-    return sides == Sides::One ? tr("Rests at its low end, as a lever or pedal does.")
-                               : tr("Rests in the middle, as a stick does.");
+    return sides == Sides::One ? QObject::tr("Rests at its low end, as a lever or pedal does.")
+                               : QObject::tr("Rests in the middle, as a stick does.");
 }
 
 QString filterText(const ControlDescription& described)
@@ -72,25 +62,26 @@ QString filterText(const ControlDescription& described)
     const auto range = soundRange({described.low, described.high, described.low}, {});
     QStringList parts;
     if (described.fuzz != 0)
-        parts << tr("swallows changes of less than %1").arg(countsText(described.fuzz));
+        parts << QObject::tr("swallows changes of less than %1").arg(countsText(described.fuzz));
     if (described.flat != 0)
-        parts << tr("tells games to ignore %1 around the middle")
+        parts << QObject::tr("tells games to ignore %1 around the middle")
                      .arg(text(percent(described.flat / range.travel())));
-    return tr("The kernel %1.").arg(parts.join(tr(" and ")));
+    return QObject::tr("The kernel %1.").arg(parts.join(QObject::tr(" and ")));
 }
 
 QStringList kindsOf(ControlKind kind)
 {
     switch (kind) {
         case ControlKind::Axis:
-            return {tr("rests in the middle"), tr("rests at its low end")};
+            return {QObject::tr("rests in the middle"), QObject::tr("rests at its low end")};
         case ControlKind::Button:
-            return {tr("springs back"), tr("stays: a switch"), tr("one position of a selector"),
-                    tr("a pulse of an endless dial")};
+            return {QObject::tr("springs back"), QObject::tr("stays: a switch"),
+                    QObject::tr("one position of a selector"),
+                    QObject::tr("a pulse of an endless dial")};
         case ControlKind::Hat:
-            return {tr("eight ways")};
+            return {QObject::tr("eight ways")};
         default:
-            return {tr("turns endlessly")};
+            return {QObject::tr("turns endlessly")};
     }
 }
 

@@ -20,6 +20,7 @@ namespace
 constexpr int kSoonMs = 250;
 constexpr qsizetype kLongestStem = 80;  ///< of a draft's name
 constexpr int kMostSlots = 16;
+constexpr int kForever = 60'000;  ///< ms; no disk that still works takes so long for a draft
 const auto kOf = QLatin1String("of");
 const auto kTangle = QLatin1String("tangle");
 
@@ -54,7 +55,7 @@ DraftKeeper::DraftKeeper(Document& document, const QString& folder, QObject* par
     QDir().mkpath(folder);
     m_soon.setSingleShot(true);
     m_soon.setInterval(kSoonMs);
-    connect(&m_soon, &QTimer::timeout, this, &DraftKeeper::write);
+    connect(&m_soon, &QTimer::timeout, this, &DraftKeeper::writeAside);
     connect(&document, &Document::changed, this, [this] {
         if (!m_soon.isActive()) m_soon.start();  // also while edits go on and on
     });
@@ -64,7 +65,8 @@ DraftKeeper::DraftKeeper(Document& document, const QString& folder, QObject* par
 
 DraftKeeper::~DraftKeeper()
 {
-    if (m_soon.isActive()) write();
+    if (m_soon.isActive()) writeAside();
+    m_aside.finish(kForever);
 }
 
 QString DraftKeeper::draftFile(int slot) const
@@ -159,23 +161,38 @@ void DraftKeeper::restoreLatest()
 
 void DraftKeeper::write()
 {
+    writeAside();
+    m_aside.finish(kForever);
+}
+
+void DraftKeeper::writeAside()
+{
     m_soon.stop();
     if (!m_document.hasChanges()) return drop();
-    const auto text = QString::fromStdString(format::writeTangle(m_document.tangle()));
-    const bool hasPlace = m_lock || take(false);
-    const auto draft = QJsonDocument(QJsonObject{{kOf, m_path}, {kTangle, text}}).toJson();
-    const auto done = hasPlace ? format::replaceText(m_file.toStdString(), draft.toStdString(),
-                                                     format::FileCalls::hasty())
-                               : Fallible();
-    if (hasPlace && done) return;
+    if (!m_lock && !take(false)) return warn({});
+    m_aside.ask(
+        [tangle = std::make_shared<const Tangle>(m_document.tangle()), file = m_file.toStdString(),
+         of = m_path] {
+            const auto text = QString::fromStdString(format::writeTangle(*tangle));
+            const auto draft = QJsonDocument(QJsonObject{{kOf, of}, {kTangle, text}}).toJson();
+            return format::replaceText(file, draft.toStdString(), format::FileCalls::hasty());
+        },
+        [this](const Fallible& done) {
+            if (!done) warn(QString::fromStdString(done.error().text()));
+        });
+}
+
+void DraftKeeper::warn(const QString& why)
+{
     Q_EMIT warned(
         tr("Edits that are not saved would not survive a crash: nothing can be written to %1. %2")
-            .arg(m_folder, done ? QString() : QString::fromStdString(done.error().text())));
+            .arg(m_folder, why));
 }
 
 void DraftKeeper::drop()
 {
     m_soon.stop();
+    m_aside.finish(kForever);  // else what is being written would stay
     if (m_lock) QFile::remove(m_file);
     m_lock.reset();
     m_file.clear();

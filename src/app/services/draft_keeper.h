@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/document.h"
+#include "app/services/aside.h"
 
 #include <QDateTime>
 #include <QLockFile>
@@ -48,6 +49,8 @@ class DraftKeeper : public QObject
     void recover();
     [[nodiscard]] bool isOlderThanFile() const;
     void offerAside();
+    void writeAside();
+    void warn(const QString& why);
     void drop();
     [[nodiscard]] bool take(bool wantsDraft);
     [[nodiscard]] QString draftFile(int slot) const;
@@ -58,6 +61,7 @@ class DraftKeeper : public QObject
     QString m_file;                     ///< the draft, while there is one
     std::unique_ptr<QLockFile> m_lock;  ///< of the draft
     QTimer m_soon;
+    Aside m_aside{Aside::Way::Thread};
 };
 
 }  // namespace jolly::app

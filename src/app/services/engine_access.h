@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/services/engine_calls.h"
+#include "app/services/aside.h"
 #include "control/engine_client.h"
 
 #include <QString>
@@ -19,7 +19,7 @@ struct EngineAccess {
     std::function<QString()>
         whyNot{};  ///< what that process said when it ended; empty while it runs
     std::function<void()> endByForce{};  ///< ends an engine that does not answer
-    EngineCalls::Way way = EngineCalls::Way::AtOnce;
+    Aside::Way way = Aside::Way::AtOnce;
 };
 
 }  // namespace jolly::app

@@ -86,7 +86,7 @@ EngineAccess realEngine(const EngineStart& start)
                 },
             .whyNot = [started] { return whyEnded(*started); },
             .endByForce = [] { EngineClient::endByForce(); },
-            .way = EngineCalls::Way::Aside};
+            .way = Aside::Way::Thread};
 }
 
 }  // namespace jolly::app

@@ -36,16 +36,14 @@ QString whyRefused(const LoadResult& refused)
 }  // namespace
 
 EngineSession::EngineSession(EngineAccess access, QObject* parent)
-    : QObject(parent),
-      m_access(std::move(access)),
-      m_calls(std::make_unique<EngineCalls>(m_access.way))
+    : QObject(parent), m_access(std::move(access)), m_calls(std::make_unique<Aside>(m_access.way))
 {
     m_poll.setInterval(kFrameMs);
     m_poll.setTimerType(Qt::PreciseTimer);
     connect(&m_poll, &QTimer::timeout, this, &EngineSession::poll);
     connect(&m_retry, &QTimer::timeout, this, &EngineSession::tryToConnect);
-    connect(m_calls.get(), &EngineCalls::late, this, &EngineSession::silent);
-    connect(m_calls.get(), &EngineCalls::answered, this, &EngineSession::answered);
+    connect(m_calls.get(), &Aside::late, this, &EngineSession::silent);
+    connect(m_calls.get(), &Aside::answered, this, &EngineSession::answered);
 }
 
 EngineSession::~EngineSession()

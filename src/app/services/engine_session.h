@@ -27,9 +27,8 @@ class EngineSession : public QObject
     explicit EngineSession(EngineAccess access, QObject* parent = nullptr);
     ~EngineSession() override;
 
-    /// Finds or starts an engine; attached() or failed() follows.
-    void begin();
-
+    void begin();  ///< finds or starts an engine; attached() or failed() follows
+    [[nodiscard]] Aside::Way way() const { return m_access.way; }  ///< in which it is asked
     [[nodiscard]] bool isAttached() const { return m_link != nullptr; }
     [[nodiscard]] bool isLive() const { return m_status.isLive; }
     [[nodiscard]] const EngineStatus& status() const { return m_status; }
@@ -53,7 +52,7 @@ class EngineSession : public QObject
     void forgetMoves();
     /// Whether the engine was there before this window.
     [[nodiscard]] bool hasFoundOne() const { return m_hasFoundOne; }
-    /// Asks for the text of the tangle that it runs; empty when it cannot be asked.
+    /// Asks for the text of its tangle; empty when it cannot be asked.
     void askForTangle(std::function<void(const std::string&)> then);
 
     /// Sends a tangle to be run. While one is on its way only the newest of those that follow is
@@ -120,7 +119,7 @@ class EngineSession : public QObject
     [[nodiscard]] std::uint32_t slotCount() const;
 
     EngineAccess m_access;
-    std::unique_ptr<EngineCalls> m_calls;
+    std::unique_ptr<Aside> m_calls;
     Link m_link;
     LiveView m_view;
     EngineStatus m_status;

@@ -35,18 +35,17 @@ void openControlMenu(Studio& studio, const ControlRef& control, QPoint globalPla
     menu->setAttribute(Qt::WA_DeleteOnClose);
     menu->setObjectName(QStringLiteral("control menu"));
     menu->addSection(studio.nameOf(control));
-    const auto tr = [](const char* words) { return QObject::tr(words); };
     const bool isAxis = findControl(controller->rig, control.code)->kind == ControlKind::Axis;
     const bool isWoven = !studio.strandsFrom(control).empty();
-    addCommand(*menu, parent, "lead on", tr("Lead it to the next free place"));
-    if (isWoven) addCommand(*menu, parent, "copy strand", tr("Copy its strand"));
-    addCommand(*menu, parent, "paste strand", tr("Paste the copied strand here"));
-    addCommand(*menu, parent, "silence control", tr("Silence it here"));
+    addCommand(*menu, parent, "lead on", QObject::tr("Lead it to the next free place"));
+    if (isWoven) addCommand(*menu, parent, "copy strand", QObject::tr("Copy its strand"));
+    addCommand(*menu, parent, "paste strand", QObject::tr("Paste the copied strand here"));
+    addCommand(*menu, parent, "silence control", QObject::tr("Silence it here"));
     menu->addSeparator();
-    addCommand(*menu, parent, "weave", tr("Show its strands"));
-    if (isAxis && isWoven) addCommand(*menu, parent, "shape", tr("Shape its axis"));
-    addCommand(*menu, parent, "layers", tr("Show it across the layers"));
-    addCommand(*menu, parent, "rig", tr("Name it, calibrate it"));
+    addCommand(*menu, parent, "weave", QObject::tr("Show its strands"));
+    if (isAxis && isWoven) addCommand(*menu, parent, "shape", QObject::tr("Shape its axis"));
+    addCommand(*menu, parent, "layers", QObject::tr("Show it across the layers"));
+    addCommand(*menu, parent, "rig", QObject::tr("Name it, calibrate it"));
     menu->popup(globalPlace);
 }
 

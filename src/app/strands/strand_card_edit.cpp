@@ -115,12 +115,18 @@ void StrandCard::beginAt(const ControlRef& control)
     studio.select(control);
 }
 
+/// The question outlives the card: while it is open a touch may select another control.
 void StrandCard::editText(const QString& question, const QString& step, std::string Strand::*member)
 {
+    auto& studio = m_studio;
+    const auto id = m_id;
     bool isGiven = false;
-    const auto given = QInputDialog::getText(this, question, question, QLineEdit::Normal,
+    const auto given = QInputDialog::getText(window(), question, question, QLineEdit::Normal,
                                              QString::fromStdString(m_shown.*member), &isGiven);
-    if (isGiven) edit(step, [&](Tangle&, Strand& s) { s.*member = given.toStdString(); });
+    if (!isGiven) return;
+    studio.stance().edit(stepOf(studio, step, id), [&](Tangle& tangle) {
+        if (auto* strand = findStrand(tangle, id)) strand->*member = given.toStdString();
+    });
 }
 
 void StrandCard::openEditor(int stage)

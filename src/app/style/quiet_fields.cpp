@@ -34,4 +34,13 @@ bool isBeingTyped(const QAbstractSpinBox& field)
     return field.hasFocus() && text && text->isModified();
 }
 
+void commitTyped(QWidget& widget)
+{
+    for (auto* field : widget.findChildren<QLineEdit*>()) {
+        if (!field->isModified()) continue;
+        field->setModified(false);
+        Q_EMIT field->editingFinished();
+    }
+}
+
 }  // namespace jolly::app

@@ -24,4 +24,7 @@ class QuietFields : public QObject
 /// Whether somebody types into it, so that what it shows is not to be replaced.
 [[nodiscard]] bool isBeingTyped(const QAbstractSpinBox& field);
 
+/// Has the fields of a widget that goes tell what was typed into them and not told yet.
+void commitTyped(QWidget& widget);
+
 }  // namespace jolly::app

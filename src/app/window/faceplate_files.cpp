@@ -14,16 +14,6 @@
 namespace jolly::app
 {
 
-namespace
-{
-
-QString tr(const char* words)
-{
-    return QObject::tr(words);
-}
-
-}  // namespace
-
 void exportFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
                      const std::string& controller)
 {
@@ -34,8 +24,9 @@ void exportFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
     if (path.isEmpty()) return;
     const auto saved =
         format::saveText(path.toStdString(), format::writeFaceplate(share(desk->rig)));
-    if (!saved) return dialogs.tell(parent, tr("Not exported"), toQt(saved.error().text()));
-    studio.say(tr("The faceplate is in %1.").arg(QFileInfo(path).fileName()));
+    if (!saved)
+        return dialogs.tell(parent, QObject::tr("Not exported"), toQt(saved.error().text()));
+    studio.say(QObject::tr("The faceplate is in %1.").arg(QFileInfo(path).fileName()));
 }
 
 void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
@@ -46,16 +37,16 @@ void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
     const auto path = dialogs.openFile(parent, Dialogs::FileKind::Faceplate);
     if (path.isEmpty()) return;
     const auto file = format::readText(path.toStdString());
-    if (!file) return dialogs.tell(parent, tr("Not imported"), toQt(file.error().text()));
+    if (!file) return dialogs.tell(parent, QObject::tr("Not imported"), toQt(file.error().text()));
     const auto read = format::readFaceplate(*file);
     if (!read.isReadable) {
         std::string sentences;
         for (const auto& problem : read.problems) sentences += format::toWords(problem) + "\n";
-        return dialogs.tell(parent, tr("Not imported"), toQt(sentences));
+        return dialogs.tell(parent, QObject::tr("Not imported"), toQt(sentences));
     }
     auto rig = desk->rig;
     const auto remarks = takeShared(rig, read.faceplate);
-    studio.document().edit(tr("import faceplate"),
+    studio.document().edit(QObject::tr("import faceplate"),
                            [&](Tangle& tangle) { putIntoRig(tangle, rig); });
     std::string sentence = "The faceplate is taken; undo takes it back.";
     for (const auto& remark : remarks) sentence += " " + remark;

@@ -78,8 +78,7 @@ Finder::Finder(std::vector<Found> all, QWidget* parent)
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName(QStringLiteral("finder"));
     setAccessibleName(tr("Find"));
-    setStyleSheet(QStringLiteral("#finder { background: %1; border: 1px solid %2; }")
-                      .arg(jolly::app::palette().raised.name(), jolly::app::palette().line.name()));
+    setAttribute(Qt::WA_TranslucentBackground);  // its corners are round
     m_typed->setObjectName(QStringLiteral("find"));
     m_typed->setPlaceholderText(tr("Find a control, a strand, a craft, a command …"));
     m_typed->setAccessibleName(tr("What to find"));
@@ -87,6 +86,8 @@ Finder::Finder(std::vector<Found> all, QWidget* parent)
     m_list->setObjectName(QStringLiteral("found"));
     m_list->setAccessibleName(tr("What was found"));
     m_list->setFocusPolicy(Qt::NoFocus);
+    m_list->setFrameShape(QFrame::NoFrame);
+    m_list->setStyleSheet(QStringLiteral("QListWidget { background: transparent; border: 0; }"));
     m_list->setItemDelegate(new FoundRow(m_list));
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_none->setObjectName(QStringLiteral("none found"));
@@ -103,6 +104,16 @@ Finder::Finder(std::vector<Found> all, QWidget* parent)
     connect(m_typed, &QLineEdit::returnPressed, this, &Finder::choose);
     connect(m_list, &QListWidget::itemClicked, this, &Finder::choose);
     narrow({});
+}
+
+void Finder::paintEvent(QPaintEvent*)
+{
+    const auto& p = jolly::app::palette();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(p.straw);
+    painter.setBrush(p.card);
+    painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), kRadius, kRadius);
 }
 
 void Finder::open()

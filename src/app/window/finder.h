@@ -24,6 +24,7 @@ class Finder : public QFrame
     void open();
 
  protected:
+    void paintEvent(QPaintEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
  private:

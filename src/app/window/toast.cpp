@@ -4,6 +4,7 @@
 #include "app/style/palette.h"
 #include "app/style/theme.h"
 
+#include <QAccessibleWidget>
 #include <QApplication>
 #include <QHBoxLayout>
 #include <QMouseEvent>
@@ -23,6 +24,19 @@ constexpr int kTop = 56;        ///< of the window, and
 constexpr int kFoot = 40;       ///< beneath: its bars stay free
 constexpr int kShortestMs = 5000;
 constexpr int kLetterMs = 55;  ///< a slow reader's
+
+/// What a screen reader reads out when it shows.
+class ToastInWords : public QAccessibleWidget
+{
+ public:
+    explicit ToastInWords(QWidget* toast) : QAccessibleWidget(toast, QAccessible::Notification) {}
+
+    static QAccessibleInterface* make(const QString&, QObject* object)
+    {
+        auto* toast = qobject_cast<Toast*>(object);
+        return toast ? new ToastInWords(toast) : nullptr;
+    }
+};
 
 }  // namespace
 
@@ -55,6 +69,7 @@ const char* toneOf(Saying::Tone tone)
 Toast::Toast(QWidget& window)
     : QWidget(&window), m_window(window), m_mark(new QLabel(this)), m_words(new QLabel(this))
 {
+    QAccessible::installFactory(&ToastInWords::make);
     setObjectName(QStringLiteral("toast"));
     setAttribute(Qt::WA_TransparentForMouseEvents);
     auto* row = new QHBoxLayout(this);
@@ -81,6 +96,7 @@ void Toast::say(const Saying& saying)
     m_mark->setText(markOf(saying.tone));
     setTone(*m_mark, toneOf(saying.tone));
     setAccessibleName(m_words->text());
+    hide();  // a screen reader reads what begins to show
     place();
     show();
     raise();

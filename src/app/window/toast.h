@@ -15,6 +15,8 @@ namespace jolly::app
 /// or else at the foot of the page. Goes by itself; the mouse goes through it.
 class Toast : public QWidget
 {
+    Q_OBJECT
+
  public:
     /// @param window  over which it floats.
     explicit Toast(QWidget& window);

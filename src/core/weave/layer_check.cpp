@@ -5,6 +5,7 @@
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
+#include <map>
 #include <set>
 
 namespace jolly
@@ -58,6 +59,31 @@ void findWrongNeeds(const Tangle& tangle, std::size_t place, Problems& problems)
          .meaning = "None of the circle is ever engaged."});
 }
 
+/// Of a group one layer only is engaged: what needs two of one never is.
+void findRivals(const Tangle& tangle, std::size_t place, Problems& problems)
+{
+    const auto& layer = tangle.layers[place];
+    std::set<std::string> needs;
+    collectNeeds(tangle, layer, needs);
+    needs.insert(layer.id);
+    std::map<std::string, const Layer*> firstOfGroup;
+    for (const auto& id : needs) {
+        const auto* one = findBy(tangle.layers, &Layer::id, id);
+        if (!one || one->group.empty()) continue;
+        const auto [known, isFirst] = firstOfGroup.emplace(one->group, one);
+        if (isFirst) continue;
+        problems.push_back({.severity = Severity::Warning,
+                            .path = "/layers/" + std::to_string(place) + "/needs",
+                            .sentence = "The layer \"" + layer.name + "\" takes \"" +
+                                        known->second->name + "\" and \"" + one->name +
+                                        "\" at once, of which one only is engaged.",
+                            .cure = "Take one of them out of the group \"" + one->group +
+                                    "\", or out of what it needs.",
+                            .meaning = "It is never engaged."});
+        return;
+    }
+}
+
 /// A rule in a layer that engages the same layer lets go of it at once, or never.
 void findOwnRules(const Tangle& tangle, Problems& problems)
 {
@@ -105,6 +131,7 @@ void findLayerProblems(const Tangle& tangle, Problems& problems)
     for (std::size_t place = 0; place < tangle.layers.size(); ++place) {
         const auto& layer = tangle.layers[place];
         findWrongNeeds(tangle, place, problems);
+        findRivals(tangle, place, problems);
         if (place == 0 || !layer.needs.empty() || isEngagedBy(tangle, layer.id)) continue;
         problems.push_back({.severity = Severity::Warning,
                             .path = "/layers/" + std::to_string(place),

@@ -11,9 +11,10 @@
 namespace jolly::app
 {
 
-/// Carries out calls to the engine one after the other, without the window waiting for them: on a
-/// thread of its own, or, for engines in this process, at once.
-class EngineCalls : public QObject
+/// Does what takes its time (a call to the engine, a file, a long look at a recording) one after
+/// the other, without the window waiting for it: on a thread of its own, or, where the engine is in
+/// this process, at once.
+class Aside : public QObject
 {
     Q_OBJECT
 
@@ -21,12 +22,12 @@ class EngineCalls : public QObject
     /// How long a call may take before it is told that there is no answer.
     static constexpr int kLateMs = 2000;
 
-    enum class Way { Aside, AtOnce };
+    enum class Way { Thread, AtOnce };
 
-    explicit EngineCalls(Way way, QObject* parent = nullptr);
+    explicit Aside(Way way, QObject* parent = nullptr);
 
     /// A call that hangs is left behind.
-    ~EngineCalls() override;
+    ~Aside() override;
 
     /// Runs `call` aside, then `then` with what it gave, on the window's thread.
     template <class Call, class Then>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/services/engine_calls.h"
+#include "app/services/aside.h"
 
 #include <QMetaObject>
 #include <chrono>
@@ -13,7 +13,7 @@ namespace jolly::app
 
 /// The thread's queues: of calls, and of what is to follow on the window's thread. They outlive the
 /// window's side while a call hangs.
-class EngineCalls::Worker
+class Aside::Worker
 {
  public:
     /// Called on the thread after each call: takeDone() has something.
@@ -82,7 +82,7 @@ class EngineCalls::Worker
     bool m_isEnding = false;
 };
 
-EngineCalls::EngineCalls(Way way, QObject* parent) : QObject(parent)
+Aside::Aside(Way way, QObject* parent) : QObject(parent)
 {
     m_patience.setSingleShot(true);
     m_patience.setInterval(kLateMs);
@@ -103,17 +103,17 @@ EngineCalls::EngineCalls(Way way, QObject* parent) : QObject(parent)
     std::thread([worker = m_worker] { Worker::run(worker); }).detach();
 }
 
-EngineCalls::~EngineCalls()
+Aside::~Aside()
 {
     if (m_worker) m_worker->end();
 }
 
-bool EngineCalls::finish(int ms)
+bool Aside::finish(int ms)
 {
     return !m_worker || m_worker->isDoneWithin(ms);
 }
 
-void EngineCalls::run(std::function<void()> call, std::function<void()> then)
+void Aside::run(std::function<void()> call, std::function<void()> then)
 {
     if (!m_worker) {
         call();
@@ -124,7 +124,7 @@ void EngineCalls::run(std::function<void()> call, std::function<void()> then)
     m_worker->add(std::move(call), std::move(then));
 }
 
-void EngineCalls::done(const std::function<void()>& then)
+void Aside::done(const std::function<void()>& then)
 {
     if (--m_open == 0) {
         m_patience.stop();

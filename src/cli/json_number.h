@@ -6,8 +6,8 @@
 namespace jolly
 {
 
-/// Adds a number to a line of JSON: the shortest text that reads as the same number, as
-/// nlohmann::json writes it, at a tenth of the cost.
+/// Adds a number to a line of JSON, in the form of nlohmann::json at a tenth of its cost: the
+/// shortest text that reads as the same number.
 void addNumber(std::string& line, double number);
 
 }  // namespace jolly

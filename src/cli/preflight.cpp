@@ -24,14 +24,20 @@ struct PreflightOptions {
     bool wantsJson = false;
 };
 
-/// How long a world may take to tell what is there, and why it may not be read.
+/// What comes so soon counts as there; a busy machine may take longer to tell all there is.
 constexpr Time kFirstLook = std::chrono::milliseconds(1500);
+constexpr Time kLongestLook = std::chrono::minutes(1);
+constexpr Time kGlance = std::chrono::milliseconds(100);
 
 /// What is there, seen without an engine.
 EngineStatus lookAround(World& world, const Tangle& tangle)
 {
     FirstLook look(FirstLook::At::SystemToo);
-    for (const auto end = world.now() + kFirstLook; world.now() < end;) world.wait(end, look);
+    const auto began = world.now();
+    for (auto now = began;
+         now < began + kFirstLook || (!world.hasLookedRound() && now < began + kLongestLook);
+         now = world.now())
+        world.wait(now + kGlance, look);
     EngineStatus status;
     std::vector<Identity> present;
     for (const auto& [handle, seen] : look.controllers) {

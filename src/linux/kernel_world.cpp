@@ -121,6 +121,11 @@ void KernelWorld::wait(Time deadline, WorldListener& listener)
     if (m_ownDeadline != Time::max() && now() >= m_ownDeadline) housekeep(listener);
 }
 
+bool KernelWorld::hasLookedRound() const
+{
+    return m_hasEnumerated && m_opening.empty() && std::ranges::all_of(m_retries, &Retry::isTold);
+}
+
 void KernelWorld::handleFd(int fd, WorldListener& listener)
 {
     m_hasPlansChanged = true;
@@ -244,7 +249,7 @@ void KernelWorld::cannotRead(const NodeNews& news, const Failure& failure, Time 
     if (failure.code != Failure::Code::NotAllowed) return;
     const auto time = now();
     const bool isLate = time - since >= kPatience;
-    m_retries.push_back({news, since, time + (isLate ? kRetryRarely : kRetryOften)});
+    m_retries.push_back({news, since, time + (isLate ? kRetryRarely : kRetryOften), isLate});
     if (!isLate) return;
     listener.trouble(unreadable(news, failure));
 }
@@ -325,7 +330,7 @@ void KernelWorld::readHelper(WorldListener& listener)
                 const auto asked = std::ranges::find(
                     m_opening, news.node, [](const Retry& each) { return each.news.path; });
                 if (asked == m_opening.end()) break;  // it was unplugged meanwhile
-                const auto [node, since, next] = *asked;
+                const auto [node, since, next, isTold] = *asked;
                 m_opening.erase(asked);
                 if (!news.done) {
                     cannotRead(node, news.done.error(), since, listener);

@@ -28,6 +28,7 @@ class KernelWorld : public World
     [[nodiscard]] Time now() const noexcept override;
     void wait(Time deadline, WorldListener& listener) override;
     void wake() noexcept override;
+    [[nodiscard]] bool hasLookedRound() const override;
     [[nodiscard]] Fallible hold(Handle controller) override;
     void letGo(Handle controller) override;
     void keepAlone(std::span<const Handle> controllers) override;
@@ -45,6 +46,7 @@ class KernelWorld : public World
         NodeNews news;
         Time since{};
         Time next{};
+        bool isTold = false;  ///< that it may not be read
     };
     /// Controllers of one model that are kept for us alone.
     struct Model {

@@ -111,6 +111,10 @@ class World
     /// Ends the present or next wait(). Any thread; safe in a signal handler.
     virtual void wake() noexcept = 0;
 
+    /// Whether it has told all that was there when it was first asked, and why what may not be read
+    /// may not.
+    [[nodiscard]] virtual bool hasLookedRound() const { return true; }
+
     /// Keeps a controller's events from everybody else. Busy when somebody else holds it.
     [[nodiscard]] virtual Fallible hold(Handle controller) = 0;
 

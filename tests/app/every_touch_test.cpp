@@ -76,6 +76,7 @@ class EveryTouch : public HandsTest
     /// Chooses every entry of a menu once; the widget may be another one after each.
     void chooseEveryEntry(QPointer<QWidget> widget)
     {
+        const Closer closer;  // of what an entry asks, and of Qt's own menus, which wait for a hand
         for (std::size_t i = 0; widget && widget->isVisible(); ++i) {
             auto* menu = menuOf(*widget);
             if (!menu) return;
@@ -87,7 +88,6 @@ class EveryTouch : public HandsTest
                 return;
             }
             SCOPED_TRACE(entries[i]->text().toStdString());
-            const Closer closer;  // of what the entry asks
             if (entries[i]->isEnabled()) entries[i]->trigger();
             menu->close();
             settle();

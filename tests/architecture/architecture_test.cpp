@@ -105,14 +105,20 @@ Words findLongFiles(const fs::path& source)
 
 const std::set<std::string> kFoldersOfStages = {"shaping", "digital", "hats", "turning"};
 
-/// Where other files than those of the stages ask whether a stage is of one kind. What they want to
-/// know they ask of any kind (core/tangle/stage_*.h), so that a new one is a file and a line.
-Words findKindQuestions(const fs::path& source, const std::string& list)
+/// The kinds of the folder core/goals, and files that may ask for one: the file's fields, and End,
+/// which says for all others what it leads to.
+const std::set<std::string> kAskForGoals = {"goals", "end.h", "goal_fields.cpp"};
+
+/// Where other files than those of the stages, or of the goals, ask whether one is of one kind.
+/// What they want to know they ask of any kind (core/tangle/stage_*.h, core/goals/goal.h), so that
+/// a new one is a file and a line.
+Words findKindQuestions(const fs::path& source, const std::string& list,
+                        const std::set<std::string>& mayAsk)
 {
-    static const std::regex kList("StageListOf<([^>;]*)>;");
+    static const std::regex kList("(?:StageListOf|Goal = std::variant)<([^>;]*)>;");
     static const std::regex kWord("[A-Z]\\w+");
     std::smatch kinds;
-    if (!std::regex_search(list, kinds, kList)) return {"no list of stages"};
+    if (!std::regex_search(list, kinds, kList)) return {"no list of kinds"};
     const auto text = kinds[1].str();
     std::set<std::string> names(std::sregex_token_iterator(text.begin(), text.end(), kWord),
                                 std::sregex_token_iterator());
@@ -120,7 +126,9 @@ Words findKindQuestions(const fs::path& source, const std::string& list)
     Words found;
     for (const auto& entry : fs::recursive_directory_iterator(source)) {
         const auto folder = entry.path().parent_path().filename();
-        if (!entry.is_regular_file() || kFoldersOfStages.contains(folder.string())) continue;
+        if (!entry.is_regular_file() || mayAsk.contains(folder.string()) ||
+            mayAsk.contains(entry.path().filename().string()))
+            continue;
         const auto code = textOf(entry.path());
         for (std::sregex_iterator at(code.begin(), code.end(), kAsked), end; at != end; ++at) {
             if (names.contains((*at)[1]))
@@ -220,13 +228,25 @@ TEST(Architecture, NobodyAsksForAKindOfStage)
 {
     const auto list = textOf(kSource / "core" / "tangle" / "stage_list.h");
     EXPECT_THAT(list, HasSubstr("DeadZone,"));
-    EXPECT_THAT(findKindQuestions(kSource, list), IsEmpty());
+    EXPECT_THAT(findKindQuestions(kSource, list, kFoldersOfStages), IsEmpty());
+}
+
+TEST(Architecture, NobodyAsksForAKindOfGoal)
+{
+    const auto list = textOf(kSource / "core" / "goals" / "goal_list.h");
+    EXPECT_THAT(list, HasSubstr("LayerGoal,"));
+    for (const auto* layer : {"core", "engine", "format", "control", "cli"})
+        EXPECT_THAT(findKindQuestions(kSource / layer, list, kAskForGoals), IsEmpty()) << layer;
 }
 
 TEST(Architecture, APlantedQuestionForAKindIsFound)
 {
-    EXPECT_THAT(findKindQuestions(kPlanted, "using L = StageListOf<  //\n  Curve,  //\n  Half>;"),
+    EXPECT_THAT(findKindQuestions(kPlanted, "using L = StageListOf<  //\n  Curve,  //\n  Half>;",
+                                  kFoldersOfStages),
                 ElementsAre("kinds.cpp asks for Curve", "kinds.cpp asks for Half"));
+    EXPECT_THAT(findKindQuestions(kPlanted, "using Goal = std::variant<Target,  //\n  LayerGoal>;",
+                                  kAskForGoals),
+                ElementsAre("kinds.cpp asks for LayerGoal", "kinds.cpp asks for Target"));
 }
 
 }  // namespace

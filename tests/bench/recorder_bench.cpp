@@ -140,6 +140,31 @@ void measureHour()
     std::filesystem::remove(path);
 }
 
+/// A flight during which a curve is dragged, each step of it an edit of a tangle of 200 kB.
+void measureEdits(int edits)
+{
+    std::string text(200'000, 'x');
+    for (std::size_t i = 0; i < text.size(); i += 50) text[i] = '\n';
+    RecordingMaker maker;
+    for (int i = 0; i < edits; ++i) {
+        text.replace(120'000, 6, std::to_string(100'000 + i));
+        maker.addTangle(text);
+        maker.add({.kind = Happening::Kind::Tangle,
+                   .what = static_cast<std::uint32_t>(i),
+                   .time = i * Time(std::chrono::milliseconds(16))});
+    }
+    const auto recording = maker.finish();
+    const auto before = peakMemoryKb();
+    const auto start = Clock::now();
+    TextWalk walk(recording);
+    std::size_t read = 0;
+    for (std::uint32_t i = 0; i < static_cast<std::uint32_t>(edits); ++i) read += walk.at(i).size();
+    const auto walked = Clock::now();
+    if (read != static_cast<std::size_t>(edits) * text.size()) std::abort();
+    std::printf("%5d edits: the text of each made in %.1f us, %ld kB of memory more\n", edits,
+                secondsOf(walked - start) * 1e6 / edits, peakMemoryKb() - before);
+}
+
 }  // namespace
 }  // namespace jolly::test
 
@@ -147,5 +172,6 @@ int main()
 {
     jolly::test::measureLoad();
     jolly::test::measureHour();
+    for (const int edits : {500, 2000, 8000}) jolly::test::measureEdits(edits);
     return 0;
 }

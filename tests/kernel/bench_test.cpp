@@ -133,7 +133,7 @@ TEST_F(BenchFlight, AFirstMoveIsAMoveOfEachOfEightControllers)
     for (const auto& stick : sticks) stick->move(ABS_X, 1);
     for (const auto& stick : sticks) stick->move(ABS_X, 2000);
     for (std::uint16_t i = 1; i <= kSticks; ++i) {
-        const auto pattern = "code " + std::to_string(i - 1) + R"( \([A-Z]+\), value (-?\d+))";
+        const auto pattern = "code " + std::to_string(i - 1) + R"( \([A-Z_]+\), value (-?\d+))";
         ASSERT_TRUE(becomesSo([&] {
             game->listen(0.05);
             const auto values = valuesIn(game->text(), pattern);

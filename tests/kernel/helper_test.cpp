@@ -248,6 +248,7 @@ TEST_F(HelperFlight, KilledWhileItGivesBackTheNextOneEndsThat)
     for (const auto& file : {kRules, kClosing}) fs::copy(file, kept / file.filename());
     Flight::TearDown();
     ASSERT_TRUE(turns(readable)) << whatPilotReads();
+    Program({"pkill", "-KILL", "-f", "libexec/jolly-tangle-helper"}).end();  // it keeps nothing now
     for (const auto& file : {kRules, kClosing}) fs::copy(kept / file.filename(), file);
     fs::remove_all(kept);
     const auto udev = [](std::vector<std::string> words) {
@@ -260,9 +261,8 @@ TEST_F(HelperFlight, KilledWhileItGivesBackTheNextOneEndsThat)
     ASSERT_TRUE(turns(closed)) << whatPilotReads();
     fs::remove(kRules);
     EXPECT_EQ(whatPilotReads(), closed) << "as the killed one left it";
-    pilotsShell(
-        "dbus-send --system --print-reply --dest=org.jollytangle.Helper / "
-        "org.freedesktop.DBus.Peer.Ping");
+    EXPECT_THAT(HelperBus().open(nodeAt("usb-test-1/input0")), HasSubstr("is not kept for you"))
+        << "whoever asks starts the next one";
     EXPECT_TRUE(turns(readable)) << whatPilotReads();
     EXPECT_FALSE(fs::exists(kClosing));
 }

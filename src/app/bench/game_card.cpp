@@ -247,7 +247,7 @@ void GameCard::buildControls()
     std::set<std::uint16_t> used;  // keys that a strand presses
     for (const auto& strand : m_studio.tangle().strands) {
         for (const auto& end : strand.ends) {
-            const auto* chord = std::get_if<Chord>(&end.goal);
+            const auto* chord = keysOf(end);
             if (chord && chord->device == m_device)
                 used.insert(chord->keys.begin(), chord->keys.end());
         }

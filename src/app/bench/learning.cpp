@@ -56,7 +56,7 @@ void Learning::rebuild()
         std::set<std::vector<std::uint16_t>> seen;
         for (const auto* strand : m_studio.stance().strands()) {
             for (const auto& end : strand->ends) {
-                const auto* chord = std::get_if<Chord>(&end.goal);
+                const auto* chord = keysOf(end);
                 if (!chord || chord->device != m_device || !seen.insert(chord->keys).second)
                     continue;
                 add(keysOf(*chord), toText(*chord),

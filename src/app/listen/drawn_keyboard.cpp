@@ -3,7 +3,7 @@
 
 #include "app/listen/key_codes.h"
 #include "app/style/theme.h"
-#include "core/tangle/chord.h"
+#include "core/goals/keys.h"
 
 #include <linux/input-event-codes.h>
 

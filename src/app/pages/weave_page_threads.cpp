@@ -58,7 +58,7 @@ void WeavePage::addThreads(const Strand& strand, bool isFaint, std::vector<Threa
                 placeOf(*card, {card->width() - 1.0, 1.0 * card->rowOf(end.outlet)}, *m_middle)};
         };
         const auto start = card ? outOfCard() : begin;
-        const auto* layer = std::get_if<LayerGoal>(&end.goal);
+        const auto* layer = layerOf(end);
         const auto* lamp = layer ? m_layers->lampOf(layer->layer) : nullptr;
         if (lamp)
             threads.push_back(

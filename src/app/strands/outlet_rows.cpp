@@ -224,7 +224,7 @@ OutletRow::Words OutletRows::wordsOf(const Strand& strand, const Way& way) const
     const auto* device = target ? findDevice(m_studio.tangle(), target->device) : nullptr;
     if (device) words.function = toQt(settingsOf(*device, target->control).label);
     const bool isPress = target ? target->control.kind == ControlKind::Button
-                                : std::holds_alternative<Chord>(end.goal);
+                                : keysOf(end) != nullptr;
     if (isPress) {
         words.how = end.how;
         words.pulse = end.pulse;

@@ -180,7 +180,7 @@ Fallible removeCraft(Tangle& tangle, const std::string& craft)
     std::erase_if(tangle.strands, [&](const Strand& strand) { return strand.craft == craft; });
     for (auto& strand : tangle.strands) {
         for (auto& end : strand.ends) {
-            const auto* goal = std::get_if<CraftGoal>(&end.goal);
+            const auto* goal = craftOf(end);
             if (goal && goal->choose == Choose::This && goal->craft == craft) end.goal = Nothing{};
         }
     }

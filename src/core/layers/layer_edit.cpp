@@ -26,8 +26,7 @@ tl::unexpected<Failure> isBase(const char* deed)
 
 bool engages(const Strand& strand)
 {
-    return std::ranges::any_of(
-        strand.ends, [](const End& end) { return std::holds_alternative<LayerGoal>(end.goal); });
+    return std::ranges::any_of(strand.ends, [](const End& end) { return layerOf(end) != nullptr; });
 }
 
 }  // namespace
@@ -65,7 +64,7 @@ Fallible removeLayer(Tangle& tangle, const std::string& layer)
     for (auto& other : tangle.layers) std::erase(other.needs, layer);
     std::erase_if(tangle.strands, [&](Strand& strand) {
         const auto led = std::erase_if(strand.ends, [&](const End& end) {
-            const auto* goal = std::get_if<LayerGoal>(&end.goal);
+            const auto* goal = layerOf(end);
             return goal && goal->layer == layer;
         });
         return led > 0 && strand.ends.empty();
@@ -107,7 +106,7 @@ void setEngage(Tangle& tangle, const std::string& strand, const std::string& lay
     auto* rule = findStrand(tangle, strand);
     if (!rule) return;
     for (auto& end : rule->ends) {
-        auto* goal = std::get_if<LayerGoal>(&end.goal);
+        auto* goal = layerOf(end);
         if (goal && goal->layer == layer) goal->engage = engage;
     }
 }

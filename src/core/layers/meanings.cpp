@@ -19,39 +19,6 @@ namespace
 /// Where a strand begins, as far as layers ask: what stands for one control.
 using SourceKey = std::pair<std::string_view, ControlCode>;
 
-std::string namesOf(const Tangle& tangle, const End& end)
-{
-    if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
-        const auto* found = findBy(tangle.layers, &Layer::id, layer->layer);
-        return found ? found->name : layer->layer;
-    }
-    if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) {
-        if (craft->choose == Choose::Next) return "next craft";
-        if (craft->choose == Choose::Previous) return "craft before";
-        const auto* found = findBy(tangle.craft, &Craft::id, craft->craft);
-        return found ? found->name : craft->craft;
-    }
-    if (const auto* chord = std::get_if<Chord>(&end.goal)) return toText(*chord);
-    if (const auto* target = targetOf(end)) {
-        const auto* device = findDevice(tangle, target->device);
-        const auto label = device ? settingsOf(*device, target->control).label : std::string();
-        return label.empty() ? placeName(tangle, *target) : label;
-    }
-    if (const auto* command = std::get_if<Command>(&end.goal)) {
-        switch (command->order) {
-            case Order::StandDown:
-                return "stand down";
-            case Order::Recentre:
-                return "recentre";
-            case Order::Reverse:
-                return "reverse";
-            case Order::Keep:
-                return "keep the recording";
-        }
-    }
-    return "nothing";
-}
-
 bool isNamed(const Tangle& tangle, const Strand& strand, const std::string& function)
 {
     return strand.function == function || std::ranges::any_of(strand.ends, [&](const End& end) {
@@ -155,7 +122,8 @@ std::string deedOf(const Tangle& tangle, const Strand& strand)
 {
     if (!strand.function.empty()) return strand.function;
     std::string names;
-    for (const auto& end : strand.ends) names += (names.empty() ? "" : ", ") + namesOf(tangle, end);
+    for (const auto& end : strand.ends)
+        names += (names.empty() ? "" : ", ") + nameOfGoal(tangle, end.goal);
     return names;
 }
 

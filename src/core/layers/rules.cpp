@@ -59,7 +59,7 @@ void collectModifiers(const Tangle& tangle, const Layer& layer, std::set<std::st
     if (!met.insert(layer.id).second) return;
     const bool hasRule = std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
         return std::ranges::any_of(strand.ends, [&](const End& end) {
-            const auto* goal = std::get_if<LayerGoal>(&end.goal);
+            const auto* goal = layerOf(end);
             return goal && goal->layer == layer.id;
         });
     });
@@ -78,11 +78,11 @@ std::vector<EngageRule> rulesOf(const Tangle& tangle, const Layer& layer,
     std::vector<EngageRule> rules;
     for (const auto* strand : strands) {
         for (const auto& end : strand->ends) {
-            const auto* goal = std::get_if<LayerGoal>(&end.goal);
+            const auto* goal = layerOf(end);
             if (!goal || !strand->isOn) continue;
             const auto* led = findBy(tangle.layers, &Layer::id, goal->layer);
-            const bool steps = goal->engage == Engage::Next || goal->engage == Engage::Previous;
-            const bool isGroup = steps && led && !layer.group.empty() && led->group == layer.group;
+            const bool isGroup =
+                goal->steps() && led && !layer.group.empty() && led->group == layer.group;
             if (goal->layer != layer.id && !isGroup) continue;
             rules.push_back({strand, goal->engage, wordsOf(tangle, *strand, end, goal->engage)});
         }

@@ -15,50 +15,6 @@ namespace jolly
 namespace
 {
 
-Deed deedOf(Order order)
-{
-    switch (order) {
-        case Order::StandDown:
-            return Deed::StandDown;
-        case Order::Recentre:
-            return Deed::Recentre;
-        case Order::Reverse:
-            return Deed::Reverse;
-        case Order::Keep:
-            break;
-    }
-    return Deed::Keep;
-}
-
-/// Nothing where a layer is held: that is no order.
-std::optional<Deed> deedOf(Engage engage)
-{
-    switch (engage) {
-        case Engage::Hold:
-            break;
-        case Engage::Flip:
-            return Deed::FlipLayer;
-        case Engage::Next:
-            return Deed::NextLayer;
-        case Engage::Previous:
-            return Deed::PreviousLayer;
-    }
-    return std::nullopt;
-}
-
-Deed deedOf(Choose choose)
-{
-    switch (choose) {
-        case Choose::This:
-            return Deed::ThisCraft;
-        case Choose::Next:
-            return Deed::NextCraft;
-        case Choose::Previous:
-            break;
-    }
-    return Deed::PreviousCraft;
-}
-
 class Compiler
 {
  public:
@@ -155,7 +111,8 @@ class Compiler
         for (const auto& end : strand.ends) {
             const auto named = std::ranges::find(outlets, end.outlet);
             const auto place = named == outlets.end() ? 0 : named - outlets.begin();
-            addEnd(end, static_cast<std::uint16_t>(place), signals.back(), flat);
+            EndSink sink(*this, end, static_cast<std::uint16_t>(place), signals.back(), flat);
+            compileGoal(end.goal, sink);
         }
         flat.links.count = sizeOf(m_plan.links) - flat.links.first;
         flat.orders.count = sizeOf(m_plan.orders) - flat.orders.first;
@@ -173,59 +130,68 @@ class Compiler
         return led;
     }
 
-    /// An end of the strand that is being added.
-    void addEnd(const End& end, std::uint16_t outlet, Signal signal, PlanStrand& flat)
+    /// What one end of the strand that is being added is in the plan.
+    class EndSink : public GoalSink
     {
-        if (addOrder(end, outlet)) return;
-        if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
-            addButton(m_plan.layers[placeOfLayer(m_tangle, layer->layer)].output, outlet, end,
-                      flat);
-            return;
+     public:
+        EndSink(Compiler& compiler, const End& end, std::uint16_t outlet, Signal signal,
+                PlanStrand& flat)
+            : m_compiler(compiler), m_end(end), m_outlet(outlet), m_signal(signal), m_flat(flat)
+        {
         }
-        flat.hasChord = flat.hasChord || std::holds_alternative<Chord>(end.goal);
-        for (const auto& place : placesOf(end)) {
-            auto& link = addLink(place, outlet);
-            if (link.isAxis) scale(link, signal.sides, end.part);
-            if (link.isButton && signal.kind == ControlKind::Button) {
-                link.how = end.how;
-                link.pulse = milliseconds(end.pulse);
-            }
-            flat.canMove = flat.canMove || link.how != How::Held;
-            if (!link.isTurner) continue;
-            if (const auto finer = otherWheelOf(place.control, *findDevice(m_tangle, place.device)))
-                addLink({place.device, finer->wheel}, outlet).scale = finer->scale;
-        }
-    }
 
-    /// What an end has the program do, if it does. @return whether it does.
-    bool addOrder(const End& end, std::uint16_t outlet)
-    {
-        const auto add = [&](Deed deed, std::size_t what) {
-            m_plan.orders.push_back({outlet, deed, static_cast<std::uint32_t>(what)});
-            return true;
-        };
-        if (const auto* command = std::get_if<Command>(&end.goal)) {
-            return add(deedOf(command->order),
-                       isAboutAxis(command->order) ? outputOf(command->axis) : 0);
+        void lead(const Target& place) override
+        {
+            auto& link = m_compiler.addLink(place, m_outlet);
+            if (link.isAxis) m_compiler.scale(link, m_signal.sides, m_end.part);
+            if (link.isButton && m_signal.kind == ControlKind::Button) press(link);
+            if (!link.isTurner) return;
+            const auto& device = *findDevice(m_compiler.m_tangle, place.device);
+            if (const auto finer = otherWheelOf(place.control, device))
+                m_compiler.addLink({place.device, finer->wheel}, m_outlet).scale = finer->scale;
         }
-        if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) {
-            const auto deed = deedOf(layer->engage);
-            return deed && add(*deed, placeOfLayer(m_tangle, layer->layer));
+        void press(const std::vector<Target>& keys) override
+        {
+            m_flat.hasChord = true;
+            for (const auto& key : keys) lead(key);
         }
-        if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) {
-            return add(deedOf(craft->choose), placeOfCraft(m_tangle, craft->craft));
+        void engage(const std::string& layer) override
+        {
+            const auto place = placeOfLayer(m_compiler.m_tangle, layer);
+            press(m_compiler.addLinkTo(m_compiler.m_plan.layers[place].output, m_outlet));
         }
-        return false;
-    }
+        void order(Deed deed) override { add(deed, 0); }
+        void orderAxis(Deed deed, const Target& axis) override
+        {
+            add(deed, m_compiler.outputOf(axis));
+        }
+        void orderLayer(Deed deed, const std::string& layer) override
+        {
+            add(deed, placeOfLayer(m_compiler.m_tangle, layer));
+        }
+        void orderCraft(Deed deed, const std::string& craft) override
+        {
+            add(deed, placeOfCraft(m_compiler.m_tangle, craft));
+        }
 
-    /// A layer that an end holds engaged.
-    void addButton(std::uint32_t output, std::uint16_t outlet, const End& end, PlanStrand& flat)
-    {
-        auto& link = addLinkTo(output, outlet);
-        link.how = end.how;
-        link.pulse = milliseconds(end.pulse);
-        flat.canMove = flat.canMove || link.how != How::Held;
-    }
+     private:
+        void press(PlanLink& link)
+        {
+            link.how = m_end.how;
+            link.pulse = milliseconds(m_end.pulse);
+            m_flat.canMove = m_flat.canMove || link.how != How::Held;
+        }
+        void add(Deed deed, std::size_t what)
+        {
+            m_compiler.m_plan.orders.push_back({m_outlet, deed, static_cast<std::uint32_t>(what)});
+        }
+
+        Compiler& m_compiler;
+        const End& m_end;
+        std::uint16_t m_outlet;
+        Signal m_signal;
+        PlanStrand& m_flat;
+    };
 
     PlanLink& addLink(const Target& target, std::uint16_t outlet)
     {

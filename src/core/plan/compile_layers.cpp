@@ -16,7 +16,7 @@ bool isLed(const Tangle& tangle, const std::string& layer)
 {
     return std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
         return strand.isOn && std::ranges::any_of(strand.ends, [&](const End& end) {
-                   const auto* goal = std::get_if<LayerGoal>(&end.goal);
+                   const auto* goal = layerOf(end);
                    return goal && goal->layer == layer;
                });
     });

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/layers/views.h"
+#include "core/goals/goal.h"
 #include "core/tangle/tangle.h"
 
 #include <cstdint>
@@ -22,20 +23,6 @@ struct Run {
 {
     return layer < kMostLayers ? std::uint64_t{1} << layer : 0;
 }
-
-/// What the program does when it is told to.
-enum class Deed : std::uint8_t {
-    StandDown,
-    Recentre,
-    Reverse,
-    Keep,
-    FlipLayer,
-    NextLayer,
-    PreviousLayer,
-    ThisCraft,
-    NextCraft,
-    PreviousCraft,
-};
 
 /// What an outlet of a strand has the program do when it is pressed.
 struct PlanOrder {

@@ -1,11 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/digital/pulses.h"
-#include "core/tangle/chord.h"
-#include "core/tangle/command.h"
-#include "core/tangle/layer_goal.h"
-#include "core/tangle/virtual_control.h"
+#include "core/goals/goal_list.h"
 
 #include <algorithm>
 #include <cstdint>
@@ -18,26 +14,6 @@
 
 namespace jolly
 {
-
-/// A goal of its own: what leads to it is silent.
-struct Nothing {
-    friend bool operator==(const Nothing&, const Nothing&) = default;
-};
-
-/// Where an end of a strand leads.
-using Goal = std::variant<Target, Chord, LayerGoal, CraftGoal, Command, Nothing>;
-
-/// How an end presses its goal, when it leads from an outlet of buttons.
-enum class How : std::uint8_t {
-    Held,            ///< for as long as the outlet is pressed
-    Pulse,           ///< for a moment when it is pressed
-    PulseAtRelease,  ///< for a moment when it is let go
-    PulseAtBoth,     ///< for a moment at either
-};
-
-/// How much of a virtual axis an end moves: all of it, or one side of its rest, to the end of which
-/// the whole travel of the strand goes.
-enum class Part : std::uint8_t { Whole, Upper, Lower };
 
 /// One end of a strand.
 struct End {
@@ -63,12 +39,33 @@ struct End {
     return std::get_if<Target>(&end.goal);
 }
 
+/// The layer that an end engages or steps to, the craft that it chooses, the keys that it presses;
+/// null when it does something else.
+[[nodiscard]] inline const LayerGoal* layerOf(const End& end)
+{
+    return std::get_if<LayerGoal>(&end.goal);
+}
+[[nodiscard]] inline LayerGoal* layerOf(End& end)
+{
+    return std::get_if<LayerGoal>(&end.goal);
+}
+[[nodiscard]] inline const CraftGoal* craftOf(const End& end)
+{
+    return std::get_if<CraftGoal>(&end.goal);
+}
+[[nodiscard]] inline const Chord* keysOf(const End& end)
+{
+    return std::get_if<Chord>(&end.goal);
+}
+[[nodiscard]] inline Chord* keysOf(End& end)
+{
+    return std::get_if<Chord>(&end.goal);
+}
+
 /// The virtual control that an end names: where it leads, or the axis of its order; null when none.
 [[nodiscard]] inline Target* namedIn(End& end)
 {
-    if (auto* target = targetOf(end)) return target;
-    auto* command = std::get_if<Command>(&end.goal);
-    return command && isAboutAxis(command->order) ? &command->axis : nullptr;
+    return std::visit([](auto& goal) { return namedByGoal(goal); }, end.goal);
 }
 
 /// The virtual controls that a strand leads to, in the order of its ends: a view.
@@ -91,9 +88,7 @@ template <class Strand>
 /// order in which they are pressed.
 [[nodiscard]] inline std::vector<Target> placesOf(const End& end)
 {
-    if (const auto* target = targetOf(end)) return {*target};
-    if (const auto* chord = std::get_if<Chord>(&end.goal)) return keysOf(*chord);
-    return {};
+    return std::visit([](const auto& goal) { return placesOfGoal(goal); }, end.goal);
 }
 
 /// Whether one of a strand's ends moves that.
@@ -101,19 +96,14 @@ template <class Strand>
 [[nodiscard]] bool leadsTo(const Strand& strand, const Target& target)
 {
     return std::ranges::any_of(strand.ends, [&](const End& end) {
-        const auto* chord = std::get_if<Chord>(&end.goal);
-        if (!chord) return end.goal == Goal(target);
-        return chord->device == target.device && target.control.kind == ControlKind::Button &&
-               std::ranges::find(chord->keys, target.control.number) != chord->keys.end();
+        return std::visit([&](const auto& goal) { return movesPlace(goal, target); }, end.goal);
     });
 }
 
 /// The device that an end leads to; empty when it leads to none.
 [[nodiscard]] inline std::string_view deviceOf(const End& end)
 {
-    if (const auto* target = targetOf(end)) return target->device;
-    if (const auto* chord = std::get_if<Chord>(&end.goal)) return chord->device;
-    return {};
+    return std::visit([](const auto& goal) { return deviceOfGoal(goal); }, end.goal);
 }
 
 /// Whether one of a strand's ends leads to a virtual device.

@@ -1,5 +1,4 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/value/kind_words.h"
 #include "core/tangle/goal_edit.h"
 
 #include "core/tangle/device_edit.h"
@@ -20,25 +19,6 @@ tl::unexpected<Failure> gone()
     return fail(Failure::Code::NotThere, "That outlet is not there any more.", "Choose another.");
 }
 
-/// What is wrong with a goal for what leaves the stages.
-Fallible check(const Tangle& tangle, ControlKind kind, const Goal& goal)
-{
-    const std::string word(wordsOf(kind).any);
-    if (const auto* target = std::get_if<Target>(&goal)) {
-        const auto* device = findDevice(tangle, target->device);
-        if (!device)
-            return fail(Failure::Code::NotThere, "That virtual device is gone.", "Choose another.");
-        if (kind == target->control.kind) return {};
-        return fail(Failure::Code::Unreadable,
-                    "The outlet gives " + word + ", " + nameOf(*device, target->control) + " is " +
-                        std::string(wordsOf(target->control.kind).any) + ".",
-                    "Choose " + word + " on the right.");
-    }
-    if (kind == ControlKind::Button || std::holds_alternative<Nothing>(goal)) return {};
-    return fail(Failure::Code::Unreadable, "The outlet gives " + word + ", which presses nothing.",
-                "Make a button of it with a stage first.");
-}
-
 }  // namespace
 
 Result<std::size_t> leadOutlet(Tangle& tangle, const std::string& id, const std::string& outlet,
@@ -48,7 +28,7 @@ Result<std::size_t> leadOutlet(Tangle& tangle, const std::string& id, const std:
     if (!strand || (end && *end >= strand->ends.size())) return gone();
     const auto outlets = outletsOf(*strand);
     if (std::ranges::find(outlets, outlet) == outlets.end()) return gone();
-    if (auto fits = check(tangle, signalsOf(tangle, *strand).back().kind, goal); !fits)
+    if (auto fits = fitGoal(tangle, goal, signalsOf(tangle, *strand).back().kind); !fits)
         return tl::unexpected(std::move(fits.error()));
     if (!end) {
         end = strand->ends.size();

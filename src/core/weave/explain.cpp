@@ -8,7 +8,6 @@
 #include "core/tangle/stage_effect.h"
 
 #include <algorithm>
-#include <cmath>
 
 namespace jolly
 {
@@ -38,94 +37,10 @@ std::string wayOf(const Strand& strand)
 
 }  // namespace
 
-namespace
-{
-
-/// What an end presses, as an object: "Jolly 1, button 17 (mail hatch)", "the keys LEFTCTRL + G".
-std::string pressedBy(const Tangle& tangle, const End& end)
-{
-    if (const auto* chord = std::get_if<Chord>(&end.goal))
-        return (chord->keys.size() == 1 ? "the key " : "the keys ") + toText(*chord);
-    return nameInFull(tangle, *targetOf(end));
-}
-
-std::string explainOrder(const Tangle& tangle, const Command& command)
-{
-    switch (command.order) {
-        case Order::StandDown:
-            return "stands down when it is pressed";
-        case Order::Recentre:
-            return "lets all that is kept for " + nameInFull(tangle, command.axis) +
-                   " begin anew when it is pressed";
-        case Order::Reverse:
-            return "turns " + nameInFull(tangle, command.axis) +
-                   " round when it is pressed, and back with the next press or the flight's end";
-        case Order::Keep:
-            return "keeps the flight recorder's last minutes when it is pressed";
-    }
-    return {};
-}
-
-std::string explainLayer(const Tangle& tangle, const LayerGoal& goal)
-{
-    const auto* layer = findBy(tangle.layers, &Layer::id, goal.layer);
-    const auto name = "\"" + (layer ? layer->name : goal.layer) + "\"";
-    switch (goal.engage) {
-        case Engage::Hold:
-            return "engages the layer " + name + " while it is pressed";
-        case Engage::Flip:
-            return "engages the layer " + name +
-                   " when it is pressed, and lets it go with the next";
-        case Engage::Next:
-            return "engages the next layer of the group of " + name + " when it is pressed";
-        case Engage::Previous:
-            return "engages the layer before of the group of " + name + " when it is pressed";
-    }
-    return {};
-}
-
-std::string explainCraft(const Tangle& tangle, const CraftGoal& goal)
-{
-    if (goal.choose == Choose::Next) return "chooses the next craft when it is pressed";
-    if (goal.choose == Choose::Previous) return "chooses the craft before when it is pressed";
-    const auto* craft = findBy(tangle.craft, &Craft::id, goal.craft);
-    return "chooses the craft " + (craft ? craft->name : goal.craft) + " when it is pressed";
-}
-
-/// What an end that leads from no button does.
-std::string explainMoves(const Tangle& tangle, const End& end)
-{
-    static constexpr const char* kParts[] = {"", "the upper half of ", "the lower half of "};
-    const bool isTurner = targetOf(end)->control.kind == ControlKind::Turner;
-    return (isTurner ? "turns " : "moves ") + std::string(kParts[static_cast<int>(end.part)]) +
-           nameInFull(tangle, *targetOf(end));
-}
-
-}  // namespace
-
 std::string explainEnd(const Tangle& tangle, const Strand& strand, const End& end)
 {
-    if (const auto* layer = std::get_if<LayerGoal>(&end.goal)) return explainLayer(tangle, *layer);
-    if (const auto* craft = std::get_if<CraftGoal>(&end.goal)) return explainCraft(tangle, *craft);
-    if (const auto* command = std::get_if<Command>(&end.goal))
-        return explainOrder(tangle, *command);
-    if (placesOf(end).empty()) return "does nothing: it is silent";
-    if (signalsOf(tangle, strand).back().kind != ControlKind::Button && targetOf(end))
-        return explainMoves(tangle, end);
-    const auto what = pressedBy(tangle, end);
-    const auto pulse =
-        "pulses " + what + " for " + std::to_string(std::lround(end.pulse)) + " ms when it is ";
-    switch (end.how) {
-        case How::Held:
-            return "presses " + what + " while it is pressed";
-        case How::Pulse:
-            return pulse + "pressed, and does nothing when it is let go";
-        case How::PulseAtRelease:
-            return pulse + "let go, and does nothing when it is pressed";
-        case How::PulseAtBoth:
-            return pulse + "pressed, and again when it is let go";
-    }
-    return {};
+    const auto from = signalsOf(tangle, strand).back().kind;
+    return explainGoal(tangle, end.goal, {from, end.how, end.pulse, end.part});
 }
 
 std::string explainNow(const Tangle& tangle, const Strand& strand, const End& end)

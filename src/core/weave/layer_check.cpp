@@ -28,9 +28,8 @@ bool isEngagedBy(const Tangle& tangle, const std::string& layer)
 {
     return std::ranges::any_of(tangle.strands, [&](const Strand& strand) {
         return std::ranges::any_of(strand.ends, [&](const End& end) {
-            const auto* goal = std::get_if<LayerGoal>(&end.goal);
-            return goal && (goal->layer == layer || goal->engage == Engage::Next ||
-                            goal->engage == Engage::Previous);
+            const auto* goal = layerOf(end);
+            return goal && (goal->layer == layer || goal->steps());
         });
     });
 }
@@ -90,7 +89,7 @@ void findOwnRules(const Tangle& tangle, Problems& problems)
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
         const auto& strand = tangle.strands[s];
         for (std::size_t e = 0; e < strand.ends.size(); ++e) {
-            const auto* goal = std::get_if<LayerGoal>(&strand.ends[e].goal);
+            const auto* goal = layerOf(strand.ends[e]);
             if (!goal || goal->layer != strand.layer || strand.layer == kBase) continue;
             problems.push_back(
                 {.severity = Severity::Warning,

@@ -153,7 +153,7 @@ Fallible restAlike(Tangle& tangle, const Problem& problem)
 Fallible meanIt(Tangle& tangle, const Problem& problem)
 {
     const auto end = endAt(tangle, problem);
-    auto* chord = end ? std::get_if<Chord>(&end->first->ends[end->second].goal) : nullptr;
+    auto* chord = end ? keysOf(end->first->ends[end->second]) : nullptr;
     if (!chord) return gone();
     chord->isMeant = true;
     return {};

@@ -6,7 +6,7 @@
 #include "core/tangle/stage_complaint.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
-#include "core/weave/goal_check.h"
+#include "core/value/kind_words.h"
 #include "core/weave/weave.h"
 
 #include <variant>
@@ -25,6 +25,12 @@ Layouts layoutsOf(const Tangle& tangle)
     Layouts layouts;
     for (const auto& device : tangle.devices) layouts.push_back(layoutOf(device));
     return layouts;
+}
+
+/// "an axis", "a button" and so on.
+std::string anyOf(ControlKind kind)
+{
+    return std::string(wordsOf(kind).any);
 }
 
 /// Collects what is wrong with one strand, going from its source to its ends.
@@ -111,11 +117,11 @@ class StrandCheck
         const bool fits = info.takes.has(kind);
         if (!fits && kind != m_signals.front().kind) {
             error(path,
-                  " has the stage \"" + name + "\", which does nothing for " + wordFor(kind) +
+                  " has the stage \"" + name + "\", which does nothing for " + anyOf(kind) +
                       ", as which it leaves the stage before",
                   "Put it in front of that stage, or take it out.");
         } else if (!fits) {
-            error(path, " has the stage \"" + name + "\", which does nothing for " + wordFor(kind),
+            error(path, " has the stage \"" + name + "\", which does nothing for " + anyOf(kind),
                   "Take the stage out.");
         }
         const bool isLast =
@@ -149,8 +155,8 @@ class StrandCheck
                       source->controller + "\", which is not in the rig",
                   "Touch another control.");
         } else if (control->kind != field.kind) {
-            error(where, what + "with " + wordFor(control->kind) + " as " + role,
-                  std::string("Touch ") + wordFor(field.kind) + " instead.");
+            error(where, what + "with " + anyOf(control->kind) + " as " + role,
+                  "Touch " + anyOf(field.kind) + " instead.");
         }
     }
 
@@ -238,10 +244,9 @@ class StrandCheck
                   "pulses\".");
         } else if (m_control && kind != target.control.kind) {
             error(path + "/control",
-                  std::string(" leads from ") + wordFor(kind) + " to " +
-                      wordFor(target.control.kind) + ", " + nameOf(*device, target.control) +
-                      " of " + device->name,
-                  std::string("Pick ") + wordFor(kind) + " as its target.");
+                  " leads from " + anyOf(kind) + " to " + anyOf(target.control.kind) + ", " +
+                      nameOf(*device, target.control) + " of " + device->name,
+                  "Pick " + anyOf(kind) + " as its target.");
         } else if (part != Part::Whole && kind == ControlKind::Axis &&
                    sidesOf(*device, target.control) == Sides::One) {
             error(path + "/half",

@@ -7,3 +7,8 @@ bool isHalved(const Stage& stage)
 {
     return std::get_if<Half>(&stage.parameters) && std::get_if<Target>(&end.goal);
 }
+
+bool asksForAGoal(const Goal& goal)
+{
+    return std::holds_alternative<LayerGoal>(goal);
+}

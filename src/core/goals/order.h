@@ -1,9 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/tangle/virtual_control.h"
-
-#include <cstdint>
+#include "core/goals/goal.h"
 
 namespace jolly
 {
@@ -28,6 +26,22 @@ struct Command {
 [[nodiscard]] constexpr bool isAboutAxis(Order order) noexcept
 {
     return order == Order::Recentre || order == Order::Reverse;
+}
+
+[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const Command& command);
+[[nodiscard]] std::string explainGoal(const Tangle& tangle, const Command& command,
+                                      const Lead& lead);
+[[nodiscard]] inline Fallible fitGoal(const Tangle&, const Command&, ControlKind from)
+{
+    return fitPress(from);
+}
+void checkGoal(const Tangle& tangle, const Command& command, std::optional<ControlKind> from,
+               const GoalComplaint& complain);
+void compileGoal(const Command& command, GoalSink& sink);
+
+[[nodiscard]] inline Target* namedByGoal(Command& command)
+{
+    return isAboutAxis(command.order) ? &command.axis : nullptr;
 }
 
 }  // namespace jolly

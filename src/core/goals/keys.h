@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/tangle/virtual_control.h"
+#include "core/goals/goal.h"
 
 #include <cstdint>
 #include <string>
@@ -37,5 +37,28 @@ struct Chord {
 
 /// "LEFTCTRL + G", by the kernel's names.
 [[nodiscard]] std::string toText(const Chord& chord);
+
+[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const Chord& chord);
+[[nodiscard]] std::string explainGoal(const Tangle& tangle, const Chord& chord, const Lead& lead);
+[[nodiscard]] inline Fallible fitGoal(const Tangle&, const Chord&, ControlKind from)
+{
+    return fitPress(from);
+}
+void checkGoal(const Tangle& tangle, const Chord& chord, std::optional<ControlKind> from,
+               const GoalComplaint& complain);
+inline void compileGoal(const Chord& chord, GoalSink& sink)
+{
+    sink.press(keysOf(chord));
+}
+
+[[nodiscard]] inline std::vector<Target> placesOfGoal(const Chord& chord)
+{
+    return keysOf(chord);
+}
+[[nodiscard]] bool movesPlace(const Chord& chord, const Target& place);
+[[nodiscard]] inline std::string_view deviceOfGoal(const Chord& chord)
+{
+    return chord.device;
+}
 
 }  // namespace jolly

@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/goals/order.h"
+
+#include "core/tangle/lookup.h"
+#include "core/tangle/names.h"
+#include "core/tangle/virtual_layout.h"
+
+#include <algorithm>
+
+namespace jolly
+{
+
+std::string nameOfGoal(const Tangle&, const Command& command)
+{
+    switch (command.order) {
+        case Order::StandDown:
+            return "stand down";
+        case Order::Recentre:
+            return "recentre";
+        case Order::Reverse:
+            return "reverse";
+        case Order::Keep:
+            return "keep the recording";
+    }
+    return {};
+}
+
+std::string explainGoal(const Tangle& tangle, const Command& command, const Lead&)
+{
+    switch (command.order) {
+        case Order::StandDown:
+            return "stands down when it is pressed";
+        case Order::Recentre:
+            return "lets all that is kept for " + nameInFull(tangle, command.axis) +
+                   " begin anew when it is pressed";
+        case Order::Reverse:
+            return "turns " + nameInFull(tangle, command.axis) +
+                   " round when it is pressed, and back with the next press or the flight's end";
+        case Order::Keep:
+            return "keeps the flight recorder's last minutes when it is pressed";
+    }
+    return {};
+}
+
+void checkGoal(const Tangle& tangle, const Command& command, std::optional<ControlKind> from,
+               const GoalComplaint& complain)
+{
+    checkPress(from, "an order", complain);
+    if (!isAboutAxis(command.order)) return;
+    const auto& axis = command.axis;
+    if (const auto* device = findDevice(tangle, axis.device);
+        device && axis.control.kind == ControlKind::Axis) {
+        const auto layout = layoutOf(*device);
+        if (std::ranges::find(layout, axis.control, &VirtualSlot::control) != layout.end()) return;
+    }
+    complain("",
+             " gives an order about " + toText(axis.control) + " of \"" + axis.device +
+                 "\", which is no virtual axis",
+             "Name an axis of a virtual device.", "");
+}
+
+void compileGoal(const Command& command, GoalSink& sink)
+{
+    switch (command.order) {
+        case Order::StandDown:
+            return sink.order(Deed::StandDown);
+        case Order::Recentre:
+            return sink.orderAxis(Deed::Recentre, command.axis);
+        case Order::Reverse:
+            return sink.orderAxis(Deed::Reverse, command.axis);
+        case Order::Keep:
+            return sink.order(Deed::Keep);
+    }
+}
+
+}  // namespace jolly

@@ -227,12 +227,14 @@ class ControllerLayout
     bool placeButtonsIn(QRect room, int dot)
     {
         const int each = dot + kDotSpace;
-        const int inARow = (room.width() + kDotSpace) / each;
+        const int most = (room.width() + kDotSpace) / each;
         const int count = static_cast<int>(m_parts.buttons.size());
-        if (count == 0 || inARow < 2) return false;
-        const int height = (count + inARow - 1) / inARow * each - kDotSpace;
+        if (count == 0 || most < 2) return false;
+        const int rows = (count + most - 1) / most;
+        const int height = rows * each - kDotSpace;
         if (height > kDial) return false;
-        Flow flow(room.left(), room.top() + (kDial - height) / 2, room.width());
+        const int inARow = (count + rows - 1) / rows;  // as many in each row
+        Flow flow(room.left(), room.top() + (kDial - height) / 2, inARow * each);
         flow.setSpace(kDotSpace);
         for (const int i : m_parts.buttons) add(Shape::Button, {i}, flow.place(dot, dot));
         return true;

@@ -215,14 +215,20 @@ TEST_F(RecorderStory, ForgetsWhatIsOlderThanItsMinutes)
     EXPECT_TRUE(hasNone(replayed()));
 }
 
-/// Two hours at 400 moves a second, as its thread takes them.
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__)
+constexpr int kLongFlight = 1000;  // a step takes fifty times as long
+#else
+constexpr int kLongFlight = 7200;
+#endif
+
+/// Two hours, in seconds, at 400 moves a second, as its thread takes them.
 TEST_F(RecorderStory, KeepsItsBoundsForHours)
 {
     constexpr RecorderLimits kUsual;
     addStrand(tangle, kX, axis(1));
     flyRecorded();
     world.record(false);
-    for (int i = 0; i < 2 * 3600 * 400; ++i) {
+    for (int i = 0; i < kLongFlight * 400; ++i) {
         move(kX, (i * 37) % 2000 - 1000);
         world.setNow(world.now() + std::chrono::microseconds(2500));
         if (i % 2000 == 0) recorder.drain();

@@ -3,12 +3,14 @@
 #include "app/listen/listen_field.h"
 #include "app/models/attempt.h"
 #include "app/strands/stage_editor.h"
+#include "app/strands/step_words.h"
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
 #include "core/layers/family_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/goal_edit.h"
+#include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 
 #include <QContextMenuEvent>

@@ -18,8 +18,8 @@ constexpr double kCorner = 6;
 /// How many of the controls a straight line runs over.
 int crossings(const std::vector<QRectF>& others, QPointF from, QPointF to)
 {
-    const auto [left, right] = std::minmax(from.x(), to.x());
-    const auto [top, bottom] = std::minmax(from.y(), to.y());
+    const auto [left, right] = std::minmax({from.x(), to.x()});
+    const auto [top, bottom] = std::minmax({from.y(), to.y()});
     return static_cast<int>(std::ranges::count_if(others, [&, l = left, r = right, t = top,
                                                            b = bottom](const QRectF& other) {
         const auto inside = other.adjusted(kInside, kInside, -kInside, -kInside);

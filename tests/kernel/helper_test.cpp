@@ -195,7 +195,7 @@ TEST_F(HelperFlight, NobodyElseListsOrOpensItAndWeReadOn)
 TEST_F(HelperFlight, PluggedInAgainItIsOursFromTheFirstMoment)
 {
     flyAlone();
-    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    ASSERT_TRUE(turns(closed)) << whatPilotReads() << engine->text();
     Program game(asPilot({reader}));
     ASSERT_TRUE(game.prints("Jolly 1: 8 axes")) << game.text();
     stick.reset();
@@ -209,7 +209,7 @@ TEST_F(HelperFlight, PluggedInAgainItIsOursFromTheFirstMoment)
 TEST_F(HelperFlight, AKilledEngineGivesEverythingBack)
 {
     flyAlone();
-    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    ASSERT_TRUE(turns(closed)) << whatPilotReads() << engine->text();
     engine->signal(SIGKILL);
     EXPECT_TRUE(turns(readable)) << whatPilotReads();
 }
@@ -217,7 +217,7 @@ TEST_F(HelperFlight, AKilledEngineGivesEverythingBack)
 TEST_F(HelperFlight, AKilledHelperGivesEverythingBackAndTheEngineSaysSo)
 {
     flyAlone();
-    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    ASSERT_TRUE(turns(closed)) << whatPilotReads() << engine->text();
     ASSERT_EQ(Program({"pkill", "-KILL", "-f", "libexec/jolly-tangle-helper"}).end(), 0)
         << "both of its processes at once";
     EXPECT_TRUE(turns(readable)) << whatPilotReads();
@@ -231,7 +231,7 @@ TEST_F(HelperFlight, WithOneOfItsProcessesKilledTheOtherGivesEverythingBack)
 {
     for (const std::string which : {"-n", "-o"}) {
         flyAlone();
-        ASSERT_TRUE(turns(closed)) << whatPilotReads();
+        ASSERT_TRUE(turns(closed)) << whatPilotReads() << engine->text();
         ASSERT_EQ(Program({"pkill", "-KILL", which, "-f", "libexec/jolly-tangle-helper"}).end(), 0);
         EXPECT_TRUE(turns(readable)) << which << ": " << whatPilotReads();
         Flight::TearDown();
@@ -242,7 +242,7 @@ TEST_F(HelperFlight, WithOneOfItsProcessesKilledTheOtherGivesEverythingBack)
 TEST_F(HelperFlight, KilledWhileItGivesBackTheNextOneEndsThat)
 {
     flyAlone();
-    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    ASSERT_TRUE(turns(closed)) << whatPilotReads() << engine->text();
     const fs::path kept = "/run/jolly-kept-rules";
     fs::create_directory(kept);
     for (const auto& file : {kRules, kClosing}) fs::copy(file, kept / file.filename());
@@ -291,7 +291,7 @@ TEST_F(HelperFlight, ATwinThatTellsTheSameSerialNumberStaysOpen)
 TEST_F(HelperFlight, WhoIsNotAtTheScreenIsRefusedAndHoldsIt)
 {
     flyAlone({});  // root's engine, but the bus is asked as a stranger below
-    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    ASSERT_TRUE(turns(closed)) << whatPilotReads() << engine->text();
     Program stranger({"setpriv", "--reuid=1001", "--regid=1001", "--clear-groups", "dbus-send",
                       "--system", "--print-reply", "--reply-timeout=120000",
                       "--dest=org.jollytangle.Helper", "/org/jollytangle/Helper",
@@ -306,7 +306,7 @@ TEST_F(HelperFlight, WhoIsNotAtTheScreenIsRefusedAndHoldsIt)
 TEST_F(HelperFlight, TheHelperEndsWhenNobodyNeedsIt)
 {
     flyAlone();
-    ASSERT_TRUE(turns(closed)) << whatPilotReads();
+    ASSERT_TRUE(turns(closed)) << whatPilotReads() << engine->text();
     const std::vector<std::string> isThere = {"pgrep", "-f", "libexec/jolly-tangle-helper"};
     pause(25);
     EXPECT_EQ(Program(isThere).end(), 0) << "it is needed";

@@ -76,7 +76,6 @@ bool hasTwin(udev* context, const KeptDevice& device)
     const UdevEnumerate list(udev_enumerate_new(context));
     udev_enumerate_add_match_subsystem(list.get(), "input");
     udev_enumerate_add_match_sysname(list.get(), "input*");
-    udev_enumerate_add_match_sysattr(list.get(), "uniq", device.uniq.c_str());
     udev_enumerate_scan_devices(list.get());
     udev_list_entry* entry = nullptr;
     udev_list_entry_foreach(entry, udev_enumerate_get_list_entry(list.get()))
@@ -91,7 +90,6 @@ bool hasTwin(udev* context, const KeptDevice& device)
 KeptDevice describe(udev* context, udev_device* node)
 {
     auto device = identityOf(inputOf(node));
-    device.hid = hidOf(node);
     device.sharesSerial = hasTwin(context, device);
     return device;
 }

@@ -9,6 +9,8 @@
 #include <sys/eventfd.h>
 
 #include <atomic>
+#include <map>
+#include <mutex>
 #include <optional>
 
 namespace jolly
@@ -23,6 +25,7 @@ constexpr const char* kHelperInterface = "org.jollytangle.Helper1";
 constexpr const char* kGone =
     "type='signal',sender='org.freedesktop.DBus',interface='org.freedesktop.DBus',"
     "member='NameOwnerChanged',arg0='org.jollytangle.Helper',arg2=''";
+constexpr const char* kNoReply = "org.freedesktop.DBus.Error.NoReply";
 /// The helper may have to ask a person, and waits longer than that for nobody.
 constexpr auto kPatience = std::chrono::minutes(3);
 
@@ -52,72 +55,128 @@ class HelperClient::Bus
 {
  public:
     explicit Bus(HelperClient& client)
-        : m_connection(sdbus::createSystemBusConnection()),
+        : m_client(client),
+          m_connection(sdbus::createSystemBusConnection()),
           m_proxy(sdbus::createProxy(*m_connection, kHelperName, kHelperObject))
     {
-        m_gone = m_connection->addMatch(kGone, [this, &client](sdbus::Message&) {
-            if (m_isKeeping.exchange(false)) lose(client);
+        m_gone = m_connection->addMatch(kGone, [this](sdbus::Message&) {
+            if (m_isKeeping.exchange(false)) lose();
         });
-        m_thread.emplace(*m_connection, [this, &client] {
+        m_thread.emplace(*m_connection, [this] {
             m_isDead = true;
             const bool wasKeeping = m_isKeeping.exchange(false);
-            for (int left = m_asked.exchange(0); left > 0; --left)
-                client.tell({.kind = HelperNews::Kind::Kept, .done = noHelper("the bus is gone")});
+            for (auto& [number, asked] : takeAll())
+                m_client.tell({asked.kind, noHelper("the bus is gone"), asked.node, {}});
             if (wasKeeping)
-                client.tell({.kind = HelperNews::Kind::Lost, .done = noHelper("the bus is gone")});
+                m_client.tell(
+                    {.kind = HelperNews::Kind::Lost, .done = noHelper("the bus is gone")});
         });
     }
 
     [[nodiscard]] bool isDead() const noexcept { return m_isDead; }
 
-    void keep(HelperClient& client, const std::vector<int>& nodes)
+    void keep(const std::vector<int>& nodes)
     {
-        const std::vector<sdbus::UnixFd> fds(nodes.begin(), nodes.end());
-        ++m_asked;
-        m_proxy->callMethodAsync("Keep")
-            .onInterface(kHelperInterface)
-            .withTimeout(kPatience)
-            .withArguments(fds)
-            .uponReplyInvoke([this, &client, isAny = !nodes.empty()](const sdbus::Error* error) {
-                if (m_asked == 0) return;  // the bus died, and that was told
-                --m_asked;
-                m_isKeeping = isAny && !error;
-                client.tell({.kind = HelperNews::Kind::Kept, .done = doneOf(error)});
-            });
+        ask({.kind = HelperNews::Kind::Kept, .nodes = {nodes.begin(), nodes.end()}});
     }
 
-    void open(HelperClient& client, const std::string& node)
-    {
-        m_proxy->callMethodAsync("Open")
-            .onInterface(kHelperInterface)
-            .withTimeout(kPatience)
-            .withArguments(node)
-            .uponReplyInvoke([&client, node](const sdbus::Error* error, const sdbus::UnixFd& fd) {
-                UniqueFd ours(error ? -1 : fcntl(fd.get(), F_DUPFD_CLOEXEC, 0));
-                client.tell({HelperNews::Kind::Opened, doneOf(error), node, std::move(ours)});
-            });
-    }
+    void open(const std::string& node) { ask({.kind = HelperNews::Kind::Opened, .node = node}); }
 
  private:
+    /// What was asked and has no answer yet.
+    struct Asked {
+        HelperNews::Kind kind;
+        std::vector<sdbus::UnixFd> nodes{};  ///< to keep
+        std::string node{};                  ///< to open
+        bool isAgain = false;
+    };
+
+    /// Every call is answered once, by whoever takes its number: the helper's reply, the death of
+    /// the bus, or, where it throws, whoever asked.
+    void ask(Asked asked)
+    {
+        const int number = m_nextNumber++;
+        {
+            const std::scoped_lock lock(m_mutex);
+            m_asked.emplace(number, asked);
+        }
+        try {
+            call(number, asked);
+        } catch (const sdbus::Error&) {
+            if (take(number)) throw;
+        }
+    }
+
+    void call(int number, const Asked& asked)
+    {
+        if (asked.kind == HelperNews::Kind::Kept)
+            m_proxy->callMethodAsync("Keep")
+                .onInterface(kHelperInterface)
+                .withTimeout(kPatience)
+                .withArguments(asked.nodes)
+                .uponReplyInvoke(
+                    [=, this](const sdbus::Error* error) { answer(number, error, -1); });
+        else
+            m_proxy->callMethodAsync("Open")
+                .onInterface(kHelperInterface)
+                .withTimeout(kPatience)
+                .withArguments(asked.node)
+                .uponReplyInvoke([=, this](const sdbus::Error* error, const sdbus::UnixFd& fd) {
+                    answer(number, error, fd.get());
+                });
+    }
+
+    /// A call that came just when the helper ended is lost with it, and goes to the next one.
+    void answer(int number, const sdbus::Error* error, int fd)
+    {
+        auto asked = take(number);
+        if (!asked) return;
+        if (error && error->getName() == kNoReply && !std::exchange(asked->isAgain, true)) {
+            try {
+                return ask(*asked);
+            } catch (const sdbus::Error&) {  // then it is told as what it is
+            }
+        }
+        if (asked->kind == HelperNews::Kind::Kept) m_isKeeping = !asked->nodes.empty() && !error;
+        UniqueFd ours(error || fd < 0 ? -1 : fcntl(fd, F_DUPFD_CLOEXEC, 0));
+        m_client.tell({asked->kind, doneOf(error), asked->node, std::move(ours)});
+    }
+
+    [[nodiscard]] std::optional<Asked> take(int number)
+    {
+        const std::scoped_lock lock(m_mutex);
+        auto taken = m_asked.extract(number);
+        return taken ? std::optional(std::move(taken.mapped())) : std::nullopt;
+    }
+
+    [[nodiscard]] std::map<int, Asked> takeAll()
+    {
+        const std::scoped_lock lock(m_mutex);
+        return std::exchange(m_asked, {});
+    }
+
     /// Calls it once more: a new helper gives back whatever a killed one left.
-    void lose(HelperClient& client)
+    void lose()
     {
         m_proxy->callMethodAsync("Keep")
             .onInterface(kHelperInterface)
             .withArguments(std::vector<sdbus::UnixFd>{})
             .uponReplyInvoke([](const sdbus::Error*) {});
-        client.tell({.kind = HelperNews::Kind::Lost,
-                     .done = fail(Failure::Code::NotThere,
-                                  "The helper ended; everybody may open the controllers again.",
-                                  "Stand down and go live to keep them alone again.")});
+        m_client.tell({.kind = HelperNews::Kind::Lost,
+                       .done = fail(Failure::Code::NotThere,
+                                    "The helper ended; everybody may open the controllers again.",
+                                    "Stand down and go live to keep them alone again.")});
     }
 
+    HelperClient& m_client;
     std::unique_ptr<sdbus::IConnection> m_connection;
     std::unique_ptr<sdbus::IProxy> m_proxy;
     sdbus::Slot m_gone;
     std::atomic<bool> m_isKeeping = false;
     std::atomic<bool> m_isDead = false;
-    std::atomic<int> m_asked = 0;  ///< calls of Keep without an answer
+    std::mutex m_mutex;  ///< of m_asked
+    std::map<int, Asked> m_asked;
+    std::atomic<int> m_nextNumber = 0;
     std::optional<BusThread> m_thread;
 };
 
@@ -190,13 +249,13 @@ void HelperClient::keepNow(const std::vector<int>& nodes)
                                   "No more than 16 controllers can be kept alone; none is.",
                                   "Only hold some of them.")});
     const bool isNothing = nodes.empty() && !m_bus;
-    const auto done = isNothing ? Fallible{} : ask([&] { m_bus->keep(*this, nodes); });
+    const auto done = isNothing ? Fallible{} : ask([&] { m_bus->keep(nodes); });
     if (isNothing || !done) tell({.kind = HelperNews::Kind::Kept, .done = done});
 }
 
 void HelperClient::openNow(const std::string& node)
 {
-    if (const auto done = ask([&] { m_bus->open(*this, node); }); !done)
+    if (const auto done = ask([&] { m_bus->open(node); }); !done)
         tell({.kind = HelperNews::Kind::Opened, .done = done, .node = node});
 }
 

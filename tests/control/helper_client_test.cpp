@@ -6,12 +6,15 @@
 #include <fcntl.h>
 #include <gmock/gmock.h>
 #include <poll.h>
+#include <sdbus-c++/sdbus-c++.h>
 #include <sys/socket.h>
 #include <sys/un.h>
 #include <unistd.h>
 
 #include <cstdlib>
 #include <filesystem>
+#include <future>
+#include <optional>
 #include <thread>
 
 namespace jolly
@@ -21,14 +24,24 @@ namespace
 
 using testing::HasSubstr;
 
-/// Waits for the next news.
+/// Waits until so much news has come in all, which may come at once or one by one.
+std::vector<HelperNews> hear(HelperClient& client, std::size_t count)
+{
+    std::vector<HelperNews> heard;
+    while (heard.size() < count) {
+        pollfd watched{client.fd(), POLLIN, 0};
+        if (poll(&watched, 1, 60'000) != 1) break;
+        for (auto& news : client.news()) heard.push_back(std::move(news));
+    }
+    EXPECT_EQ(heard.size(), count);
+    heard.resize(count);
+    return heard;
+}
+
+/// Waits for the one news that is due.
 HelperNews next(HelperClient& client)
 {
-    pollfd watched{client.fd(), POLLIN, 0};
-    if (poll(&watched, 1, 60'000) != 1) return {.done = fail(Failure::Code::Busy, "silence", "")};
-    auto news = client.news();
-    EXPECT_EQ(news.size(), 1U);
-    return std::move(news.front());
+    return std::move(hear(client, 1).front());
 }
 
 /// The session bus of the tests stands for the system bus; no helper is installed on it.
@@ -78,7 +91,11 @@ TEST_F(HelperClientTest, WhoAsksDoesNotWaitForABusThatDoesNotAnswer)
     EXPECT_TRUE(taken.isOpen());
     std::filesystem::remove(path);
     ::shutdown(taken.get(), SHUT_RDWR);
-    EXPECT_FALSE(next(client).done);
+    const auto refused = hear(client, 2);
+    EXPECT_EQ(refused[0].kind, HelperNews::Kind::Kept);
+    EXPECT_FALSE(refused[0].done);
+    EXPECT_EQ(refused[1].kind, HelperNews::Kind::Opened);
+    EXPECT_FALSE(refused[1].done);
 }
 
 TEST_F(HelperClientTest, WithoutASystemBusThatIsSaid)
@@ -119,6 +136,57 @@ TEST_F(HelperClientTest, WhenTheSystemBusDiesTheProgramLivesAndTheNextBusIsAsked
         std::this_thread::sleep_for(std::chrono::milliseconds(50));
         bus.begin();
     }
+}
+
+/// A helper that takes calls of Keep and answers when it is told to.
+class SlowHelper
+{
+ public:
+    SlowHelper()
+        : m_connection(sdbus::createSessionBusConnection()),
+          m_object(sdbus::createObject(*m_connection, "/org/jollytangle/Helper"))
+    {
+        m_object->registerMethod("Keep")
+            .onInterface("org.jollytangle.Helper1")
+            .implementedAs([this](sdbus::Result<>&& call, const std::vector<sdbus::UnixFd>& nodes) {
+                m_call.emplace(std::move(call));
+                m_asked.set_value(nodes.size());
+            });
+        m_object->finishRegistration();
+        m_connection->enterEventLoopAsync();
+    }
+    void begin() { m_connection->requestName("org.jollytangle.Helper"); }
+    void end() { m_connection->releaseName("org.jollytangle.Helper"); }
+    void answer() { m_call->returnResults(); }
+    /// How many nodes it was asked to keep, when it was.
+    std::size_t asked()
+    {
+        auto asked = m_asked.get_future();
+        return asked.wait_for(std::chrono::minutes(1)) == std::future_status::ready ? asked.get()
+                                                                                    : 0;
+    }
+
+ private:
+    std::promise<std::size_t> m_asked;
+    std::unique_ptr<sdbus::IConnection> m_connection;
+    std::unique_ptr<sdbus::IObject> m_object;
+    std::optional<sdbus::Result<>> m_call;  ///< it goes before its connection
+};
+
+TEST_F(HelperClientTest, ACallThatCameWhileTheHelperEndedGoesToTheNextOne)
+{
+    auto ending = std::make_unique<SlowHelper>();
+    ending->begin();
+    HelperClient client;
+    client.keep({node.get(), node.get()});
+    EXPECT_EQ(ending->asked(), 2U);
+    SlowHelper following;
+    ending->end();
+    following.begin();
+    ending.reset();
+    EXPECT_EQ(following.asked(), 2U);
+    following.answer();
+    EXPECT_TRUE(next(client).done);
 }
 
 }  // namespace

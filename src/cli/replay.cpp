@@ -156,7 +156,7 @@ ExitCode replayRecording(const Tangle& tangle, const std::string& file)
     FlightPlayer player(*recording, tangle, [&](Time time, const Change& change) {
         if (printer) printer->print(inSeconds(time), change);
     });
-    printer = std::make_unique<ChangePrinter>(tangle, player.player().machine());
+    printer = std::make_unique<ChangePrinter>(tangle, player.machine());
     Time last = recording->first();
     const auto done = recording->forEach(
         0, [&](const Standing& standing) { player.begin(standing, last); },

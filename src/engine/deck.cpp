@@ -34,74 +34,44 @@ std::vector<std::size_t> panicKeysOf(const ControllerDescription& description)
 
 }  // namespace
 
+PresentController DeckController::info() const
+{
+    return {seat->description, seat->rig, hold, isOursAlone, firstSlot};
+}
+
 bool DeckController::isPanicChord() const noexcept
 {
     return !panicKeys.empty() &&
-           std::ranges::all_of(panicKeys, [this](auto key) { return state[key].x != 0; });
+           std::ranges::all_of(panicKeys, [this](auto key) { return seat->state[key].x != 0; });
 }
 
-bool DeckController::hasPress(const Machine& machine) const noexcept
+bool DeckController::hasPress(const Plan& plan) const noexcept
 {
-    for (std::size_t i = 0; i < state.size(); ++i) {
-        if (info.description.controls[i].kind != ControlKind::Button || state[i].x == 0) continue;
-        if (inputOf[i] == kUnbound) return true;
-        const auto& control = machine.plan().inputs[static_cast<std::uint32_t>(inputOf[i])].control;
-        if (springsBack(control.buttonKind)) return true;
+    for (std::size_t i = 0; i < seat->state.size(); ++i) {
+        const bool isButton = seat->description.controls[i].kind == ControlKind::Button;
+        if (!isButton || seat->state[i].x == 0) continue;
+        const auto input = seat->inputOf[i];
+        if (input == SeatedController::kUnbound ||
+            springsBack(plan.inputs[static_cast<std::uint32_t>(input)].control.buttonKind))
+            return true;
     }
     return false;
 }
 
-std::vector<std::uint32_t> DeckController::inputs() const
+void Deck::add(SeatedController& seat)
 {
-    std::vector<std::uint32_t> bound;
-    for (const auto input : inputOf) {
-        if (input != kUnbound) bound.push_back(static_cast<std::uint32_t>(input));
-    }
-    return bound;
-}
-
-void Deck::add(Handle handle, const ControllerDescription& description,
-               std::span<const Counts> state)
-{
-    DeckController controller;
-    controller.handle = handle;
-    controller.info.description = description;
-    controller.state.assign(state.begin(), state.end());
-    controller.inputOf.assign(state.size(), DeckController::kUnbound);
-    controller.panicKeys = panicKeysOf(description);
-    controller.hasFineWheel = placeOf(description, {EventType::Rel, REL_WHEEL_HI_RES}).has_value();
-    controller.hasFineTilt = placeOf(description, {EventType::Rel, REL_HWHEEL_HI_RES}).has_value();
-    m_controllers.push_back(std::move(controller));
+    const auto has = [&](std::uint16_t code) {
+        return placeOf(seat.description, {EventType::Rel, code}).has_value();
+    };
+    m_controllers.push_back({.seat = &seat,
+                             .panicKeys = panicKeysOf(seat.description),
+                             .hasFineWheel = has(REL_WHEEL_HI_RES),
+                             .hasFineTilt = has(REL_HWHEEL_HI_RES)});
 }
 
 void Deck::remove(Handle handle)
 {
-    std::erase_if(m_controllers, [handle](const auto& c) { return c.handle == handle; });
-}
-
-std::vector<Binding::Turn> Deck::bind(const WovenTangle& woven, bool isFlying)
-{
-    std::vector<PresentIdentity> present;
-    for (const auto& controller : m_controllers)
-        present.push_back({controller.handle, controller.info.description.identity});
-    return m_binding.bind(woven.tangle.rig, present, isFlying);
-}
-
-void Deck::place(const WovenTangle& woven)
-{
-    for (auto& controller : m_controllers) {
-        controller.info.rig = m_binding.rigOf(controller.handle);
-        const auto& controls = controller.info.description.controls;
-        for (std::size_t i = 0; i < controls.size(); ++i) {
-            controller.inputOf[i] = DeckController::kUnbound;
-            if (controller.info.rig == Match::kUnknown) continue;
-            const auto input = woven.machine.plan().inputOf(
-                static_cast<std::size_t>(controller.info.rig), controls[i].code);
-            if (!input || woven.machine.plan().inputs[*input].control.kind != controls[i].kind)
-                continue;
-            controller.inputOf[i] = static_cast<std::int32_t>(*input);
-        }
-    }
+    std::erase_if(m_controllers, [handle](const auto& c) { return c.handle() == handle; });
 }
 
 std::vector<SlotMeaning> Deck::layOut(const Plan& plan)
@@ -109,9 +79,9 @@ std::vector<SlotMeaning> Deck::layOut(const Plan& plan)
     std::vector<SlotMeaning> slots;
     for (const auto& output : plan.outputs) slots.emplace_back(output.place);
     for (auto& controller : m_controllers) {
-        controller.info.firstSlot = static_cast<std::uint32_t>(slots.size());
-        for (std::uint32_t i = 0; i < controller.state.size(); ++i)
-            slots.emplace_back(std::pair(controller.handle, i));
+        controller.firstSlot = static_cast<std::uint32_t>(slots.size());
+        for (std::uint32_t i = 0; i < controller.seat->state.size(); ++i)
+            slots.emplace_back(std::pair(controller.handle(), i));
     }
     return slots;
 }

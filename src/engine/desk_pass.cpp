@@ -126,17 +126,17 @@ void DeskPass::passTurn(Device& device, const DeckController& controller, std::u
 }
 
 void DeskPass::pass(const DeckController& controller, std::span<const RawMove> moves,
-                    const Machine& machine) noexcept
+                    const Plan& plan) noexcept
 {
-    const auto kind = controller.info.description.kind;
+    const auto kind = controller.kind();
     auto& device = deviceFor(kind);
     if (!isDesk(kind) || device.readyAt == Time::max()) return;
     for (const auto& move : moves) {
-        const auto code = controller.info.description.controls[move.control].code;
-        const auto input = controller.inputOf[move.control];
-        const bool isMapped = input != DeckController::kUnbound &&
-                              machine.plan().inputs[static_cast<std::uint32_t>(input)].isUsed();
-        const Press key{controller.handle, slotAt(device.slotOfKey, code.code)};
+        const auto code = controller.seat->description.controls[move.control].code;
+        const auto input = controller.seat->inputOf[move.control];
+        const bool isMapped = input != SeatedController::kUnbound &&
+                              plan.inputs[static_cast<std::uint32_t>(input)].isUsed();
+        const Press key{controller.handle(), slotAt(device.slotOfKey, code.code)};
         if (code.type == EventType::Key && move.raw == 0) release(device, key);
         if (code.type == EventType::Key && move.raw != 0 && !isMapped) press(device, key);
         if (code.type == EventType::Rel && !isMapped)
@@ -147,10 +147,10 @@ void DeskPass::pass(const DeckController& controller, std::span<const RawMove> m
 
 void DeskPass::letGo(const DeckController& controller) noexcept
 {
-    const auto kind = controller.info.description.kind;
+    const auto kind = controller.kind();
     if (!isDesk(kind)) return;
     auto& device = deviceFor(kind);
-    const auto isOurs = [&](const Press& press) { return press.controller == controller.handle; };
+    const auto isOurs = [&](const Press& press) { return press.controller == controller.handle(); };
     for (auto press = std::ranges::find_if(device.presses, isOurs); press != device.presses.end();
          press = std::ranges::find_if(device.presses, isOurs))
         release(device, *press);

@@ -39,7 +39,7 @@ class DeskPass
 
     /// Passes on what `machine` has no strand for. RT-safe.
     void pass(const DeckController& controller, std::span<const RawMove> moves,
-              const Machine& machine) noexcept;
+              const Plan& plan) noexcept;
 
     /// A controller is not held any more, or gone: what was passed on for it is let go.
     void letGo(const DeckController& controller) noexcept;

@@ -21,7 +21,7 @@ using Kind = Happening::Kind;
 
 std::string heldPath(const DeckController& controller)
 {
-    return "/held/" + controller.info.description.identity.phys;
+    return "/held/" + controller.seat->description.identity.phys;
 }
 
 }  // namespace
@@ -30,9 +30,9 @@ Engine::Engine(World& world, LiveBlock& live, StatusBoard& board)
     : m_world(world),
       m_live(live),
       m_board(board),
+      m_session(std::make_unique<WovenTangle>(Tangle{}), *this),
       m_fleet(world),
-      m_desk(world),
-      m_woven(std::make_unique<WovenTangle>(Tangle{}))
+      m_desk(world)
 {
     publish();
 }
@@ -40,17 +40,17 @@ Engine::Engine(World& world, LiveBlock& live, StatusBoard& board)
 void Engine::step(Time deadline)
 {
     const auto own = std::min(m_fleet.nextDeadline(), m_holdAgain);
-    const auto tick = m_woven->machine.nextTick();
+    const auto tick = m_session.machine().nextTick();
     const auto hand = m_hand.nextAt();
     m_world.wait(std::min({deadline, own, tick, hand}), *this);
     if (hand != Time::max() && m_world.now() >= hand) runHand(m_world.now());
     if (tick != Time::max()) {
         runMotion();
-        if (m_dropped.hasNews(m_woven->machine, m_world.now())) tellDropped();
+        if (m_dropped.hasNews(m_session.machine(), m_world.now())) tellDropped();
     }
     if (m_isPanic) giveUp();
-    if (m_woven->machine.takeStandDown()) standDown();
-    if (m_woven->machine.takeKeep()) keepRecording();
+    if (m_session.machine().takeStandDown()) standDown();
+    if (m_session.machine().takeKeep()) keepRecording();
     if (m_wantsHold) holdWhatIsFree();
     if (own != Time::max() || m_fleet.hasLosses()) keepHouse(m_world.now());
     if (m_isStale) publish();
@@ -60,11 +60,10 @@ void Engine::step(Time deadline)
 void Engine::runMotion() noexcept
 {
     const auto now = m_world.now();
-    if (now < m_woven->machine.nextTick()) return;
+    if (now < m_session.machine().nextTick()) return;
     m_live.begin();
     m_live.record(Kind::Tick, 0, 0, now);
-    m_woven->machine.tick(now);
-    flush(now);
+    m_session.tick(now);
     m_live.end();
 }
 
@@ -81,21 +80,18 @@ std::unique_ptr<WovenTangle> Engine::take(std::unique_ptr<WovenTangle> woven)
     endLearning();
     const auto now = m_world.now();
     m_live.record(Kind::Tangle, woven->number, 0, now);
-    loseTurned(m_deck.bind(*woven, isLive()), now);
-    std::swap(m_woven, woven);
-    placeDeck();
-    for (const auto& controller : m_deck.controllers()) prime(controller);
-    m_woven->machine.takeOver(woven->machine, now);
-    m_hand.goOn(m_woven->machine);
-    m_woven->machine.dropChanges(now);  // the fleet takes the outputs as a whole
+    auto before = m_session.take(std::move(woven), now);
+    setStraight();
+    m_hand.goOn(m_session.plan());
     std::erase_if(m_troubles, [](const auto& t) { return t.first.starts_with("/devices/"); });
     if (isLive()) {
-        for (const auto& problem : m_fleet.refit(*m_woven, m_world.now())) trouble(problem);
+        for (const auto& problem : m_fleet.refit(m_session.woven(), m_world.now()))
+            trouble(problem);
         letAllGo();
         holdWhatIsFree();
     }
     publish();
-    return woven;
+    return before;
 }
 
 Fallible Engine::goLive()
@@ -104,14 +100,13 @@ Fallible Engine::goLive()
     const auto now = m_world.now();
     m_live.record(Kind::Live, 0, 0, now);
     m_hand.clear();
-    m_woven->machine.reset();
-    for (const auto& controller : m_deck.controllers()) prime(controller);
-    m_woven->machine.begin(now);
-    m_woven->machine.dropChanges(now);  // the devices begin with them
-    auto done = m_fleet.launch(*m_woven, m_world.now());
+    m_session.goLive(now);
+    auto done = m_fleet.launch(m_session.woven(), m_world.now());
     trouble(done ? Problem{Severity::Error, kLivePath, "", ""}
                  : Problem{Severity::Error, kLivePath, done.error().sentence, done.error().cure});
     if (!done) {
+        m_session.standDown();
+        m_live.record(Kind::Down, 0, 0, m_world.now());
         publish();
         return done;
     }
@@ -126,6 +121,7 @@ void Engine::standDown()
     if (!isLive()) return;
     m_live.record(Kind::Down, 0, 0, m_world.now());
     letGoByHand();
+    m_session.standDown();
     m_fleet.land(m_world.now());
     letAllGo();
     m_desk.close(m_fleet, m_world.now());
@@ -154,10 +150,10 @@ void Engine::frame(Handle handle, std::span<const RawMove> moves, Time time) noe
         moveOne(*controller, move, now, mark);
         mark = 0;
     }
-    flush(now);
+    frameOver(now);
     m_live.end();
-    if (!DeskPass::isDesk(controller->info.description.kind) || !isLive()) return;
-    if (controller->info.hold == Hold::Held) m_desk.pass(*controller, moves, m_woven->machine);
+    if (!DeskPass::isDesk(controller->kind()) || !isLive()) return;
+    if (controller->hold == Hold::Held) m_desk.pass(*controller, moves, m_session.plan());
     m_isPanic = m_isPanic || controller->isPanicChord();
 }
 
@@ -176,30 +172,29 @@ Instant Engine::hear(Time stamp) noexcept
 void Engine::moveOne(DeckController& controller, const RawMove& move, Instant now,
                      std::uint32_t mark) noexcept
 {
-    const auto& control = controller.info.description.controls[move.control];
-    auto& state = controller.state[move.control];
-    const std::uint32_t slot = controller.info.firstSlot + move.control;
-    if (control.kind == ControlKind::Turner) {
-        state.x = wrapped(state.x, move.raw);
-    } else {
-        (move.isHatY ? state.y : state.x) = move.raw;
-    }
-    m_live.recordMove(slot, move.isHatY ? state.y : state.x, now.heard,
-                      move.isHatY ? kLiveHatY | mark : mark);
-    const auto input = controller.inputOf[move.control];
-    if (input == DeckController::kUnbound) {
-        m_live.move(slot, state, control.valueOf(state).x);
-        return;
-    }
-    auto& machine = m_woven->machine;
-    machine.move(static_cast<std::uint32_t>(input), move.isHatY, move.isHatY ? state.y : state.x,
-                 now);
-    m_live.move(slot, state, machine.inputs().shown(static_cast<std::uint32_t>(input)).x);
+    auto& seat = *controller.seat;
+    const auto& control = seat.description.controls[move.control];
+    const auto& state = seat.state[move.control];
+    const bool isTurner = control.kind == ControlKind::Turner;
+    const auto raw = isTurner ? wrapped(state.x, move.raw) : move.raw;
+    const std::uint32_t slot = controller.firstSlot + move.control;
+    m_live.recordMove(slot, raw, now.heard, move.isHatY ? kLiveHatY | mark : mark);
+    m_session.move(seat, move.control, move.isHatY, raw, now);
+    m_live.move(slot, state, shown(seat, move.control).x);
 }
 
-void Engine::flush(Instant now) noexcept
+/// What the live block shows of a control.
+Value Engine::shown(const SeatedController& seat, std::uint32_t control) const noexcept
 {
-    auto& machine = m_woven->machine;
+    const auto input = seat.inputOf[control];
+    if (input == SeatedController::kUnbound)
+        return seat.description.controls[control].valueOf(seat.state[control]);
+    return m_session.machine().inputs().shown(static_cast<std::uint32_t>(input));
+}
+
+void Engine::frameOver(Instant now) noexcept
+{
+    auto& machine = m_session.machine();
     const auto time = now.heard;
     machine.takeChanges(now, [&](const Change& change) {
         const auto& output = machine.plan().outputs[change.output];
@@ -214,12 +209,12 @@ void Engine::flush(Instant now) noexcept
 
 bool Engine::shouldHold(const DeckController& controller) const
 {
-    if (controller.info.rig == Match::kUnknown) return false;
-    const auto rig = static_cast<std::size_t>(controller.info.rig);
-    return isHeldWhileLive(m_woven->tangle.rig[rig].hiding) &&
-           std::ranges::any_of(controller.inputOf, [this](auto input) {
-               return input != DeckController::kUnbound &&
-                      m_woven->machine.plan().inputs[static_cast<std::uint32_t>(input)].isUsed();
+    if (controller.seat->rig == Match::kUnknown) return false;
+    const auto rig = static_cast<std::size_t>(controller.seat->rig);
+    return isHeldWhileLive(m_session.tangle().rig[rig].hiding) &&
+           std::ranges::any_of(controller.seat->inputOf, [this](auto input) {
+               return input != SeatedController::kUnbound &&
+                      m_session.plan().inputs[static_cast<std::uint32_t>(input)].isUsed();
            });
 }
 
@@ -229,9 +224,9 @@ void Engine::holdWhatIsFree()
     m_holdAgain = Time::max();
     if (!isLive()) return;
     for (auto& controller : m_deck.controllers()) {
-        if (controller.info.hold == Hold::Held || !shouldHold(controller)) continue;
-        m_isStale = m_isStale || controller.info.hold != Hold::Waiting;
-        controller.info.hold = Hold::Waiting;
+        if (controller.hold == Hold::Held || !shouldHold(controller)) continue;
+        m_isStale = m_isStale || controller.hold != Hold::Waiting;
+        controller.hold = Hold::Waiting;
         if (isMoment(controller)) holdOne(controller);
     }
 }
@@ -240,7 +235,7 @@ void Engine::holdWhatIsFree()
 /// another way.
 bool Engine::isMoment(DeckController& controller)
 {
-    const auto kind = controller.info.description.kind;
+    const auto kind = controller.kind();
     if (DeskPass::isDesk(kind)) {
         const auto now = m_world.now();
         if (const auto done = m_desk.open(kind, now); !done) {
@@ -254,7 +249,7 @@ bool Engine::isMoment(DeckController& controller)
             return false;
         }
     }
-    const bool isFree = !controller.hasPress(m_woven->machine);
+    const bool isFree = !controller.hasPress(m_session.plan());
     m_wantsHold = m_wantsHold || !isFree;
     return isFree;
 }
@@ -262,13 +257,13 @@ bool Engine::isMoment(DeckController& controller)
 void Engine::holdOne(DeckController& controller)
 {
     const auto path = heldPath(controller);
-    if (const auto done = m_world.hold(controller.handle); !done) {
+    if (const auto done = m_world.hold(controller.handle()); !done) {
         if (done.error().code == Failure::Code::NotThere) return;  // its going is told next
         trouble({Severity::Warning, path, done.error().sentence, done.error().cure});
         m_holdAgain = std::min(m_holdAgain, m_world.now() + kHoldAgain);
         return;
     }
-    controller.info.hold = Hold::Held;
+    controller.hold = Hold::Held;
     m_isStale = true;
     trouble({Severity::Warning, path, "", ""});
 }
@@ -279,10 +274,10 @@ void Engine::keepAlone()
 {
     std::vector<Handle> wanted;
     for (const auto& controller : m_deck.controllers()) {
-        const auto rig = controller.info.rig;
-        if (controller.info.hold == Hold::Held && rig != Match::kUnknown &&
-            m_woven->tangle.rig[static_cast<std::size_t>(rig)].hiding == Hiding::OursAlone)
-            wanted.push_back(controller.handle);
+        const auto rig = controller.seat->rig;
+        if (controller.hold == Hold::Held && rig != Match::kUnknown &&
+            m_session.tangle().rig[static_cast<std::size_t>(rig)].hiding == Hiding::OursAlone)
+            wanted.push_back(controller.handle());
     }
     for (const auto handle : m_alone) {
         if (isLive() && !m_deck.find(handle)) wanted.push_back(handle);
@@ -296,8 +291,8 @@ void Engine::keepAlone()
 void Engine::keptAlone(std::span<const Handle> controllers, const Fallible& done)
 {
     for (auto& controller : m_deck.controllers())
-        controller.info.isOursAlone =
-            std::ranges::find(controllers, controller.handle) != controllers.end();
+        controller.isOursAlone =
+            std::ranges::find(controllers, controller.handle()) != controllers.end();
     trouble(done
                 ? Problem{.path = kAlonePath, .sentence = {}}
                 : Problem{.severity = Severity::Warning,
@@ -321,8 +316,8 @@ void Engine::letAllGo()
 /// The desk has it again: what was passed on for it is let go, since its releases go there now.
 void Engine::letGoOf(DeckController& controller)
 {
-    if (controller.info.hold == Hold::Held) m_world.letGo(controller.handle);
-    controller.info.hold = Hold::Free;
+    if (controller.hold == Hold::Held) m_world.letGo(controller.handle());
+    controller.hold = Hold::Free;
     m_desk.letGo(controller);
 }
 
@@ -335,18 +330,18 @@ void Engine::publish()
     status->edition = m_live.edition() + 1;
     status->isLive = isLive();
     status->liveSince = m_liveSince;
-    status->tangle = m_woven->tangle.name;
-    status->mark = m_woven->mark;
+    status->tangle = m_session.tangle().name;
+    status->mark = m_session.woven().mark;
     for (const auto& controller : m_deck.controllers())
-        status->controllers.push_back(controller.info);
-    const auto& plan = m_woven->machine.plan();
-    for (std::size_t d = 0; d < m_woven->tangle.devices.size(); ++d) {
+        status->controllers.push_back(controller.info());
+    const auto& plan = m_session.plan();
+    for (std::size_t d = 0; d < m_session.tangle().devices.size(); ++d) {
         status->devices.push_back(
-            {m_woven->tangle.devices[d].id, m_fleet.isThere(d), plan.outputsOfDevice[d].first});
+            {m_session.tangle().devices[d].id, m_fleet.isThere(d), plan.outputsOfDevice[d].first});
     }
     for (const auto& held : m_hand.held()) status->byHand.push_back(held.place);
     status->learned = m_hand.learned();
-    status->doubts = m_deck.doubts();
+    status->doubts = m_session.doubts();
     for (const auto& [path, problem] : m_troubles) status->troubles.push_back(problem);
     m_board.put(std::move(status));
     m_live.begin();

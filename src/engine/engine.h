@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/flight/session.h"
 #include "engine/deck.h"
 #include "engine/desk_pass.h"
 #include "engine/dropped_pulses.h"
@@ -24,7 +25,7 @@ namespace jolly
 ///
 /// One thread runs it; other threads talk to it through an EngineDoor. Between arrivals, departures
 /// and edits, step() neither allocates nor locks.
-class Engine : private WorldListener
+class Engine : private WorldListener, private SessionListener
 {
  public:
     /// How long it waits before it asks again for a controller that another program holds.
@@ -77,7 +78,7 @@ class Engine : private WorldListener
     /// Lets clients know that the end that comes is wanted, and no death.
     void sayEnding() noexcept { m_live.sayEnding(); }
 
-    [[nodiscard]] bool isLive() const noexcept { return m_fleet.isFlying(); }
+    [[nodiscard]] bool isLive() const noexcept { return m_session.isLive(); }
 
     /// Changes whenever the status does.
     [[nodiscard]] std::uint64_t edition() const noexcept { return m_live.edition(); }
@@ -92,9 +93,11 @@ class Engine : private WorldListener
     void lost(Handle, Time) noexcept override;
     void keptAlone(std::span<const Handle>, const Fallible&) override;
     void trouble(const Problem&) override;
+    void frameOver(Instant now) noexcept override;
 
     void moveOne(DeckController& controller, const RawMove& move, Instant now,
                  std::uint32_t mark) noexcept;
+    [[nodiscard]] Value shown(const SeatedController& seat, std::uint32_t control) const noexcept;
     void recordChange(std::uint32_t slot, const PlanOutput& output, Counts raw, Time time) noexcept;
     void recordState(const DeckController& controller, Time time) noexcept;
     void tellLayers(Time time) noexcept;
@@ -103,20 +106,15 @@ class Engine : private WorldListener
     void putByHand(std::uint32_t output, Counts counts, const std::string& client);
     void endLearning();
     void runHand(Time now);
-    void flush(Instant now) noexcept;
     [[nodiscard]] Instant hear(Time stamp) noexcept;
-    void prime(const DeckController& controller);
-    void lose(const DeckController& controller, Time now) noexcept;
-    void loseTurned(std::span<const Binding::Turn> turns, Time now);
-    void bindDeck(Time now);
-    void placeDeck();
+    void deckChanged();
+    void setStraight();
     void letGoOf(DeckController& controller);
     [[nodiscard]] bool shouldHold(const DeckController& controller) const;
     void holdWhatIsFree();
     [[nodiscard]] bool isMoment(DeckController& controller);
     void holdOne(DeckController& controller);
     void runMotion() noexcept;
-    void followLayers() noexcept;
     void tellDropped();
     void keepHouse(Time now);
     void letAllGo();
@@ -128,12 +126,12 @@ class Engine : private WorldListener
     World& m_world;
     LiveWriter m_live;
     StatusBoard& m_board;
+    Session m_session;
     Deck m_deck;
     Fleet m_fleet;
     DeskPass m_desk;
     DroppedPulses m_dropped;
     Hand m_hand;
-    std::unique_ptr<WovenTangle> m_woven;
     std::map<std::string, Problem> m_troubles;  ///< by path
     Time m_liveSince{};
     Time m_holdAgain = Time::max();

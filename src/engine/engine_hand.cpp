@@ -47,9 +47,9 @@ tl::unexpected<Failure> noSuchControl(const Tangle& tangle, const Target& place)
 
 Fallible Engine::holdByHand(const Target& place, Value value, const std::string& client)
 {
-    auto& machine = m_woven->machine;
-    const auto output = Hand::outputOf(machine.plan(), place);
-    if (!output) return noSuchControl(m_woven->tangle, place);
+    const auto& machine = m_session.machine();
+    const auto output = machine.plan().outputOf(place);
+    if (!output) return noSuchControl(m_session.tangle(), place);
     if (!std::isfinite(value.x) || !std::isfinite(value.y))
         return fail(Failure::Code::Unreadable, "A hand cannot hold a control at no number.",
                     "Give a number between -1 and 1.");
@@ -67,15 +67,15 @@ Fallible Engine::holdByHand(const Target& place, Value value, const std::string&
 
 void Engine::putByHand(std::uint32_t output, Counts counts, const std::string& client)
 {
-    auto& machine = m_woven->machine;
+    const auto& machine = m_session.machine();
     const auto now = m_world.now();
     m_live.begin();
     m_live.record(Kind::Hand, output, counts.x, now);
     if (machine.plan().outputs[output].layout.control.kind == ControlKind::Hat)
         m_live.record(Kind::Hand, output, counts.y, now, kLiveHatY);
     const auto held = m_hand.held().size();
-    m_hand.hold(machine, output, counts, client, now);
-    flush(now);
+    m_session.hold(output, counts, now);
+    m_hand.note(machine, output, client);
     m_live.end();
     if (held != m_hand.held().size()) publish();
 }
@@ -101,14 +101,13 @@ void Engine::letGoByHandOf(const std::string& client)
 
 Fallible Engine::letGoByHand(const Target& place)
 {
-    auto& machine = m_woven->machine;
-    const auto output = Hand::outputOf(machine.plan(), place);
-    if (!output) return noSuchControl(m_woven->tangle, place);
+    const auto output = m_session.plan().outputOf(place);
+    if (!output) return noSuchControl(m_session.tangle(), place);
     const auto now = m_world.now();
     m_live.begin();
     m_live.record(Kind::HandOff, *output, 0, now);
-    m_hand.letGo(machine, *output, now);
-    flush(now);
+    m_hand.forget(place);
+    m_session.letGo(*output, now);
     m_live.end();
     publish();
     return {};
@@ -131,8 +130,8 @@ Fallible Engine::learn(const std::vector<Target>& places, const std::string& cli
                     "Go live first.");
     std::vector<std::uint32_t> outputs;
     for (const auto& place : places) {
-        const auto output = Hand::outputOf(m_woven->machine.plan(), place);
-        if (!output) return noSuchControl(m_woven->tangle, place);
+        const auto output = m_session.plan().outputOf(place);
+        if (!output) return noSuchControl(m_session.tangle(), place);
         if (place.control.kind == ControlKind::Turner ||
             (places.size() > 1 && place.control.kind != ControlKind::Button))
             return fail(Failure::Code::Unreadable,
@@ -143,9 +142,9 @@ Fallible Engine::learn(const std::vector<Target>& places, const std::string& cli
     endLearning();
     m_hand.renew(client, m_world.now());
     m_hand.setLearned(places, client);
-    m_fleet.setSolo(m_woven->machine.plan(), outputs);
+    m_fleet.setSolo(m_session.plan(), outputs);
     for (const auto output : outputs)
-        putByHand(output, restOf(m_woven->machine.plan().outputs[output].layout), client);
+        putByHand(output, restOf(m_session.plan().outputs[output].layout), client);
     publish();
     return {};
 }
@@ -156,9 +155,9 @@ Fallible Engine::sweep(SweepWay way)
         return fail(Failure::Code::NotThere, "No sim learns a control now.",
                     "Choose a control first.");
     std::vector<VirtualSlot> parts;
-    const auto& plan = m_woven->machine.plan();
+    const auto& plan = m_session.plan();
     for (const auto& place : m_hand.learned())
-        parts.push_back(plan.outputs[*Hand::outputOf(plan, place)].layout);
+        parts.push_back(plan.outputs[*plan.outputOf(place)].layout);
     const auto now = m_world.now();
     m_hand.renew(m_hand.learner(), now);
     m_hand.beginSweep(sweepOf(parts, way), now);
@@ -173,7 +172,7 @@ void Engine::endLearning()
     m_hand.setLearned({}, {});
     m_hand.beginSweep({}, {});
     for (const auto& place : learned) static_cast<void>(letGoByHand(place));
-    m_fleet.endSolo(m_woven->machine);
+    m_fleet.endSolo(m_session.machine());
     publish();
 }
 
@@ -182,7 +181,7 @@ void Engine::runHand(Time now)
 {
     while (const auto client = m_hand.forsakenBy(now)) letGoByHandOf(*client);
     while (const auto step = m_hand.takeStep(now)) {
-        const auto output = Hand::outputOf(m_woven->machine.plan(), m_hand.learned()[step->part]);
+        const auto output = m_session.plan().outputOf(m_hand.learned()[step->part]);
         if (output) putByHand(*output, step->counts, m_hand.learner());
     }
 }

@@ -45,33 +45,30 @@ tl::unexpected<Failure> notThere(const std::string& what, const std::string& nam
 
 Fallible Engine::flipLayer(const std::string& layer)
 {
-    const auto& layers = m_woven->tangle.layers;
+    const auto& layers = m_session.tangle().layers;
     const auto place = placeOf(layers, layer);
     if (!place || *place >= kMostLayers) return notThere("layer", layer, nameALayer(layers));
     if (*place == 0)
         return fail(Failure::Code::Unreadable, "Base always is engaged.", nameALayer(layers));
-    m_live.record(Happening::Kind::Flip, *place, 0, m_world.now());
-    m_woven->machine.flipLayer(*place);
-    followLayers();
+    const auto now = m_world.now();
+    m_live.record(Happening::Kind::Flip, *place, 0, now);
+    m_live.begin();
+    m_session.flip(*place, now);
+    m_live.end();
     return {};
 }
 
 Fallible Engine::chooseCraft(const std::string& craft)
 {
-    const auto& all = m_woven->tangle.craft;
+    const auto& all = m_session.tangle().craft;
     const auto place = placeOf(all, craft);
     if (!place) return notThere("craft", craft, nameOneOf(std::span(all)));
-    m_live.record(Happening::Kind::Fly, *place, 0, m_world.now());
-    m_woven->machine.chooseCraft(*place);
-    followLayers();
-    return {};
-}
-
-void Engine::followLayers() noexcept
-{
+    const auto now = m_world.now();
+    m_live.record(Happening::Kind::Fly, *place, 0, now);
     m_live.begin();
-    flush(m_world.now());
+    m_session.fly(*place, now);
     m_live.end();
+    return {};
 }
 
 }  // namespace jolly

@@ -23,18 +23,19 @@ void Engine::recordChange(std::uint32_t slot, const PlanOutput& output, Counts r
 /// How the controls of a controller that came stand.
 void Engine::recordState(const DeckController& controller, Time time) noexcept
 {
-    for (std::uint32_t i = 0; i < controller.state.size(); ++i) {
-        const auto slot = controller.info.firstSlot + i;
-        m_live.record(Kind::Stand, slot, controller.state[i].x, time);
-        if (controller.info.description.controls[i].kind == ControlKind::Hat)
-            m_live.record(Kind::Stand, slot, controller.state[i].y, time, kLiveHatY);
+    const auto& seat = *controller.seat;
+    for (std::uint32_t i = 0; i < seat.state.size(); ++i) {
+        const auto slot = controller.firstSlot + i;
+        m_live.record(Kind::Stand, slot, seat.state[i].x, time);
+        if (seat.description.controls[i].kind == ControlKind::Hat)
+            m_live.record(Kind::Stand, slot, seat.state[i].y, time, kLiveHatY);
     }
 }
 
 /// Layers that were engaged or let go, and a craft that was chosen.
 void Engine::tellLayers(Time time) noexcept
 {
-    const auto& machine = m_woven->machine;
+    const auto& machine = m_session.machine();
     const auto engaged = machine.layers().engaged();
     const auto craft = machine.routing().craft();
     m_live.setLayers(engaged, craft);
@@ -63,7 +64,7 @@ void Engine::lost(Handle controller, Time time) noexcept
 /// recorded.
 void Engine::layOut()
 {
-    const auto& machine = m_woven->machine;
+    const auto& machine = m_session.machine();
     const auto now = m_world.now();
     auto slots = m_deck.layOut(machine.plan());
     m_live.begin();
@@ -81,14 +82,9 @@ void Engine::layOut()
         m_live.put(i, raw, machine.meetings().value(i).x);
     }
     for (const auto& controller : m_deck.controllers()) {
-        for (std::uint32_t i = 0; i < controller.state.size(); ++i) {
-            const auto input = controller.inputOf[i];
-            const auto& control = controller.info.description.controls[i];
-            const auto value = input == DeckController::kUnbound
-                                   ? control.valueOf(controller.state[i])
-                                   : machine.inputs().shown(static_cast<std::uint32_t>(input));
-            m_live.put(controller.info.firstSlot + i, controller.state[i], value.x);
-        }
+        const auto& seat = *controller.seat;
+        for (std::uint32_t i = 0; i < seat.state.size(); ++i)
+            m_live.put(controller.firstSlot + i, seat.state[i], shown(seat, i).x);
     }
     m_slots = std::move(slots);
     tellLayers(now);
@@ -98,8 +94,8 @@ void Engine::layOut()
 GameSeats Engine::openAsGame()
 {
     GameSeats all;
-    const auto& plan = m_woven->machine.plan();
-    for (std::size_t d = 0; d < m_woven->tangle.devices.size(); ++d) {
+    const auto& plan = m_session.plan();
+    for (std::size_t d = 0; d < m_session.tangle().devices.size(); ++d) {
         if (!m_fleet.isThere(d)) continue;
         auto reader = m_world.openAsGame(m_fleet.handleOf(d));
         if (!reader) {
@@ -120,11 +116,11 @@ void Engine::putScene()
 {
     auto scene = std::make_shared<Scene>();
     scene->generation = m_live.generation();
-    for (const auto& output : m_woven->machine.plan().outputs)
+    for (const auto& output : m_session.plan().outputs)
         scene->outputs.push_back(output.device == kNoDevice ? Target{} : output.place);
     for (const auto& controller : m_deck.controllers()) {
-        scene->controllers.push_back(controller.info);
-        scene->handles.push_back(controller.handle);
+        scene->controllers.push_back(controller.info());
+        scene->handles.push_back(controller.handle());
     }
     m_board.putScene(std::move(scene));
 }

@@ -22,7 +22,7 @@ void Engine::tellDropped()
 {
     std::erase_if(m_troubles,
                   [](const auto& t) { return t.first.starts_with(DroppedPulses::kPath); });
-    for (const auto& problem : DroppedPulses::of(m_woven->machine)) trouble(problem);
+    for (const auto& problem : DroppedPulses::of(m_session.machine())) trouble(problem);
     m_isStale = true;
 }
 

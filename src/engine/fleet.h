@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/tangle/problem.h"
-#include "engine/woven_tangle.h"
+#include "core/flight/woven_tangle.h"
 #include "ports/world.h"
 
 #include <algorithm>

@@ -6,40 +6,26 @@
 namespace jolly
 {
 
-std::optional<std::uint32_t> Hand::outputOf(const Plan& plan, const Target& place)
+void Hand::note(const Machine& machine, std::uint32_t output, const std::string& client)
 {
-    const auto found = std::ranges::find_if(plan.outputs, [&](const PlanOutput& output) {
-        return output.device != kNoDevice && output.place == place;
-    });
-    if (found == plan.outputs.end()) return std::nullopt;
-    return static_cast<std::uint32_t>(found - plan.outputs.begin());
-}
-
-void Hand::hold(Machine& machine, std::uint32_t output, Counts counts, const std::string& client,
-                Time now)
-{
-    machine.holdByHand(output, counts, now);
     if (!machine.meetings().isByHand(output)) return;  // it was turned, and that is all
     const auto& place = machine.plan().outputs[output].place;
     const auto known = std::ranges::find(m_held, place, &Held::place);
     if (known == m_held.end()) {
-        m_held.push_back({place, counts, client});
+        m_held.push_back({place, client});
     } else {
-        known->counts = counts;
         known->client = client;
     }
 }
 
-void Hand::letGo(Machine& machine, std::uint32_t output, Time now)
+void Hand::forget(const Target& place)
 {
-    const auto& place = machine.plan().outputs[output].place;
     std::erase_if(m_held, [&](const Held& held) { return held.place == place; });
-    machine.letGo(output, now);
 }
 
-void Hand::goOn(const Machine& machine)
+void Hand::goOn(const Plan& plan)
 {
-    std::erase_if(m_held, [&](const Held& held) { return !outputOf(machine.plan(), held.place); });
+    std::erase_if(m_held, [&](const Held& held) { return !plan.outputOf(held.place); });
 }
 
 void Hand::clear()

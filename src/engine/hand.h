@@ -24,22 +24,17 @@ class Hand
 
     struct Held {
         Target place;
-        Counts counts;
         std::string client;
     };
 
-    /// The output of a place; nothing when the plan has none.
-    [[nodiscard]] static std::optional<std::uint32_t> outputOf(const Plan& plan,
-                                                               const Target& place);
+    /// A client has the session hold an output, or let it go.
+    void note(const Machine& machine, std::uint32_t output, const std::string& client);
+    void forget(const Target& place);
 
-    void hold(Machine& machine, std::uint32_t output, Counts counts, const std::string& client,
-              Time now);
-    void letGo(Machine& machine, std::uint32_t output, Time now);
+    /// Another tangle goes on, in which what was held still is, where that exists.
+    void goOn(const Plan& plan);
 
-    /// Another machine goes on, which holds what this one held, where that still exists.
-    void goOn(const Machine& machine);
-
-    /// Forgets all of it; the machine was reset.
+    /// Forgets all of it; everything begins anew.
     void clear();
 
     [[nodiscard]] const std::vector<Held>& held() const noexcept { return m_held; }

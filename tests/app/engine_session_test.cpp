@@ -6,6 +6,7 @@
 
 #include <gtest/gtest.h>
 
+#include <QElapsedTimer>
 #include <QSignalSpy>
 #include <QTest>
 #include <mutex>
@@ -101,6 +102,24 @@ TEST_F(EngineSessionTest, AnEngineThatDoesNotAnswerIsNotTakenForNone)
     session.begin();
     EXPECT_EQ(started, 0);
     EXPECT_EQ(failed.count(), 1);
+}
+
+TEST_F(EngineSessionTest, AStormOfSomebodyElsesTanglesIsLookedAtOnceInAWhileAndToItsEnd)
+{
+    isRunning = true;
+    session.begin();
+    const QSignalSpy told(&session, &EngineSession::statusTold);
+    auto other = smallTangle();
+    QElapsedTimer clock;
+    clock.start();
+    for (int i = 0; i < 300; ++i) {
+        other.name = "Storm " + std::to_string(i);
+        ASSERT_TRUE(LocalLink(local).load(format::writeTangle(other)));
+        session.poll();
+    }
+    EXPECT_GE(told.count(), 1);
+    EXPECT_LE(told.count(), 10 + clock.elapsed() / 100);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return session.status().tangle == "Storm 299"; }, 60'000));
 }
 
 TEST_F(EngineSessionTest, ItIsSeenWhenTheEngineFliesWhatSomebodyElseSent)

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/machine.h"
 #include "core/weave/weave.h"
-#include "random_tangle.h"
+#include "support/random_tangle.h"
 #include "slow_model.h"
 #include "support/how_many.h"
 

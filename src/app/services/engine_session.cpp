@@ -17,6 +17,8 @@ namespace
 {
 
 constexpr int kFrameMs = 16;
+constexpr int kLooks = 8;     ///< at what others change, one after the other
+constexpr int kRestMs = 100;  ///< until one look more is taken
 constexpr int kRetryMs = 25;
 constexpr int kTries = 400;
 constexpr int kBusRetryMs = 1000;
@@ -36,11 +38,19 @@ QString whyRefused(const LoadResult& refused)
 }  // namespace
 
 EngineSession::EngineSession(EngineAccess access, QObject* parent)
-    : QObject(parent), m_access(std::move(access)), m_calls(std::make_unique<Aside>(m_access.way))
+    : QObject(parent),
+      m_access(std::move(access)),
+      m_calls(std::make_unique<Aside>(m_access.way)),
+      m_looksLeft(kLooks)
 {
     m_poll.setInterval(kFrameMs);
     m_poll.setTimerType(Qt::PreciseTimer);
     connect(&m_poll, &QTimer::timeout, this, &EngineSession::poll);
+    m_rest.setInterval(kRestMs);
+    connect(&m_rest, &QTimer::timeout, this, [this] {
+        if (++m_looksLeft == kLooks) m_rest.stop();
+        followOthers();
+    });
     connect(&m_retry, &QTimer::timeout, this, &EngineSession::tryToConnect);
     connect(m_calls.get(), &Aside::late, this, &EngineSession::silent);
     connect(m_calls.get(), &Aside::answered, this, &EngineSession::answered);
@@ -251,12 +261,23 @@ void EngineSession::poll()
     const auto sequence = m_view.sequence();
     if ((!m_link && !m_hasLostBus) || sequence == m_seenSequence) return;
     if (!m_view.read(slotCount(), m_values)) return;
-    if (m_values.edition != m_status.edition && !m_isSending && !m_isFetching) fetchStatus();
+    followOthers();
     if (m_values.generation != m_status.generation) return;  // slots mean something else
     m_seenSequence = m_values.sequence;
     m_view.readEntries(m_nextEntry, m_entries);
     m_moves = movesOf(m_entries);
     Q_EMIT valuesChanged();
+}
+
+/// What other programs change is looked at once in a while when they change it all the time: all
+/// that a window shows follows from it.
+void EngineSession::followOthers()
+{
+    if (m_values.edition == m_status.edition) return;
+    if (m_isSending || m_isFetching || m_looksLeft == 0) return;
+    --m_looksLeft;
+    if (!m_rest.isActive()) m_rest.start();
+    fetchStatus();
 }
 
 void EngineSession::forgetMoves()

@@ -114,6 +114,7 @@ class EngineSession : public QObject
     [[nodiscard]] bool isBusGone(const Failure& failure) const;
     void giveUp(const QString& why);
     void sendNext();
+    void followOthers();
     void fetchStatus();
     void takeStatus(EngineStatus status);
     [[nodiscard]] std::uint32_t slotCount() const;
@@ -129,6 +130,8 @@ class EngineSession : public QObject
     std::vector<LiveSeen> m_entries;
     std::uint64_t m_nextEntry = 0;
     QTimer m_poll;
+    QTimer m_rest;  ///< runs until all looks are left again
+    int m_looksLeft;
     QTimer m_retry;
     std::unique_ptr<QSocketNotifier> m_death;
     int m_deathFd = -1;

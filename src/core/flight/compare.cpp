@@ -23,7 +23,7 @@ class Outcome
     void begin(const Standing& standing, Time time)
     {
         m_player.begin(standing, time);
-        const auto& machine = m_player.player().machine();
+        const auto& machine = m_player.machine();
         const auto& outputs = machine.plan().outputs;
         for (std::uint32_t o = 0; o < outputs.size(); ++o) {
             if (outputs[o].device != kNoDevice) set(o, machine.meetings().raw(o));
@@ -45,7 +45,7 @@ class Outcome
     void take(const Change& change) { set(change.output, change.raw); }
     void set(std::uint32_t output, Counts counts)
     {
-        const auto& place = m_player.player().machine().plan().outputs[output].place;
+        const auto& place = m_player.machine().plan().outputs[output].place;
         const Key key(place.device, place.control);
         m_counts[key] = counts;
         m_moved.insert(key);
@@ -111,7 +111,7 @@ FlightCompared firstDifferenceFromFlown(const Recording& recording,
         if (recording.tracks[t].isVirtual()) trackOf[{place.device, place.control}] = t;
     }
     FlightPlayer player(recording, tangleOf, [&](Time, const Change& change) {
-        const auto& place = flown->player().machine().plan().outputs[change.output].place;
+        const auto& place = flown->machine().plan().outputs[change.output].place;
         const auto track = trackOf.find({place.device, place.control});
         if (track != trackOf.end()) played[track->second] = change.raw;
     });
@@ -137,7 +137,7 @@ FlightCompared firstDifferenceFromFlown(const Recording& recording,
     const auto begin = [&](const Standing& standing) {
         player.begin(standing, last);
         played.clear();
-        const auto& machine = player.player().machine();
+        const auto& machine = player.machine();
         for (std::uint32_t o = 0; o < machine.plan().outputs.size(); ++o) {
             const auto& place = machine.plan().outputs[o].place;
             const auto track = trackOf.find({place.device, place.control});

@@ -2,6 +2,7 @@
 #include "core/flight/flight_player.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace jolly
 {
@@ -11,12 +12,11 @@ namespace
 
 using Kind = Happening::Kind;
 
-constexpr std::int32_t kNone = -1;
 constexpr Time kNever = Time::min();
 
 }  // namespace
 
-FlightPlayer::FlightPlayer(const Recording& recording, TangleOf tangleOf, Player::Hear hear)
+FlightPlayer::FlightPlayer(const Recording& recording, TangleOf tangleOf, Hear hear)
     : m_recording(recording),
       m_tangleOf(std::move(tangleOf)),
       m_hear(std::move(hear)),
@@ -25,7 +25,7 @@ FlightPlayer::FlightPlayer(const Recording& recording, TangleOf tangleOf, Player
     start({});
 }
 
-FlightPlayer::FlightPlayer(const Recording& recording, const Tangle& instead, Player::Hear hear)
+FlightPlayer::FlightPlayer(const Recording& recording, const Tangle& instead, Hear hear)
     : m_recording(recording), m_hear(std::move(hear)), m_movedAt(recording.tracks.size(), kNever)
 {
     start(instead);
@@ -33,239 +33,211 @@ FlightPlayer::FlightPlayer(const Recording& recording, const Tangle& instead, Pl
 
 void FlightPlayer::start(const Tangle& tangle)
 {
-    m_tangle = tangle;
-    m_player = std::make_unique<Player>(tangle, m_hear);
-}
-
-/// Finds out which controller is which of the rig, as the engine does with those that are there.
-std::vector<Binding::Turn> FlightPlayer::bind()
-{
-    std::vector<PresentIdentity> present;
-    for (const auto number : m_standing.controllers())
-        present.push_back({number, m_recording.controllers[number].identity});
-    return m_binding.bind(m_tangle->rig, present, m_standing.isLive());
-}
-
-/// Finds the tracks among a plan's inputs and outputs.
-void FlightPlayer::placeTracks(const Plan& plan)
-{
-    m_inputOf.assign(m_recording.tracks.size(), kNone);
-    m_outputOf.assign(m_recording.tracks.size(), kNone);
-    for (std::size_t t = 0; t < m_recording.tracks.size(); ++t) {
-        const auto& track = m_recording.tracks[t];
-        if (track.isVirtual()) {
-            const auto found = std::ranges::find(plan.outputs, track.place, &PlanOutput::place);
-            if (found != plan.outputs.end() && found->device != kNoDevice)
-                m_outputOf[t] = static_cast<std::int32_t>(found - plan.outputs.begin());
-            continue;
-        }
-        const auto rig = m_binding.rigOf(track.controller);
-        if (rig == Match::kUnknown) continue;
-        const auto& control = m_recording.controllers[track.controller].controls[track.control];
-        const auto input = plan.inputOf(static_cast<std::size_t>(rig), control.code);
-        if (input && plan.inputs[*input].control.kind == control.kind)
-            m_inputOf[t] = static_cast<std::int32_t>(*input);
-    }
-}
-
-/// Lets a machine take the controls that are there as they stand.
-void FlightPlayer::prime(Machine& machine) const
-{
-    for (std::uint32_t t = 0; t < m_inputOf.size(); ++t) {
-        if (m_inputOf[t] != kNone)
-            machine.prime(static_cast<std::uint32_t>(m_inputOf[t]), m_standing.counts(t));
-    }
-}
-
-void FlightPlayer::primeController(std::uint32_t controller)
-{
-    for (std::uint32_t t = 0; t < m_inputOf.size(); ++t) {
-        if (m_inputOf[t] == kNone || m_recording.tracks[t].controller != controller) continue;
-        m_player->machine().prime(static_cast<std::uint32_t>(m_inputOf[t]), m_standing.counts(t));
-    }
-}
-
-void FlightPlayer::loseController(std::uint32_t controller, Time time)
-{
-    std::vector<std::uint32_t> inputs;
-    for (std::uint32_t t = 0; t < m_inputOf.size(); ++t) {
-        if (m_inputOf[t] != kNone && m_recording.tracks[t].controller == controller)
-            inputs.push_back(static_cast<std::uint32_t>(m_inputOf[t]));
-    }
-    m_player->machine().lose(inputs, time);
-}
-
-/// Controllers that are not who they were: the old one is lost, the new one taken as it stands.
-void FlightPlayer::follow(std::span<const Binding::Turn> turns, Time time)
-{
-    for (const auto& turn : turns) {
-        if (turn.before != Match::kUnknown) loseController(turn.number, time);
-    }
-    placeTracks(m_player->machine().plan());
-    for (const auto& turn : turns) {
-        if (turn.now != Match::kUnknown) primeController(turn.number);
-    }
-}
-
-void FlightPlayer::holdHands(Time time)
-{
-    for (const auto& [track, counts] : m_standing.hands()) hold(track, true, time);
+    SessionListener& us = *this;
+    m_session = std::make_unique<Session>(std::make_unique<WovenTangle>(tangle), us);
 }
 
 void FlightPlayer::begin(const Standing& standing, Time time)
 {
     m_standing = standing;
     m_now = time;
-    if (m_tangleOf) start(m_tangleOf(standing.tangle()));
-    m_binding = {};
-    bind();
-    placeTracks(m_player->machine().plan());
-    auto& machine = m_player->machine();
-    if (standing.craft() < machine.plan().views.size()) machine.chooseCraft(standing.craft());
-    prime(machine);
-    m_player->begin(time);
-    for (std::uint32_t layer = 1; layer < machine.plan().layers.size(); ++layer) {
+    start(m_tangleOf ? m_tangleOf(standing.tangle()) : m_session->tangle());
+    if (standing.isLive()) m_session->goLive(time);
+    if (standing.craft() < plan().views.size()) m_session->machine().chooseCraft(standing.craft());
+    for (const auto controller : standing.controllers()) seat(controller);
+    m_session->follow(time);
+    for (std::uint32_t layer = 1; layer < plan().layers.size(); ++layer) {
         const bool was = ((standing.layers() >> layer) & 1U) != 0;
-        if (was && !machine.layers().isEngaged(layer)) machine.flipLayer(layer);
+        if (was && !machine().layers().isEngaged(layer)) m_session->flip(layer, time);
     }
-    holdHands(time);
-    m_player->endFrame(time);
+    for (const auto& [track, counts] : standing.hands()) {
+        if (const auto output = outputOf(track)) m_session->hold(*output, counts, time);
+    }
+}
+
+/// A controller is there, and stands as its tracks do.
+void FlightPlayer::seat(std::uint32_t controller)
+{
+    const auto& description = m_recording.controllers[controller];
+    std::vector<Counts> state(description.controls.size());
+    for (std::uint32_t t = 0; t < m_recording.tracks.size(); ++t) {
+        const auto& track = m_recording.tracks[t];
+        if (track.controller == controller && track.control < state.size())
+            state[track.control] = m_standing.counts(t);
+    }
+    m_session->seat(controller, description, std::move(state));
+}
+
+void FlightPlayer::frameOver(Instant now) noexcept
+{
+    m_session->machine().takeChanges(now, [&](const Change& change) {
+        if (m_hear) m_hear(now.heard, change);
+    });
+    if (m_hearFrame) m_hearFrame(now.heard);
 }
 
 void FlightPlayer::endFrame()
 {
-    if (std::exchange(m_isInFrame, false)) m_player->endFrame({m_now, m_now + m_late});
-}
-
-void FlightPlayer::finish()
-{
-    endFrame();
+    if (std::exchange(m_isInFrame, false)) frameOver({m_now, m_now + m_late});
 }
 
 std::optional<std::uint32_t> FlightPlayer::inputOf(std::uint32_t track) const
 {
-    if (track >= m_inputOf.size() || m_inputOf[track] == kNone) return std::nullopt;
-    return static_cast<std::uint32_t>(m_inputOf[track]);
+    if (track >= m_recording.tracks.size()) return std::nullopt;
+    const auto& place = m_recording.tracks[track];
+    const auto* controller =
+        place.isVirtual() ? nullptr : std::as_const(*m_session).find(place.controller);
+    if (!controller || controller->inputOf[place.control] == SeatedController::kUnbound)
+        return std::nullopt;
+    return static_cast<std::uint32_t>(controller->inputOf[place.control]);
+}
+
+std::optional<std::uint32_t> FlightPlayer::outputOf(std::uint32_t track) const
+{
+    if (track >= m_recording.tracks.size() || !m_recording.tracks[track].isVirtual())
+        return std::nullopt;
+    return plan().outputOf(m_recording.tracks[track].place);
 }
 
 std::optional<Time> FlightPlayer::movedAt(std::uint32_t input) const
 {
-    for (std::size_t t = 0; t < m_inputOf.size(); ++t) {
-        if (m_inputOf[t] == static_cast<std::int32_t>(input) && m_movedAt[t] != kNever)
-            return m_movedAt[t];
+    for (std::uint32_t t = 0; t < m_movedAt.size(); ++t) {
+        if (m_movedAt[t] != kNever && inputOf(t) == input) return m_movedAt[t];
     }
     return std::nullopt;
+}
+
+void FlightPlayer::runUntil(Time time)
+{
+    while (machine().nextTick() <= time) m_session->tick(machine().nextTick());
 }
 
 void FlightPlayer::feed(const Happening& happening)
 {
     const bool isSameFrame = happening.kind == Kind::Move && !happening.isFirst;
     if (!isSameFrame) endFrame();
-    auto& machine = m_player->machine();
-    if (!m_tangleOf && machine.nextTick() <= happening.time) {
+    if (!m_tangleOf && machine().nextTick() <= happening.time) {
         endFrame();
-        m_player->runUntil(happening.time);
+        runUntil(happening.time);
     }
     const auto what = happening.what;
-    m_now = happening.time;
-    switch (happening.kind) {
-        case Kind::Tangle:
-            return takeTangle(happening);
-        case Kind::Arrive:
-            return arrive(happening);
-        case Kind::Gone:
-            return leave(happening);
-        default:
-            m_standing.take(happening);
-    }
+    const auto time = happening.time;
+    m_now = time;
+    m_standing.take(happening);
     switch (happening.kind) {
         case Kind::Move:
-            if (happening.isFirst) m_late = std::exchange(m_lateNext, Time{});
-            if (what < m_movedAt.size()) m_movedAt[what] = happening.time;
-            if (const auto input = inputOf(what)) {
-                m_player->move(*input, happening.isHatY, happening.raw,
-                               {happening.time, happening.time + m_late});
-                m_isInFrame = true;
-            }
-            break;
+            return move(happening);
         case Kind::Late:
             m_lateNext = std::chrono::microseconds(happening.raw);
-            break;
+            return;
         case Kind::Tick:
-            if (m_tangleOf) m_player->tick(happening.time);
-            break;
+            if (m_tangleOf) m_session->tick(time);
+            return;
+        case Kind::Arrive:
+            if (what < m_recording.controllers.size() && !m_session->find(what)) seat(what);
+            return m_session->follow(time);
+        case Kind::Gone:
+            return m_session->leave(what, time);
+        case Kind::Tangle:
+            return takeTangle(happening);
         case Kind::Live:
-            goLive(happening.time);
-            break;
+            return goLive(time);
+        case Kind::Down:
+            return m_session->standDown();
         case Kind::Flip:
-            if (what > 0 && what < machine.plan().layers.size()) machine.flipLayer(what);
-            m_player->endFrame(happening.time);
-            break;
+            if (what > 0 && what < plan().layers.size()) m_session->flip(what, time);
+            return;
         case Kind::Fly:
-            if (what < machine.plan().views.size()) machine.chooseCraft(what);
-            m_player->endFrame(happening.time);
-            break;
+            if (what < plan().views.size()) m_session->fly(what, time);
+            return;
         case Kind::Hand:
         case Kind::HandOff:
-            hold(what, happening.kind == Kind::Hand, happening.time);
-            m_player->endFrame(happening.time);
-            break;
-        default:
-            break;
+            return hold(happening);
+        case Kind::Change:
+        case Kind::Stand:
+        case Kind::Engaged:
+        case Kind::Flown:
+        case Kind::Lost:
+        case Kind::Gap:
+        case Kind::Kept:
+            return;  // what came of it, or nothing that a session knows
     }
 }
 
-void FlightPlayer::hold(std::uint32_t track, bool isHeld, Time time)
+void FlightPlayer::move(const Happening& happening)
 {
-    if (track >= m_outputOf.size() || m_outputOf[track] == kNone) return;
-    const auto output = static_cast<std::uint32_t>(m_outputOf[track]);
-    if (isHeld) {
-        m_player->machine().holdByHand(output, m_standing.hands().at(track), time);
-    } else {
-        m_player->machine().letGo(output, time);
-    }
+    if (happening.isFirst) m_late = std::exchange(m_lateNext, Time{});
+    const auto what = happening.what;
+    if (what >= m_recording.tracks.size() || m_recording.tracks[what].isVirtual()) return;
+    m_movedAt[what] = happening.time;
+    const auto& track = m_recording.tracks[what];
+    auto* controller = m_session->find(track.controller);
+    if (!controller) return;
+    m_session->move(*controller, track.control, happening.isHatY, happening.raw,
+                    {happening.time, happening.time + m_late});
+    m_isInFrame = true;
+}
+
+/// Of a hat both halves are told, up-down last.
+void FlightPlayer::hold(const Happening& happening)
+{
+    const auto output = outputOf(happening.what);
+    if (!output) return;
+    if (happening.kind == Kind::HandOff) return m_session->letGo(*output, happening.time);
+    const bool isHat = plan().outputs[*output].layout.control.kind == ControlKind::Hat;
+    if (isHat && !happening.isHatY) return;
+    m_session->hold(*output, m_standing.hands().at(happening.what), happening.time);
 }
 
 void FlightPlayer::takeTangle(const Happening& happening)
 {
-    m_standing.take(happening);
     if (!m_tangleOf) return;
-    m_tangle = m_tangleOf(happening.what);
-    for (const auto& turn : bind()) {
-        if (turn.before != Match::kUnknown) loseController(turn.number, happening.time);
-    }
-    m_player->endFrame(happening.time);
-    m_player->take(
-        *m_tangle,
-        [this](Machine& machine) {
-            placeTracks(machine.plan());
-            prime(machine);
-        },
-        happening.time);
-    holdHands(happening.time);
-    m_player->endFrame(happening.time);
+    const auto before =
+        m_session->take(std::make_unique<WovenTangle>(m_tangleOf(happening.what)), happening.time);
+    const auto& old = before->machine;
+    std::vector<Counts> counts;
+    for (std::uint32_t o = 0; o < old.plan().outputs.size(); ++o)
+        counts.push_back(old.meetings().raw(o));
+    tellWhatIsOther(old.plan(), counts, happening.time);
 }
 
 void FlightPlayer::goLive(Time time)
 {
-    m_player->restart([this](Machine& machine) { prime(machine); }, time);
+    const auto before = counts();
+    m_session->goLive(time);
+    tellWhatIsOther(plan(), before, time);
 }
 
-void FlightPlayer::arrive(const Happening& happening)
+std::vector<Counts> FlightPlayer::counts() const
 {
-    if (happening.what >= m_recording.controllers.size()) return;
-    m_standing.take(happening);
-    follow(bind(), happening.time);
-    m_player->begin(happening.time);
+    std::vector<Counts> all;
+    for (std::uint32_t o = 0; o < plan().outputs.size(); ++o)
+        all.push_back(machine().meetings().raw(o));
+    return all;
 }
 
-void FlightPlayer::leave(const Happening& happening)
+/// What virtual controls stand at that did not stand there before, when an edit or going live put
+/// them there as a whole. Their order is nearly always the same, so each is looked for behind the
+/// one that was found before it.
+void FlightPlayer::tellWhatIsOther(const Plan& old, const std::vector<Counts>& before, Time time)
 {
-    loseController(happening.what, happening.time);
-    m_player->endFrame(happening.time);
-    m_standing.take(happening);
-    follow(bind(), happening.time);
-    m_player->begin(happening.time);
+    if (!m_hear) return;
+    const auto& outputs = plan().outputs;
+    std::size_t next = 0;
+    for (std::uint32_t o = 0; o < outputs.size(); ++o) {
+        if (outputs[o].device == kNoDevice) continue;
+        const auto now = machine().meetings().raw(o);
+        bool isSame = false;
+        for (std::size_t i = 0; i < before.size(); ++i) {
+            const auto place = (next + i) % before.size();
+            if (old.outputs[place].place != outputs[o].place) continue;
+            isSame = before[place] == now;
+            next = place + 1;
+            break;
+        }
+        if (!isSame) m_hear(time, {o, now, machine().meetings().value(o)});
+    }
+    if (m_hearFrame) m_hearFrame(time);
 }
 
 }  // namespace jolly

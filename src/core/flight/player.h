@@ -10,8 +10,8 @@
 namespace jolly
 {
 
-/// Runs a tangle in virtual time: the one way in which past or made-up moves are played, for
-/// replays, rehearsals and tests. What moves by itself goes on at exactly its time.
+/// Runs a tangle in virtual time, without controllers that come and go: made-up moves, rehearsals,
+/// replays of moves alone. What moves by itself goes on at exactly its time.
 class Player
 {
  public:
@@ -33,14 +33,10 @@ class Player
     /// Begins with what was primed.
     void begin(Time time);
 
-    /// Forgets everything and begins with what `prime` primes, as at go-live. What is otherwise
-    /// than before is told.
-    void restart(const std::function<void(Machine&)>& prime, Time time);
-
     /// Lets what moves by itself go on until and at `time`.
     void runUntil(Time time);
 
-    /// Lets it go on once, as the engine did it at `time`.
+    /// Lets it go on once, at `time`.
     void tick(Time time);
 
     /// A control moved; its frame goes on.
@@ -52,12 +48,7 @@ class Player
     /// The frame is over: what changed in it is told.
     void endFrame(Instant time);
 
-    /// Runs another tangle from now on, with what `prime` primes. What an edit changed is told.
-    void take(const Tangle& tangle, const std::function<void(Machine&)>& prime, Time time);
-
  private:
-    void tellEdit(const Machine& before, Time time);
-
     std::unique_ptr<Machine> m_machine;
     Hear m_hear;
     HearFrame m_hearFrame;

@@ -51,7 +51,7 @@ class Look
 
     void take(Why& why) const
     {
-        const auto& machine = m_player.player().machine();
+        const auto& machine = m_player.machine();
         const auto& plan = machine.plan();
         const auto output = std::ranges::find(plan.outputs, why.place, &PlanOutput::place);
         for (std::size_t layer = 1; layer < plan.layers.size(); ++layer) {
@@ -72,7 +72,7 @@ class Look
  private:
     void add(Why& why, std::uint32_t link, bool leads) const
     {
-        const auto& machine = m_player.player().machine();
+        const auto& machine = m_player.machine();
         const auto number = machine.plan().links[link].strand;
         const auto& flat = machine.plan().strands[number];
         const auto& input = machine.plan().inputs[flat.input];

@@ -328,6 +328,15 @@ std::optional<std::uint32_t> Plan::inputOf(std::size_t rig, ControlCode code) co
     return std::nullopt;
 }
 
+std::optional<std::uint32_t> Plan::outputOf(const Target& place) const
+{
+    const auto found = std::ranges::find_if(outputs, [&](const PlanOutput& output) {
+        return output.device != kNoDevice && output.place == place;
+    });
+    if (found == outputs.end()) return std::nullopt;
+    return static_cast<std::uint32_t>(found - outputs.begin());
+}
+
 Plan compile(const Tangle& tangle)
 {
     return Compiler(tangle).run();

@@ -120,6 +120,8 @@ struct Plan {
 
     /// The place of a control in `inputs`. Control thread only.
     [[nodiscard]] std::optional<std::uint32_t> inputOf(std::size_t rig, ControlCode code) const;
+    /// The place of a virtual device's control in `outputs`.
+    [[nodiscard]] std::optional<std::uint32_t> outputOf(const Target& place) const;
 };
 
 /// Compiles what can run of a tangle. What findProblems() calls an error is left out. Allocates;

@@ -20,7 +20,7 @@ struct WovenTangle {
 
     Tangle tangle;
     std::uint64_t mark;
-    std::uint32_t number = 0;  ///< that the recorder gave its text; see Recorder::noteTangle()
+    std::uint32_t number = 0;  ///< of its text in a recording
     Machine machine;
 };
 

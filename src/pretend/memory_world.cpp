@@ -20,7 +20,7 @@ void MemoryWorld::wait(Time deadline, WorldListener& listener)
                 listener.controllerGone(event.controller);
                 break;
             case Event::Kind::Moves:
-                listener.frame(event.controller, event.moves, m_now);
+                listener.frame(event.controller, event.moves, event.stamp.value_or(m_now));
                 break;
             case Event::Kind::Loss:
                 listener.lost(event.controller, m_now);
@@ -145,9 +145,11 @@ void MemoryWorld::unplug(Handle controller)
     add(Event::Kind::Unplug, controller);
 }
 
-void MemoryWorld::move(Handle controller, std::vector<RawMove> moves)
+void MemoryWorld::move(Handle controller, std::vector<RawMove> moves, std::optional<Time> stamp)
 {
-    add(Event::Kind::Moves, controller).moves = std::move(moves);
+    auto& event = add(Event::Kind::Moves, controller);
+    event.moves = std::move(moves);
+    event.stamp = stamp;
 }
 
 void MemoryWorld::say(const Problem& problem)

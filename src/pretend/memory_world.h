@@ -57,7 +57,8 @@ class MemoryWorld : public World
     Handle plug(const ControllerDescription& description, std::vector<Counts> state = {});
     void unplug(Handle controller);
     /// One frame of moves; delivered by the next wait().
-    void move(Handle controller, std::vector<RawMove> moves);
+    /// @param stamp  when they moved; nothing for the moment in which they are delivered.
+    void move(Handle controller, std::vector<RawMove> moves, std::optional<Time> stamp = {});
     /// The kernel drops events of a controller.
     void lose(Handle controller) { add(Event::Kind::Loss, controller); }
     void say(const Problem& problem);
@@ -91,6 +92,7 @@ class MemoryWorld : public World
         ControllerDescription description{};
         std::vector<Counts> state{};
         std::vector<RawMove> moves{};
+        std::optional<Time> stamp{};
         Problem problem{};
         Fallible done{};
     };

@@ -41,7 +41,7 @@ void FlightPlayer::begin(const Standing& standing, Time time)
 {
     m_standing = standing;
     m_now = time;
-    start(m_tangleOf ? m_tangleOf(standing.tangle()) : m_session->tangle());
+    if (m_tangleOf) start(m_tangleOf(standing.tangle()));
     if (standing.isLive()) m_session->goLive(time);
     if (standing.craft() < plan().views.size()) m_session->machine().chooseCraft(standing.craft());
     for (const auto controller : standing.controllers()) seat(controller);

@@ -35,8 +35,8 @@ class FlightPlayer : private SessionListener
 
     void onFrame(HearFrame hear) { m_hearFrame = std::move(hear); }
 
-    /// Begins where a recording or a chunk of it begins. What stages remember from before is not in
-    /// it: latches are off, trims in their middle. Layers and craft are as they were.
+    /// Begins, once, where a recording or a chunk of it begins. What stages remember from before is
+    /// not in it: latches are off, trims in their middle. Layers and craft are as they were.
     void begin(const Standing& standing, Time time);
 
     void feed(const Happening& happening);
@@ -44,6 +44,8 @@ class FlightPlayer : private SessionListener
     /// Ends the last frame.
     void finish() { endFrame(); }
 
+    /// Of the tangle that is played now; with `instead` it stays the same one.
+    [[nodiscard]] Machine& machine() { return m_session->machine(); }
     [[nodiscard]] const Machine& machine() const { return m_session->machine(); }
     [[nodiscard]] const Plan& plan() const { return m_session->plan(); }
     [[nodiscard]] const Standing& standing() const { return m_standing; }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/models/draft_keeper.h"
 #include "app/services/data_files.h"
-#include "app/services/draft_keeper.h"
 #include "app/services/engine_process.h"
 #include "app/services/language.h"
 #include "app/style/palette.h"

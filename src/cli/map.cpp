@@ -2,6 +2,7 @@
 #include "cli/commands.h"
 #include "cli/tangle_file.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/game_numbers.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
@@ -34,7 +35,7 @@ Json toJson(const Tangle& tangle, const VirtualDevice& device, const VirtualSlot
         const auto number = gameNumber(device, slot.control, reader);
         row[key] = number ? Json(*number) : Json(nullptr);
     }
-    row["label"] = settingsOf(device, slot.control).label;
+    row["function"] = functionName(tangle, settingsOf(device, slot.control).function);
     row["strands"] = Json::array();
     for (const auto* strand : takersOf(tangle, place)) row["strands"].push_back(strand->name);
     return row;

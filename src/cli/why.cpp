@@ -3,6 +3,7 @@
 
 #include "cli/commands.h"
 #include "cli/recordings.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
@@ -34,9 +35,9 @@ Result<Target> placeOf(const Tangle& tangle, const std::string& device, const st
                         return d.name;
                     }) + ".");
     for (const auto& slot : layoutOf(*known)) {
-        const auto& label = settingsOf(*known, slot.control).label;
+        const auto function = functionName(tangle, settingsOf(*known, slot.control).function);
         if (control == toText(slot.control) || control == nameOf(*known, slot.control) ||
-            (!label.empty() && control == label))
+            (!function.empty() && control == function))
             return Target{known->id, slot.control};
     }
     return fail(Failure::Code::NotThere, known->name + " has no control \"" + control + "\".",

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "core/tangle/problem.h"
 #include "core/flight/woven_tangle.h"
+#include "core/tangle/problem.h"
 #include "ports/world.h"
 
 #include <algorithm>
@@ -80,7 +80,6 @@ class Fleet
     /// could not be made or that the world lost since the last call. @return whether one was made.
     bool tick(Time now, Problems& troubles);
 
-    [[nodiscard]] bool isFlying() const noexcept { return m_isFlying; }
     [[nodiscard]] bool isEmpty() const noexcept { return m_ships.empty() && m_leaving.empty(); }
     [[nodiscard]] bool isThere(std::size_t device) const noexcept;
     /// Of a device that is there.

@@ -20,7 +20,7 @@ void describe(Visitor& visit, VirtualSettings& s)
 {
     visit.field("control", s.control,
                 required("Which control: axis 1, button 1, hat 1 and so on."));
-    visit.field("label", s.label, optional("The function it stands for."));
+    visit.field("function", s.function, optional("Id of the function it stands for."));
     if (visit.wants(s.control.kind == ControlKind::Axis)) {
         visit.field(
             "sides", s.sides,
@@ -59,6 +59,22 @@ void describe(Visitor& visit, VirtualDevice& d)
 }
 
 template <class Visitor>
+void describe(Visitor& visit, Function& f)
+{
+    visit.field("id", f.id, required("Stable name that craft, strands and controls refer to."));
+    visit.field("name", f.name, required("What the pilot calls it: mail hatch."));
+    auto kind = f.kind == FunctionKind::Press ? std::nullopt : std::optional(f.kind);
+    visit.field("kind", kind, optional("How the sim takes it; a press where it is left out."));
+    f.kind = kind.value_or(FunctionKind::Press);
+    visit.field("group", f.group, optional("Functions that belong together have the same here."));
+    visit.field("note", f.note, optional("A note."));
+    auto isLater = f.isLater ? std::optional(true) : std::nullopt;
+    visit.field("later", isLater, optional("Whether leading something to it is put off."));
+    f.isLater = isLater.value_or(false);
+    visit.field("inSim", f.inSim, optional("What the sim calls it, where that is another name."));
+}
+
+template <class Visitor>
 void describe(Visitor& visit, Craft& c)
 {
     visit.field("id", c.id, required("Stable name that strands refer to."));
@@ -70,7 +86,7 @@ void describe(Visitor& visit, Craft& c)
     visit.field("note", c.note, optional("A note."));
     visit.field("picture", c.picture, optional("A file with a picture of it."));
     visit.field("functions", c.functions,
-                {"What it shall be able to do.", false, 0, kMostSettings});
+                {"Ids of the functions that it shall have.", false, 0, kMostSettings});
     visit.field("sheet", c.sheet, optional("What its sim takes, where that is its own."));
 }
 
@@ -102,6 +118,7 @@ void describe(Visitor& visit, Tangle& t)
     visit.field("name", t.name, required("The tangle's name."));
     visit.field("rig", t.rig, optional("The controllers it knows."));
     visit.field("devices", t.devices, optional("The virtual devices that games see."));
+    visit.field("functions", t.functions, optional("What its sims can do."));
     visit.field("craft", t.craft, optional("Aircraft and vehicles; the root is everywhere."));
     visit.field("layers", t.layers,
                 optional("The layer stack from the bottom up; the bottom is base."));

@@ -82,6 +82,15 @@ struct Names<Hiding> {
 };
 
 template <>
+struct Names<FunctionKind> {
+    static constexpr std::pair<std::string_view, FunctionKind> rows[] = {
+        {"press", FunctionKind::Press},
+        {"axis", FunctionKind::Axis},
+        {"two ways", FunctionKind::TwoWays},
+        {"steps", FunctionKind::Steps}};
+};
+
+template <>
 struct Names<WhenAway> {
     static constexpr std::pair<std::string_view, WhenAway> rows[] = {{"rest", WhenAway::Rest},
                                                                      {"keep", WhenAway::Keep}};

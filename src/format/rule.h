@@ -8,7 +8,7 @@
 namespace jolly::format
 {
 
-inline constexpr int kTangleVersion = 2;  ///< see upgrade.h
+inline constexpr int kTangleVersion = 3;  ///< see upgrade.h
 inline constexpr int kOtherVersion = 1;   ///< of faceplates and sim sheets
 
 /// The version of a kind of file that is written, and the newest that is read.

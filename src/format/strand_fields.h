@@ -102,7 +102,7 @@ void describe(Visitor& visit, Strand& s)
     visit.field("id", s.id, required("Stable name of the strand."));
     visit.field("name", s.name, optional("The pilot's name for it."));
     visit.field("note", s.note, optional("A note."));
-    visit.field("function", s.function, optional("What it does in the sim."));
+    visit.field("function", s.function, optional("Id of the function that it does in the sim."));
     visit.field("layer", s.layer, optional("Id of its layer."));
     visit.field("craft", s.craft, optional("Id of its craft."));
     visit.field("insteadOf", s.insteadOf,

@@ -1,7 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "format/upgrade.h"
 
+#include "core/tangle/edit.h"
+
+#include <map>
 #include <regex>
+#include <set>
 
 namespace jolly::format
 {
@@ -9,25 +13,27 @@ namespace jolly::format
 namespace
 {
 
-/// A strand that says the same thing by the names of two versions: whichever was left out would be
-/// lost.
-void findBoth(const Json& strand, const std::string& path, const char* before, const char* now,
-              Problems& problems)
+/// What says the same thing by the names of two versions: whichever was left out would be lost.
+/// @param version  the earlier one of the two.
+void findBoth(const Json& item, const std::string& path, const char* before, const char* now,
+              int version, Problems& problems)
 {
-    if (!strand.contains(before) || !strand.contains(now)) return;
+    if (!item.is_object() || !item.contains(before) || !item.contains(now)) return;
+    const bool isStrand = path.starts_with("/strands/");
     problems.push_back({.severity = Severity::Error,
                         .path = path,
-                        .sentence = std::string("A strand has \"") + before + "\" and \"" + now +
+                        .sentence = std::string(isStrand ? "A strand" : "A virtual control") +
+                                    " has \"" + before + "\" and \"" + now +
                                     "\", which are two names of one thing.",
-                        .cure = std::string("Leave \"") + before +
-                                "\" alone, as version 1 has it; the file was left as it is."});
+                        .cure = std::string("Leave \"") + before + "\" alone, as version " +
+                                std::to_string(version) + " has it; the file was left as it is."});
 }
 
 /// A strand of version 1 as one of version 2.
 Json upgraded(const Json& strand, const std::string& path, Problems& problems)
 {
-    findBoth(strand, path, "targets", "ends", problems);
-    findBoth(strand, path, "sources", "source", problems);
+    findBoth(strand, path, "targets", "ends", 1, problems);
+    findBoth(strand, path, "sources", "source", 1, problems);
     auto upgraded = Json::object();
     for (const auto& [key, value] : strand.items()) {
         if (key == "targets") {
@@ -47,11 +53,9 @@ Json upgraded(const Json& strand, const std::string& path, Problems& problems)
     return upgraded;
 }
 
-}  // namespace
-
-void upgradeTangle(Json& json, int version, Problems& problems)
+void upgradeStrands(Json& json, Problems& problems)
 {
-    if (version >= 2 || !json.contains("strands") || !json["strands"].is_array()) return;
+    if (!json.contains("strands") || !json["strands"].is_array()) return;
     auto& strands = json["strands"];
     for (std::size_t i = 0; i < strands.size(); ++i) {
         if (strands[i].is_object())
@@ -59,14 +63,123 @@ void upgradeTangle(Json& json, int version, Problems& problems)
     }
 }
 
+/// Functions were names wherever they are named; of version 3 they are items with ids. What leads
+/// to one tells how it is worked; of those that are only planned nobody knows.
+class FunctionIds
+{
+ public:
+    explicit FunctionIds(Json& json) : m_json(json) {}
+
+    void run(Problems& problems)
+    {
+        forEach(m_json, "devices", [&](Json& device, const std::string& path) {
+            forEach(device, "settings", [&](Json& settings, const std::string& place) {
+                findBoth(settings, path + place, "label", "function", 2, problems);
+                rename(settings);
+                replace(settings, "function", isAxis(settings) ? "axis" : "");
+            });
+        });
+        forEach(m_json, "strands", [&](Json& strand, const std::string&) {
+            bool leadsToAxis = false;
+            forEach(strand, "ends", [&](const Json& end, const std::string&) {
+                leadsToAxis = leadsToAxis || isAxis(end);
+            });
+            replace(strand, "function", leadsToAxis ? "axis" : "");
+        });
+        forEach(m_json, "craft", [&](Json& craft, const std::string&) {
+            if (!craft.contains("functions") || !craft["functions"].is_array()) return;
+            for (auto& name : craft["functions"]) name = idOf(name, "");
+        });
+        if (m_functions.empty()) return;
+        m_json["functions"] = m_functions;
+    }
+
+ private:
+    /// Visits the objects of a list, with their places in it.
+    template <class Visit>
+    static void forEach(Json& json, const char* list, Visit&& visit)
+    {
+        if (!json.contains(list) || !json[list].is_array()) return;
+        auto& items = json[list];
+        for (std::size_t i = 0; i < items.size(); ++i) {
+            if (items[i].is_object())
+                visit(items[i], std::string("/") + list + "/" + std::to_string(i));
+        }
+    }
+
+    static bool isAxis(const Json& item)
+    {
+        const auto control = item.find("control");
+        return control != item.end() && control->is_string() &&
+               control->get<std::string>().starts_with("axis");
+    }
+
+    /// A member takes its new name and keeps its place.
+    static void rename(Json& settings)
+    {
+        auto renamed = Json::object();
+        for (const auto& [key, value] : settings.items())
+            renamed[key == "label" ? "function" : key] = value;
+        settings = std::move(renamed);
+    }
+
+    void replace(Json& item, const char* key, const std::string& kind)
+    {
+        if (const auto found = item.find(key); found != item.end()) *found = idOf(*found, kind);
+    }
+
+    /// The id of a name; what is no name is left to the reader, which says so.
+    Json idOf(const Json& name, const std::string& kind)
+    {
+        if (!name.is_string() || name.get<std::string>().empty()) return name;
+        const auto words = name.get<std::string>();
+        if (const auto known = m_ids.find(words); known != m_ids.end()) return known->second;
+        auto id = slugOf(words, "function");
+        for (int n = 1; !m_taken.insert(id).second; ++n)
+            id = slugOf(words, "function") + "-" + std::to_string(n);
+        m_ids.emplace(words, id);
+        Json function{{"id", id}, {"name", words}};
+        if (!kind.empty()) function["kind"] = kind;
+        m_functions.push_back(function);
+        return id;
+    }
+
+    Json& m_json;
+    std::map<std::string, std::string> m_ids;  ///< by name
+    std::set<std::string> m_taken;             ///< ids
+    Json m_functions = Json::array();
+};
+
+void findOwnFunctions(const Json& json, Problems& problems)
+{
+    if (!json.contains("functions")) return;
+    problems.push_back({.severity = Severity::Error,
+                        .path = "/functions",
+                        .sentence = "The tangle has \"functions\", which are of version 3.",
+                        .cure = "Give them another name; the file was left as it is."});
+}
+
+}  // namespace
+
+void upgradeTangle(Json& json, int version, Problems& problems)
+{
+    if (version < 2) upgradeStrands(json, problems);
+    if (version >= 3) return;
+    findOwnFunctions(json, problems);
+    FunctionIds(json).run(problems);
+}
+
 void placeAsIn(int version, Problems& problems)
 {
-    if (version >= 2) return;
     static const std::regex kSource("^(/strands/[0-9]+)/source(?=/|$)");
     static const std::regex kEnds("^(/strands/[0-9]+)/ends(?=/|$)");
+    static const std::regex kLabel("^(/devices/[0-9]+/settings/[0-9]+)/function(?=/|$)");
     for (auto& problem : problems) {
-        problem.path = std::regex_replace(problem.path, kSource, "$1/sources/0");
-        problem.path = std::regex_replace(problem.path, kEnds, "$1/targets");
+        if (version < 2) {
+            problem.path = std::regex_replace(problem.path, kSource, "$1/sources/0");
+            problem.path = std::regex_replace(problem.path, kEnds, "$1/targets");
+        }
+        if (version < 3) problem.path = std::regex_replace(problem.path, kLabel, "$1/label");
     }
 }
 

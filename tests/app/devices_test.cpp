@@ -180,7 +180,7 @@ TEST_F(DevicesTest, AFunctionIsNamedInTheMap)
     shape(0);
     row("button 3")->setText(2, "mail hatch");
     settle();
-    EXPECT_EQ(settingsOf(devices()[0], button(3)).label, "mail hatch");
+    EXPECT_EQ(functionAt(document.tangle(), {devices()[0].id, button(3)}), "mail hatch");
     EXPECT_EQ(document.history().undoText(), "name function");
 }
 

@@ -57,8 +57,8 @@ class Fits : public testing::TestWithParam<Dress>
             for (auto& device : tangle.devices) device.name += more;
             for (auto& strand : tangle.strands) {
                 strand.name += more;
-                strand.function += more;
             }
+            for (auto& function : tangle.functions) function.name += more;
             for (auto& layer : tangle.layers) layer.name += more;
             for (auto& craft : tangle.craft) craft.name += more;
             tangle.name += more;

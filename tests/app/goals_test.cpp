@@ -6,6 +6,7 @@
 #include "app/strands/hat_rose.h"
 #include "app/strands/press_line.h"
 #include "app/strands/switch_lever.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/signals.h"
 #include "window_story.h"
 
@@ -347,7 +348,7 @@ TEST_F(GoalsInWindow, ButtonsAreAListWithWhatTheyAreFor)
 {
     weave("add both ends");
     document.edit("function", [](Tangle& tangle) {
-        tangle.devices[0].settings.push_back({.control = button(5), .label = "mail hatch"});
+        setFunction(tangle, {tangle.devices[0].id, button(5)}, "mail hatch");
     });
     settle();
     auto* plate = window.findChild<QWidget*>("Jolly");

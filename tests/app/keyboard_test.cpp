@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/faceplate.h"
-#include "app/window/finder.h"
+#include "app/widgets/finder.h"
 #include "app/window/reading_order.h"
 #include "window_story.h"
 

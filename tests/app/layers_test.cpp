@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/listen_field.h"
 #include "core/layers/layer_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "window_story.h"
 
@@ -29,12 +30,15 @@ class LayersInWindow : public WindowStory
     LayersInWindow()
     {
         document.edit("a small tangle with layers", [](Tangle& tangle) {
-            addStrand(tangle, kTrigger, button(1)).function = "mail hatch";
-            addStrand(tangle, kX, axis(1)).function = "roll";
+            const auto hatch = functionCalled(tangle, "mail hatch", FunctionKind::Press);
+            addStrand(tangle, kTrigger, button(1)).function = hatch;
+            const auto roll = functionCalled(tangle, "roll", FunctionKind::Axis);
+            addStrand(tangle, kX, axis(1)).function = roll;
             tangle.layers.push_back({.id = "water", .name = "On water"});
             tangle.layers.push_back({.id = "trim", .name = "Trim held"});
+            const auto named = functionCalled(tangle, "anchor", FunctionKind::Press);
             auto& anchor = addStrand(tangle, kTrigger, button(2));
-            anchor.function = "anchor";
+            anchor.function = named;
             anchor.layer = "water";
             addStrand(tangle, kThumb, button(1)).ends[0].goal = LayerGoal{"water", Engage::Hold};
             tangle.craft.push_back({.id = "boats", .name = "Floatplanes", .parent = "everywhere"});
@@ -418,7 +422,7 @@ TEST_F(LayersInWindow, FunctionsAreATodoList)
     find("craft note")->setFocus();
     settle();
     EXPECT_THAT(findBy(document.tangle().craft, &Craft::id, std::string("gannet"))->functions,
-                ElementsAre("mail hatch", "cabin heat"));
+                ElementsAre("mail-hatch", "cabin-heat"));
     fly("Gannet 12");
     window.showPage(app::Rail::Layers);
     settle();

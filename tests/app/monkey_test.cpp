@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/services/draft_keeper.h"
+#include "app/models/draft_keeper.h"
 #include "hands_story.h"
 #include "support/how_many.h"
 

@@ -133,7 +133,7 @@ const Shot kShots[] = {
          auto& log = s.window.benchPage().log();
          s.document.edit("another curve", [](Tangle& tangle) {
              for (auto& strand : tangle.strands) {
-                 if (strand.function == "mail hatch") strand.isOn = false;
+                 if (strand.function == "mail-hatch") strand.isOn = false;
              }
          });
          log.compareWithPresent();

@@ -3,6 +3,7 @@
 #include "app/strands/slice_bar.h"
 #include "app/strands/slice_edges.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "window_story.h"
 
 #include <QEnterEvent>

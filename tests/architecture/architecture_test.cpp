@@ -103,6 +103,40 @@ Words findLongFiles(const fs::path& source)
     return found;
 }
 
+using Graph = std::map<std::string, std::set<std::string>>;
+
+/// Whether one comes back to a folder, going from one that includes to one that is included.
+bool comesBack(const Graph& graph, const std::string& from, const std::string& to,
+               std::set<std::string>& seen)
+{
+    const auto next = graph.find(from);
+    return next != graph.end() && std::ranges::any_of(next->second, [&](const auto& folder) {
+               return folder == to ||
+                      (seen.insert(folder).second && comesBack(graph, folder, to, seen));
+           });
+}
+
+/// Folders of a part that include each other round and round.
+Words findFolderCircles(const fs::path& source, const std::string& part)
+{
+    const std::regex include("#include \"" + part + "/([a-z_]+)/[^\"]+\"");
+    Graph graph;
+    for (const auto& entry : fs::recursive_directory_iterator(source / part)) {
+        if (!entry.is_regular_file() || entry.path().parent_path() == source / part) continue;
+        const auto folder = entry.path().parent_path().filename().string();
+        const auto text = textOf(entry.path());
+        for (std::sregex_iterator at(text.begin(), text.end(), include), end; at != end; ++at) {
+            if ((*at)[1] != folder) graph[folder].insert((*at)[1]);
+        }
+    }
+    Words found;
+    for (const auto& [folder, others] : graph) {
+        std::set<std::string> seen;
+        if (comesBack(graph, folder, folder, seen)) found.push_back(folder);
+    }
+    return found;
+}
+
 const std::set<std::string> kFoldersOfStages = {"shaping", "digital", "hats", "turning"};
 
 /// The kinds of the folder core/goals, and files that may ask for one: the file's fields, and End,
@@ -189,6 +223,12 @@ TEST(Architecture, PlantedViolationsAreFound)
         ElementsAre("cellar/stranger.h includes vector", "core/clock.h includes format/place.h",
                     "core/clock.h includes sys/time.h", "core/clock.h includes thread",
                     "engine/window.h includes QWidget"));
+}
+
+TEST(Architecture, NoFolderOfTheWindowComesBackToItself)
+{
+    EXPECT_THAT(findFolderCircles(kSource, "app"), IsEmpty());
+    EXPECT_THAT(findFolderCircles(kPlanted, "app"), ElementsAre("garden", "rooms"));
 }
 
 TEST(Architecture, FilesStaySmall)

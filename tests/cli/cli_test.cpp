@@ -277,7 +277,7 @@ TEST(Cli, ASheetWithImpossibleLimitsIsRefusedWithItsPlace)
 TEST(Cli, ATangleOfVersion1IsNamedAsSuchAndFliesAsItDid)
 {
     const auto old = (testData() / "tangles" / "marrowmere-version-1.tangle").string();
-    expect({"check", old}, 0, "(version 1 of the format; it is saved as version 2)");
+    expect({"check", old}, 0, "(version 1 of the format; it is saved as version 3)");
     const auto moves = (testData() / "replay" / "circuit.jsonl").string();
     const auto then = run({"replay", old, "--moves", moves});
     const auto now = run({"replay", kDemo, "--moves", moves});

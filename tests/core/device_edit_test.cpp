@@ -71,7 +71,7 @@ TEST_F(DeviceEdit, NumbersStayWhenAnEarlierDeviceGoes)
 
 TEST_F(DeviceEdit, ACopyHasTheShapeAndTheFunctionsButIsNoTwin)
 {
-    device(first).settings = {{.control = button(3), .label = "mail hatch"}};
+    device(first).settings = {{.control = button(3), .function = "mail hatch"}};
     device(first).ids = VirtualIds{3, 4, 5, 6, {}};
     const auto copy = copyDevice(tangle, first);
     EXPECT_EQ(device(copy).settings, device(first).settings);
@@ -146,11 +146,11 @@ TEST_F(DeviceEdit, TheNextFreeOneSkipsWhatIsTakenAndLetsADeviceGrow)
 TEST_F(DeviceEdit, MovingAnEndTakesFunctionAndSidesAlongAndLeavesNothing)
 {
     weave("gear", {first, axis(3)});
-    device(first).settings = {{.control = axis(3), .label = "propeller", .sides = Sides::One}};
+    device(first).settings = {{.control = axis(3), .function = "propeller", .sides = Sides::One}};
     ASSERT_TRUE(moveEnd(tangle, "gear", 0, {first, axis(7)}));
     EXPECT_EQ(end("gear"), (Target{first, axis(7)}));
     ASSERT_EQ(device(first).settings.size(), 1U);
-    EXPECT_EQ(settingsOf(device(first), axis(7)).label, "propeller");
+    EXPECT_EQ(settingsOf(device(first), axis(7)).function, "propeller");
     EXPECT_EQ(settingsOf(device(first), axis(7)).sides, Sides::One);
 }
 
@@ -158,24 +158,24 @@ TEST_F(DeviceEdit, MovingToATakenPlaceExchangesTheTwo)
 {
     weave("hatch", {first, button(1)});
     weave("light", {first, button(2)});
-    device(first).settings = {{.control = button(1), .label = "mail hatch"},
-                              {.control = button(2), .label = "landing light"}};
+    device(first).settings = {{.control = button(1), .function = "mail hatch"},
+                              {.control = button(2), .function = "landing light"}};
     ASSERT_TRUE(moveEnd(tangle, "hatch", 0, {first, button(2)}));
     EXPECT_EQ(end("hatch"), (Target{first, button(2)}));
     EXPECT_EQ(end("light"), (Target{first, button(1)}));
-    EXPECT_EQ(settingsOf(device(first), button(2)).label, "mail hatch");
-    EXPECT_EQ(settingsOf(device(first), button(1)).label, "landing light");
+    EXPECT_EQ(settingsOf(device(first), button(2)).function, "mail hatch");
+    EXPECT_EQ(settingsOf(device(first), button(1)).function, "landing light");
 }
 
 TEST_F(DeviceEdit, WhereOthersStillEndTheSettingsStay)
 {
     weave("one", {first, axis(1)});
     weave("two", {first, axis(1)});
-    device(first).settings = {{.control = axis(1), .label = "roll"}};
+    device(first).settings = {{.control = axis(1), .function = "roll"}};
     ASSERT_TRUE(moveEnd(tangle, "one", 0, {first, axis(5)}));
     EXPECT_EQ(end("two"), (Target{first, axis(1)}));
-    EXPECT_EQ(settingsOf(device(first), axis(1)).label, "roll");
-    EXPECT_EQ(settingsOf(device(first), axis(5)).label, "");
+    EXPECT_EQ(settingsOf(device(first), axis(1)).function, "roll");
+    EXPECT_EQ(settingsOf(device(first), axis(5)).function, "");
 }
 
 TEST_F(DeviceEdit, MovingToAnotherKindOrFromNowhereIsRefused)

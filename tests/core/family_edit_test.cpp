@@ -3,6 +3,7 @@
 
 #include "core/layers/compare.h"
 #include "core/tangle/edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/weave/weave.h"
 #include "craft_story.h"
@@ -236,11 +237,11 @@ TEST_F(FamilyEdits, TwoCraftSideBySide)
 
 TEST_F(FamilyEdits, FunctionsOfAPlanWithoutAStrandAreGaps)
 {
-    tangle.craft[0].functions = {"radio"};
-    findBy(tangle.craft, &Craft::id, "gannet")->functions = {"mail hatch", "anchor"};
+    setFunctions(tangle, "everywhere", {"radio"});
+    setFunctions(tangle, "gannet", {"mail hatch", "anchor"});
     weaveFor("gannet", kTrigger, button(1)).function = "anchor";
-    EXPECT_THAT(functionsOf(tangle, "gannet"), ElementsAre("mail hatch", "anchor", "radio"));
-    EXPECT_THAT(gapsOf(tangle, "gannet"), ElementsAre("mail hatch", "radio"));
+    EXPECT_THAT(functionsOf(tangle, "gannet"), ElementsAre("mail-hatch", "anchor", "radio"));
+    EXPECT_THAT(gapsOf(tangle, "gannet"), ElementsAre("mail-hatch", "radio"));
     EXPECT_THAT(gapsOf(tangle, "rally"), ElementsAre("radio"));
     auto& off = weaveFor("everywhere", kThumb, button(2));
     off.function = "radio";

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/weave/reach_check.h"
-
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/weave/reach_check.h"
 #include "core/weave/remedies.h"
 #include "core/weave/weave.h"
 #include "support/small_tangle.h"
@@ -95,7 +95,7 @@ TEST_F(ReachCheck, AStrandThatCannotRunIsNotAskedHowFarItReaches)
 
 TEST_F(ReachCheck, AFunctionThatNothingLeadsToIsNamed)
 {
-    tangle.devices[0].settings = {{.control = button(2), .label = "mail hatch"}};
+    setFunction(tangle, {"jolly", button(2)}, "mail hatch");
     EXPECT_EQ(findUnfed(tangle)[0].sentence, "Nothing leads to \"mail hatch\" (Jolly, button 2).");
     addStrand(tangle, kTrigger, button(2));
     EXPECT_THAT(findUnfed(tangle), IsEmpty());

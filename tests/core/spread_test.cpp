@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/sim/spread.h"
-
 #include "core/sim/limits.h"
 #include "core/sim/sheet_check.h"
+#include "core/sim/spread.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 
@@ -129,7 +129,7 @@ TEST(Spread, ButtonsBeyondTheLimitMoveToTheFirstFreeOnesAndThenToANewDevice)
     for (std::uint16_t n = 1; n <= 40; ++n) {
         if (n != 7) weave(tangle, {"jolly-1", button(n)});
     }
-    tangle.devices[0].settings = {{.control = button(40), .label = "mail hatch"}};
+    setFunction(tangle, {"jolly-1", button(40)}, "mail hatch");
     tangle.sheet = SimSheet{.name = "Small sim", .buttons = 32};
     const auto plan = spread(tangle);
     ASSERT_EQ(plan.moves.size(), 8U);
@@ -139,7 +139,7 @@ TEST(Spread, ButtonsBeyondTheLimitMoveToTheFirstFreeOnesAndThenToANewDevice)
     EXPECT_EQ(lines.front(), "Add Jolly 2.");
     EXPECT_EQ(lines.back(), "mail hatch: Jolly 1, button 40 → Jolly 2, button 7");
     applySpread(tangle, plan);
-    EXPECT_EQ(settingsOf(tangle.devices[1], button(7)).label, "mail hatch");
+    EXPECT_EQ(functionAt(tangle, {"jolly-2", button(7)}), "mail hatch");
     EXPECT_TRUE(std::ranges::none_of(tangle.devices[0].settings,
                                      [](const auto& s) { return s.control == button(40); }));
     EXPECT_EQ(tangle.devices[0].buttons, 32) << "it sizes itself";
@@ -163,7 +163,7 @@ TEST(Spread, AThrottleGoesToATriggerOfTheGamepad)
 {
     auto tangle = withDevices(1);
     tangle.devices[0].settings = {
-        {.control = {ControlKind::Axis, 1}, .label = "accelerator", .sides = Sides::One}};
+        {.control = {ControlKind::Axis, 1}, .function = "accelerator", .sides = Sides::One}};
     weave(tangle, {"jolly-1", {ControlKind::Axis, 1}});
     weave(tangle, {"jolly-1", {ControlKind::Axis, 2}});
     tangle.sheet = SimSheet{.name = "Pad game", .isGamepadOnly = true};
@@ -207,7 +207,7 @@ TEST(SheetCheck, SaysWhatIsTakenFromAKeyboardAlone)
 {
     auto tangle = withDevices(1);
     weave(tangle, {"jolly-1", button(1)});
-    tangle.strands[0].function = "open menu";
+    tangle.strands[0].function = functionCalled(tangle, "open menu", FunctionKind::Press);
     tangle.sheet = SimSheet{.name = "Key sim", .keyOnly = {"open menu"}};
     ASSERT_EQ(findSheetProblems(tangle).size(), 1U);
     EXPECT_THAT(findSheetProblems(tangle)[0].sentence, HasSubstr("from a keyboard alone"));

@@ -61,14 +61,62 @@ TEST(TangleText, TheDemoTangleIsSoundAndWrittenAsItIs)
     expectGolden(file, writeTangle(read.tangle));
 }
 
-TEST(TangleText, AFileOfVersion1OpensAndIsWrittenAsVersion2)
+TEST(TangleText, FilesOfVersions1And2OpenAndAreWrittenAsVersion3)
 {
-    const auto old = readTangle(textOf(testData() / "tangles" / "marrowmere-version-1.tangle"));
-    EXPECT_TRUE(old.isReadable);
-    EXPECT_TRUE(old.problems.empty());
-    EXPECT_EQ(old.version, 1);
-    expectGolden(testData() / "tangles" / "marrowmere-version-2.tangle", writeTangle(old.tangle));
-    EXPECT_EQ(readTangle(writeTangle(old.tangle)).version, 2);
+    const auto tangles = testData() / "tangles";
+    for (const int version : {1, 2}) {
+        const auto name = "marrowmere-version-" + std::to_string(version) + ".tangle";
+        const auto old = readTangle(textOf(tangles / name));
+        EXPECT_TRUE(old.isReadable);
+        EXPECT_TRUE(old.problems.empty());
+        EXPECT_EQ(old.version, version);
+        expectGolden(tangles / "marrowmere-version-3.tangle", writeTangle(old.tangle));
+        EXPECT_EQ(readTangle(writeTangle(old.tangle)).version, 3);
+    }
+}
+
+TEST(TangleText, NamesOfFunctionsOfVersion2BecomeFunctionsThatAreNamedById)
+{
+    const auto read = readTangle(R"({"tangle": 2, "name": "T",
+        "devices": [{"id": "jolly", "name": "Jolly", "kind": "joystick", "settings": [
+            {"control": "axis 1", "label": "Cowl Flaps!"}, {"control": "button 1", "label": "radio"}]}],
+        "craft": [{"id": "everywhere", "name": "Everywhere", "functions": ["radio", "cowl flaps", ""]}],
+        "strands": [{"id": "a", "function": "radio", "ends": []},
+                    {"id": "b", "function": "§§", "ends": []}]})");
+    ASSERT_TRUE(read.isReadable);
+    const auto& tangle = read.tangle;
+    ASSERT_EQ(tangle.functions.size(), 4U);
+    EXPECT_EQ(tangle.functions[0].name, "Cowl Flaps!");
+    EXPECT_EQ(tangle.functions[0].id, "cowl-flaps");
+    EXPECT_EQ(tangle.functions[0].kind, FunctionKind::Axis);
+    EXPECT_EQ(tangle.functions[2].name, "§§");
+    EXPECT_EQ(tangle.functions[3].id, "cowl-flaps-1") << "another name, another function";
+    EXPECT_EQ(tangle.devices[0].settings[1].function, "radio");
+    EXPECT_EQ(tangle.craft[0].functions[0], "radio");
+    EXPECT_EQ(tangle.strands[0].function, "radio");
+    EXPECT_EQ(tangle.strands[1].function, tangle.functions[2].id);
+    EXPECT_EQ(readTangle(writeTangle(tangle)).tangle, tangle);
+}
+
+TEST(TangleText, WhatAFileOfVersion2SaysOfFunctionsByTheNamesOfVersion3IsNotLost)
+{
+    const auto read = readTangle(R"({"tangle": 2, "name": "T", "functions": ["mine"],
+        "devices": [{"id": "jolly", "name": "Jolly", "kind": "joystick", "settings": [
+            {"control": "axis 1", "label": "roll", "function": "pitch"}]}], "strands": []})");
+    EXPECT_FALSE(read.isReadable);
+    using testing::Field;
+    EXPECT_THAT(read.problems, testing::Contains(Field(&Problem::path, "/functions")));
+    EXPECT_THAT(read.problems, testing::Contains(Field(&Problem::path, "/devices/0/settings/0")));
+}
+
+TEST(TangleText, ALabelOfVersion2ThatIsNoNameIsComplainedAboutByItsOwnName)
+{
+    const auto read = readTangle(R"({"tangle": 2, "name": "T",
+        "devices": [{"id": "jolly", "name": "Jolly", "kind": "joystick", "settings": [
+            {"control": "axis 1", "label": 7}]}], "strands": []})");
+    EXPECT_FALSE(read.isReadable);
+    ASSERT_FALSE(read.problems.empty());
+    EXPECT_EQ(read.problems[0].path, "/devices/0/settings/0/label");
 }
 
 TEST(TangleText, AStrandOfVersion1WithSeveralSourcesIsNotCutSilently)

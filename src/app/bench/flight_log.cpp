@@ -37,9 +37,8 @@ void FlightLog::fetch()
     m_isFetching = true;
     const auto since = m_recording->chunks.empty() ? Time{} : m_recording->chunks.back().first;
     m_studio.session().askForRecording(since, [this](Result<UniqueFd> fd) {
-        m_isFetching = false;
-        if (!fd || isOfFile() || m_isOpening) return;  // a lost engine is told elsewhere
-        m_isFetching = true;
+        m_isFetching = fd && !isOfFile() && !m_isOpening;  // a lost engine is told elsewhere
+        if (!m_isFetching) return;
         const auto handed = std::make_shared<UniqueFd>(std::move(*fd));
         m_aside.ask(
             [reader = m_reader, handed]() -> Result<FlightRead> {

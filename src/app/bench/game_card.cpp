@@ -5,6 +5,7 @@
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 
 #include <QPainter>
@@ -183,8 +184,8 @@ QString GameCard::nameOfSlot(const DeskDevice& device, std::size_t slot)
 /// What a control is for, for the craft that is flown: its label, or the strand that ends there.
 QString GameCard::functionOf(const DeskDevice& device, VirtualControl control) const
 {
-    const auto& label = settingsOf(device.device, control).label;
-    if (!label.empty()) return QString::fromStdString(label);
+    const auto name = functionName(m_studio.tangle(), settingsOf(device.device, control).function);
+    if (!name.empty()) return QString::fromStdString(name);
     const auto& strands = m_studio.stance().index().at({device.device.id, control});
     return strands.empty() ? QString() : QString::fromStdString(strands.front()->name);
 }

@@ -5,10 +5,10 @@
 #include "app/bench/game_row.h"
 #include "app/bench/hand_moves.h"
 #include "app/bench/hat_handle.h"
-#include "app/faceplate/card.h"
 #include "app/strands/why_lines.h"
 #include "app/style/elided_label.h"
 #include "app/style/wrap_layout.h"
+#include "app/widgets/card.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>

@@ -2,9 +2,9 @@
 #pragma once
 
 #include "app/bench/learning.h"
-#include "app/faceplate/card.h"
 #include "app/listen/listen_field.h"
 #include "app/style/elided_label.h"
+#include "app/widgets/card.h"
 
 #include <QLabel>
 #include <QPushButton>

@@ -2,6 +2,7 @@
 #include "app/bench/learning.h"
 
 #include "app/bench/hand_moves.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
@@ -59,19 +60,20 @@ void Learning::rebuild()
                 const auto* chord = keysOf(end);
                 if (!chord || chord->device != m_device || !seen.insert(chord->keys).second)
                     continue;
-                add(keysOf(*chord), toText(*chord),
-                    strand->function.empty() ? strand->name : strand->function);
+                const auto function = functionName(m_studio.tangle(), strand->function);
+                add(keysOf(*chord), toText(*chord), function.empty() ? strand->name : function);
             }
         }
     } else if (device) {
         for (const auto& slot : layoutOf(*device)) {
             const Target place{m_device, slot.control};
             const auto& strands = m_studio.stance().index().at(place);
-            const auto& label = settingsOf(*device, slot.control).label;
-            if ((strands.empty() && label.empty()) || slot.control.kind == ControlKind::Turner)
+            const auto function =
+                functionName(m_studio.tangle(), settingsOf(*device, slot.control).function);
+            if ((strands.empty() && function.empty()) || slot.control.kind == ControlKind::Turner)
                 continue;
             add({place}, nameOf(*device, slot.control),
-                !label.empty() ? label : strands.front()->name);
+                !function.empty() ? function : strands.front()->name);
         }
     }
     m_lessons = std::move(lessons);

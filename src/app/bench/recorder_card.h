@@ -2,8 +2,8 @@
 #pragma once
 
 #include "app/bench/time_line.h"
-#include "app/faceplate/card.h"
 #include "app/style/elided_label.h"
+#include "app/widgets/card.h"
 
 #include <QLabel>
 #include <QPushButton>

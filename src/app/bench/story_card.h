@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/bench/flight_log.h"
-#include "app/faceplate/card.h"
+#include "app/widgets/card.h"
 
 #include <QListWidget>
 #include <QPushButton>

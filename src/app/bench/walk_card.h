@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/card.h"
 #include "app/models/studio.h"
+#include "app/widgets/card.h"
 #include "core/flight/desk_walk.h"
 
 #include <QLabel>

@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_details.h"
 
-#include "app/style/qt_text.h"
-
 #include "app/craft/craft_picture.h"
 #include "app/models/attempt.h"
+#include "app/style/qt_text.h"
 #include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 #include "core/layers/compare.h"
 #include "core/layers/family.h"
 #include "core/layers/family_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 
 #include <QComboBox>
@@ -50,12 +50,13 @@ class NoteField : public QPlainTextEdit
     std::function<void(const QString&)> m_left;
 };
 
-/// What does a function for a craft: "2 of Skerry Stick, in On water"; empty when nothing does.
+/// What does a function, by its id, for a craft: "2 of Skerry Stick, in On water"; empty when
+/// nothing does.
 QString doneBy(const Tangle& tangle, const Tangle& view, const std::string& function)
 {
     QStringList names;
     for (const auto& strand : view.strands) {
-        if (!strand.isOn || deedOf(tangle, strand) != function) continue;
+        if (!strand.isOn || !does(tangle, strand, function)) continue;
         const auto* controller = findController(tangle, strand.source.controller);
         const auto* control =
             controller ? findControl(*controller, strand.source.control) : nullptr;
@@ -231,14 +232,16 @@ void CraftDetails::addFunctions(const Craft& craft)
                                             .arg(functions.size() - gaps.size()),
                                   "dim"));
     QStringList own;
-    for (const auto& function : craft.functions) own << toQt(function);
+    for (const auto& function : craft.functions) own << toQt(functionName(tangle, function));
     const auto takeLines = [this, id = craft.id](const QString& text) {
         std::vector<std::string> lines;
         for (const auto& line : text.split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
             if (!line.trimmed().isEmpty()) lines.push_back(line.trimmed().toStdString());
         }
-        changeLater(id, tr("functions of a craft"),
-                    [lines = std::move(lines)](Craft& c) { c.functions = lines; });
+        later(this, [this, id, lines = std::move(lines)] {
+            m_studio.document().edit(tr("functions of a craft"),
+                                     [&](Tangle& changed) { setFunctions(changed, id, lines); });
+        });
     };
     auto* field = new NoteField(own.join(QLatin1Char('\n')), takeLines);
     field->setObjectName(QStringLiteral("craft functions"));
@@ -249,10 +252,11 @@ void CraftDetails::addFunctions(const Craft& craft)
     for (const auto& function : functions) {
         const auto by = doneBy(tangle, view, function);
         const bool isGap = std::ranges::find(gaps, function) != gaps.end();
-        auto* line = makeWords(
-            isGap ? tr("○ %1: nothing does it yet").arg(toQt(function))
-                  : QStringLiteral("● %1: %2").arg(toQt(function), by.isEmpty() ? tr("done") : by),
-            isGap ? "coral" : "dim");
+        const auto name = toQt(functionName(tangle, function));
+        auto* line =
+            makeWords(isGap ? tr("○ %1: nothing does it yet").arg(name)
+                            : QStringLiteral("● %1: %2").arg(name, by.isEmpty() ? tr("done") : by),
+                      isGap ? "coral" : "dim");
         list->column().addWidget(line);
     }
     list->column().addStretch();

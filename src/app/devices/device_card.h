@@ -2,8 +2,8 @@
 #pragma once
 
 #include "app/devices/place_map.h"
-#include "app/faceplate/card.h"
 #include "app/models/studio.h"
+#include "app/widgets/card.h"
 
 #include <QComboBox>
 #include <QLabel>

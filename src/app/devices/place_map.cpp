@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/place_map.h"
 
-#include "app/style/qt_text.h"
-
 #include "app/style/palette.h"
-#include "app/window/finder.h"
+#include "app/style/qt_text.h"
+#include "app/widgets/finder.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/game_numbers.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
@@ -64,7 +64,8 @@ void PlaceMap::fill(QTreeWidgetItem& row, const VirtualDevice& device, VirtualCo
     row.setText(Name, toQt(nameOf(device, control)));
     row.setData(Name, Qt::UserRole, toQt(toText(control)));
     row.setText(Numbers, numbersText(device, control));
-    row.setText(Function, toQt(settingsOf(device, control).label));
+    row.setText(Function,
+                toQt(functionName(m_studio.tangle(), settingsOf(device, control).function)));
     row.setText(Taken, takers.isEmpty() ? tr("free") : takers);
     for (const int column : {Numbers, Taken})
         row.setForeground(column, takers.isEmpty() || column == Numbers

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/card.h"
 #include "app/faceplate/control_view.h"
+#include "app/widgets/card.h"
 
 #include <QElapsedTimer>
 #include <QLabel>

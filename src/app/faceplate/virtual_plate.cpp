@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/virtual_plate.h"
 
+#include "app/faceplate/goal_words.h"
 #include "app/style/qt_text.h"
-
-#include "app/strands/goal_words.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 
@@ -15,9 +15,10 @@ namespace jolly::app
 namespace
 {
 
-QString functionOf(const Strand& strand)
+QString functionOf(const Tangle& tangle, const Strand& strand)
 {
-    return toQt(strand.function.empty() ? strand.name : strand.function);
+    const auto name = functionName(tangle, strand.function);
+    return toQt(name.empty() ? strand.name : name);
 }
 
 /// Collects what one device shows.
@@ -38,7 +39,7 @@ class Maker
             const auto& takers = strands.at({m_device.id, control});
             const auto settings = settingsOf(m_device, control);
             if (isList && control.kind == ControlKind::Button && takers.empty() &&
-                settings.label.empty())
+                settings.function.empty())
                 continue;
             if (isFineTwin(control)) continue;
             add(i, takers, settings);
@@ -68,15 +69,15 @@ class Maker
     {
         const auto& layout = m_layout[slot];
         PlateControl each{.id = toQt(toText(layout.control))};
-        each.label = toQt(settings.label);
+        each.label = toQt(functionName(m_tangle, settings.function));
         if (!takers.empty()) {
             each.from = toQt(takers.front()->name);
             const auto& first = *takers.front();  // a craft's own has a function of its own
             if (first.craft != kEverywhere && !first.function.empty())
-                each.label = toQt(first.function);
+                each.label = functionOf(m_tangle, first);
             const bool isNamed =
                 !each.label.isEmpty() || layout.control.kind == ControlKind::Turner;
-            if (!isNamed) each.label = functionOf(*takers.front());
+            if (!isNamed) each.label = functionOf(m_tangle, *takers.front());
         }
         each.number = QString::number(layout.control.number);
         if (layout.control.kind == ControlKind::Axis)
@@ -92,7 +93,7 @@ class Maker
 
     void addKeys(const Strand& strand, const End& end)
     {
-        PlateControl each{.id = plateIdOf(end.goal), .label = functionOf(strand)};
+        PlateControl each{.id = plateIdOf(end.goal), .label = functionOf(m_tangle, strand)};
         if (std::ranges::find(m_made.plate.controls, each.id, &PlateControl::id) !=
             m_made.plate.controls.end())
             return;

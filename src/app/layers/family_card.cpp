@@ -7,6 +7,7 @@
 #include "app/style/theme.h"
 #include "core/layers/compare.h"
 #include "core/layers/family.h"
+#include "core/tangle/function_edit.h"
 
 #include <QHBoxLayout>
 #include <QPushButton>
@@ -62,7 +63,7 @@ void FamilyCard::rebuild()
     const auto gaps = gapsOf(tangle, chosen);
     if (!gaps.empty()) {
         QStringList names;
-        for (const auto& gap : gaps) names << QString::fromStdString(gap);
+        for (const auto& gap : gaps) names << QString::fromStdString(functionName(tangle, gap));
         auto* words = new QLabel(
             tr("Planned, and nothing does it yet: %1").arg(names.join(QStringLiteral(", "))), this);
         words->setObjectName(QStringLiteral("gaps"));

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/card.h"
+#include "app/layers/layer_lamps.h"
 #include "app/models/studio.h"
-#include "app/window/layer_lamps.h"
+#include "app/widgets/card.h"
 
 #include <QVBoxLayout>
 

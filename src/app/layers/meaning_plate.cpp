@@ -3,7 +3,7 @@
 
 #include "app/style/qt_text.h"
 
-#include "app/pages/plate_list.h"
+#include "app/faceplate/plate_list.h"
 #include "app/strands/control_menu.h"
 #include "app/style/elided_button.h"
 #include "app/style/elided_label.h"

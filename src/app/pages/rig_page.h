@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/arrange/arrange_card.h"
-#include "app/pages/plate_list.h"
+#include "app/faceplate/plate_list.h"
 #include "app/rig/calibration_card.h"
 #include "app/rig/control_facts.h"
 #include "app/rig/controller_facts.h"

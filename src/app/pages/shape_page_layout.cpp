@@ -1,5 +1,4 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/card.h"
 #include "app/layers/footing_bar.h"
 #include "app/pages/column_plan.h"
 #include "app/pages/shape_page.h"
@@ -12,6 +11,7 @@
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
 #include "app/style/wrap_layout.h"
+#include "app/widgets/card.h"
 #include "core/tangle/lookup.h"
 
 #include <QHBoxLayout>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/pages/plate_list.h"
+#include "app/faceplate/plate_list.h"
 #include "app/pages/thread_overlay.h"
 #include "app/strands/row_choice.h"
 #include "app/strands/strand_card.h"

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/preflight/permission_page.h"
 
-#include "app/faceplate/card.h"
 #include "app/services/data_files.h"
 #include "app/style/theme.h"
+#include "app/widgets/card.h"
 
 #include <QApplication>
 #include <QClipboard>

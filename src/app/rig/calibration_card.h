@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/card.h"
 #include "app/models/studio.h"
 #include "app/rig/calibration_row.h"
+#include "app/widgets/card.h"
 
 #include <QLabel>
 #include <QPushButton>

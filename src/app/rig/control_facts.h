@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/card.h"
 #include "app/models/axis_watch.h"
 #include "app/models/button_watch.h"
 #include "app/rig/axis_track.h"
 #include "app/rig/fact_grid.h"
+#include "app/widgets/card.h"
 
 #include <QComboBox>
 #include <QLabel>

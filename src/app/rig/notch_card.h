@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/card.h"
 #include "app/models/axis_watch.h"
 #include "app/rig/notch_table.h"
+#include "app/widgets/card.h"
 
 #include <QPushButton>
 

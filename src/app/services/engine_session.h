@@ -59,8 +59,7 @@ class EngineSession : public QObject
     /// kept.
     void send(Tangle tangle);
 
-    /// Whether the engine runs another tangle than was sent last.
-    [[nodiscard]] bool fliesAnother() const;
+    [[nodiscard]] bool fliesAnother() const;  ///< it runs another tangle than was sent last
     void askForRecording(Time since, std::function<void(Result<UniqueFd>)> then);
     void askToKeep(std::function<void(const Result<std::string>&)> then);
 
@@ -73,7 +72,6 @@ class EngineSession : public QObject
 
     /// Ends the engine, and does not start it again. Waits for it a little, not for long.
     void end();
-
     void leave();  ///< the engine stays: the tangle that was sent last is seen to arrive
     /// Ends the engine and goes on with another.
     void changeTo(EngineAccess access);

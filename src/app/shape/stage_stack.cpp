@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/stage_stack.h"
 
-#include "app/faceplate/card.h"
 #include "app/shape/axis_strand.h"
 #include "app/shape/wheel_field.h"
 #include "app/shape/when_field.h"
@@ -10,6 +9,7 @@
 #include "app/strands/step_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
+#include "app/widgets/card.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 #include "core/tangle/stage_edit.h"

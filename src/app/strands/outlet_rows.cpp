@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/outlet_rows.h"
 
+#include "app/faceplate/goal_words.h"
 #include "app/listen/chord_field.h"
 #include "app/strands/goal_menu.h"
-#include "app/strands/goal_words.h"
 #include "app/strands/stage_values.h"
 #include "app/strands/stage_words.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
 #include "core/tangle/stage_edit.h"
@@ -222,9 +223,11 @@ OutletRow::Words OutletRows::wordsOf(const Strand& strand, const Way& way) const
     OutletRow::Words words{.goal = goalText(m_studio.tangle(), end.goal)};
     const auto* target = targetOf(end);
     const auto* device = target ? findDevice(m_studio.tangle(), target->device) : nullptr;
-    if (device) words.function = toQt(settingsOf(*device, target->control).label);
-    const bool isPress = target ? target->control.kind == ControlKind::Button
-                                : keysOf(end) != nullptr;
+    if (device)
+        words.function =
+            toQt(functionName(m_studio.tangle(), settingsOf(*device, target->control).function));
+    const bool isPress =
+        target ? target->control.kind == ControlKind::Button : keysOf(end) != nullptr;
     if (isPress) {
         words.how = end.how;
         words.pulse = end.pulse;

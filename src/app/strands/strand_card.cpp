@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/strand_card.h"
 
-#include "app/strands/goal_words.h"
+#include "app/faceplate/goal_words.h"
 #include "app/strands/origin_bar.h"
 #include "app/strands/outlet_rows.h"
 #include "app/strands/stage_editor.h"

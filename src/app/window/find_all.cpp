@@ -2,7 +2,7 @@
 #include "app/window/find_all.h"
 
 #include "app/style/qt_text.h"
-
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 
 #include <QPointer>
@@ -32,9 +32,10 @@ void addStrands(std::vector<Found>& all, const Studio& studio, const FindWays& w
     for (const auto& strand : studio.tangle().strands) {
         if (!strand.hasSource()) continue;
         const ControlRef ref{strand.source.controller, strand.source.control};
-        const auto words = strand.function.empty() || strand.function == strand.name
+        const auto function = functionName(studio.tangle(), strand.function);
+        const auto words = function.empty() || function == strand.name
                                ? strand.name
-                               : strand.name + " · " + strand.function;
+                               : strand.name + " · " + function;
         all.push_back(
             {toQt(words), QObject::tr("strand"), [ref, go = ways.toControl] { go(ref); }});
     }

@@ -3,9 +3,9 @@
 
 #include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
+#include "app/widgets/finder.h"
 #include "app/window/faceplate_files.h"
 #include "app/window/find_all.h"
-#include "app/window/finder.h"
 #include "app/window/notice_bar.h"
 #include "core/layers/family_edit.h"
 #include "core/tangle/device_edit.h"

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/settings_page.h"
 
-#include "app/faceplate/card.h"
 #include "app/services/language.h"
 #include "app/style/palette.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
+#include "app/widgets/card.h"
 
 #include <QCheckBox>
 #include <QComboBox>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/status_bar.h"
 
+#include "app/faceplate/goal_words.h"
 #include "app/preflight/preflight_list.h"
-#include "app/strands/goal_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/top_bar.h"
 
+#include "app/layers/layer_lamps.h"
 #include "app/style/elided_label.h"
 #include "app/style/mark.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
-#include "app/window/layer_lamps.h"
 
 #include <QFileInfo>
 #include <QHBoxLayout>

@@ -2,6 +2,7 @@
 #include "core/goals/place.h"
 
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/names.h"
 #include "core/tangle/virtual_layout.h"
@@ -12,8 +13,9 @@ namespace jolly
 std::string nameOfGoal(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
-    const auto label = device ? settingsOf(*device, place.control).label : std::string();
-    return label.empty() ? placeName(tangle, place) : label;
+    const auto name =
+        functionName(tangle, device ? settingsOf(*device, place.control).function : "");
+    return name.empty() ? placeName(tangle, place) : name;
 }
 
 std::string explainGoal(const Tangle& tangle, const Target& place, const Lead& lead)

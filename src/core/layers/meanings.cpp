@@ -4,6 +4,7 @@
 #include "core/layers/family.h"
 #include "core/layers/views.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
@@ -19,16 +20,16 @@ namespace
 /// Where a strand begins, as far as layers ask: what stands for one control.
 using SourceKey = std::pair<std::string_view, ControlCode>;
 
-bool isNamed(const Tangle& tangle, const Strand& strand, const std::string& function)
+}  // namespace
+
+bool does(const Tangle& tangle, const Strand& strand, const std::string& function)
 {
     return strand.function == function || std::ranges::any_of(strand.ends, [&](const End& end) {
                const auto* target = targetOf(end);
                const auto* device = target ? findDevice(tangle, target->device) : nullptr;
-               return device && settingsOf(*device, target->control).label == function;
+               return device && settingsOf(*device, target->control).function == function;
            });
 }
-
-}  // namespace
 
 std::vector<Meaning> meaningsOf(const Tangle& tangle, const std::vector<const Strand*>& strands,
                                 std::string_view craft)
@@ -104,7 +105,7 @@ std::vector<std::string> gapsOf(const Tangle& tangle, std::string_view craft)
     auto gaps = functionsOf(tangle, craft);
     std::erase_if(gaps, [&](const std::string& function) {
         return std::ranges::any_of(strands, [&](const Strand* strand) {
-            return strand->isOn && isNamed(tangle, *strand, function);
+            return strand->isOn && does(tangle, *strand, function);
         });
     });
     return gaps;
@@ -120,7 +121,7 @@ const SimSheet* sheetOf(const Tangle& tangle, std::string_view craft)
 
 std::string deedOf(const Tangle& tangle, const Strand& strand)
 {
-    if (!strand.function.empty()) return strand.function;
+    if (auto name = functionName(tangle, strand.function); !name.empty()) return name;
     std::string names;
     for (const auto& end : strand.ends)
         names += (names.empty() ? "" : ", ") + nameOfGoal(tangle, end.goal);

@@ -49,11 +49,13 @@ struct Meaning {
 /// The tangle as a craft has it: without the strands that do not count for it, and for its sim.
 [[nodiscard]] Tangle tangleOf(const Tangle& tangle, std::string_view craft);
 
-/// The functions that a craft plans to have, its own first, then those of its family.
+/// The ids of the functions that a craft plans to have, its own first, then those of its family.
 [[nodiscard]] std::vector<std::string> functionsOf(const Tangle& tangle, std::string_view craft);
 
-/// Those of functionsOf() that no strand of the craft does, and no virtual control that one of them
-/// leads to is named after.
+/// Whether a function, by its id, is a strand's, or that of a virtual control that it leads to.
+[[nodiscard]] bool does(const Tangle& tangle, const Strand& strand, const std::string& function);
+
+/// Those of functionsOf() that no strand of the craft does.
 [[nodiscard]] std::vector<std::string> gapsOf(const Tangle& tangle, std::string_view craft);
 
 /// What the sim takes that a craft is flown in: its own sheet, else the nearest of its family, else

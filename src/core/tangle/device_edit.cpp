@@ -2,6 +2,7 @@
 #include "core/tangle/device_edit.h"
 
 #include "core/tangle/edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 
@@ -115,7 +116,7 @@ void moveSettings(Tangle& tangle, const Target& from, const Target& to)
 {
     auto mine = takeSettings(tangle, from);
     const auto there = takeSettings(tangle, to);
-    if (mine.label.empty()) mine.label = there.label;
+    if (mine.function.empty()) mine.function = there.function;
     putSettings(tangle, to, std::move(mine));
 }
 
@@ -254,17 +255,18 @@ std::string placeName(const Tangle& tangle, const Target& place)
 std::string functionAt(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
-    auto label = device ? settingsOf(*device, place.control).label : std::string();
-    if (!label.empty()) return label;
+    auto name = functionName(tangle, device ? settingsOf(*device, place.control).function : "");
+    if (!name.empty()) return name;
     const auto takers = takersOf(tangle, place);
     if (takers.empty()) return placeName(tangle, place);
-    return takers.front()->function.empty() ? takers.front()->name : takers.front()->function;
+    name = functionName(tangle, takers.front()->function);
+    return name.empty() ? takers.front()->name : name;
 }
 
-void setFunction(Tangle& tangle, const Target& place, const std::string& function)
+void giveFunction(Tangle& tangle, const Target& place, const std::string& function)
 {
     auto settings = takeSettings(tangle, place);
-    settings.label = function;
+    settings.function = function;
     putSettings(tangle, place, std::move(settings));
 }
 

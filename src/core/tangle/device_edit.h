@@ -54,8 +54,8 @@ std::size_t removeDevice(Tangle& tangle, const std::string& device, Ends ends);
 /// its own name.
 [[nodiscard]] std::string functionAt(const Tangle& tangle, const Target& place);
 
-/// Says what a virtual control stands for; nothing takes it back.
-void setFunction(Tangle& tangle, const Target& place, const std::string& function);
+/// Gives a virtual control a function by its id, or none; see function_edit.h.
+void giveFunction(Tangle& tangle, const Target& place, const std::string& function);
 
 /// Says where a virtual axis rests.
 void setSides(Tangle& tangle, const Target& axis, Sides sides);

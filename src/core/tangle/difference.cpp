@@ -53,6 +53,11 @@ void compare(const Items& first, const Items& second, const std::string& kind, a
     }
 }
 
+std::string aboutFunction(const Function& before, const Function& now)
+{
+    return before.name == now.name ? "was changed" : "was called \"" + before.name + "\"";
+}
+
 }  // namespace
 
 Sentences differenceInWords(const Tangle& first, const Tangle& second)
@@ -63,6 +68,8 @@ Sentences differenceInWords(const Tangle& first, const Tangle& second)
         sentences.push_back("It is called \"" + second.name + "\", not \"" + first.name + "\".");
     compare(first.rig, second.rig, "Controller", &RigController::alias, isOther, sentences);
     compare(first.devices, second.devices, "Virtual device", &VirtualDevice::name, isOther,
+            sentences);
+    compare(first.functions, second.functions, "Function", &Function::name, aboutFunction,
             sentences);
     compare(first.craft, second.craft, "Craft", &Craft::name, isOther, sentences);
     compare(first.layers, second.layers, "Layer", &Layer::name, isOther, sentences);

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/value/kind_words.h"
 #include "core/tangle/edit.h"
+#include "core/value/kind_words.h"
 
 #include "core/tangle/device_edit.h"
 #include "core/tangle/likely.h"
@@ -25,24 +25,11 @@ std::set<std::string> allIds(const Tangle& tangle)
     std::set<std::string> ids;
     for (const auto& c : tangle.rig) ids.insert(c.id);
     for (const auto& d : tangle.devices) ids.insert(d.id);
+    for (const auto& f : tangle.functions) ids.insert(f.id);
     for (const auto& l : tangle.layers) ids.insert(l.id);
     for (const auto& c : tangle.craft) ids.insert(c.id);
     for (const auto& s : tangle.strands) ids.insert(s.id);
     return ids;
-}
-
-/// "Skerry Stick" as "skerry-stick".
-std::string slug(const std::string& name)
-{
-    std::string text;
-    for (const char c : name) {
-        const bool isWord =
-            (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || (c >= 'A' && c <= 'Z');
-        if (isWord) text += static_cast<char>(c >= 'A' && c <= 'Z' ? c + ('a' - 'A') : c);
-        if (!isWord && !text.empty() && text.back() != '-') text += '-';
-    }
-    while (!text.empty() && text.back() == '-') text.pop_back();
-    return text.empty() ? "controller" : text;
 }
 
 std::string freeAlias(const Tangle& tangle, const std::string& name)
@@ -88,11 +75,29 @@ std::string freshId(const Tangle& tangle, const std::string& stem)
     }
 }
 
+std::string slugOf(const std::string& name, const std::string& none)
+{
+    std::string text;
+    for (const char c : name) {
+        const bool isWord =
+            (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || (c >= 'A' && c <= 'Z');
+        if (isWord) text += static_cast<char>(c >= 'A' && c <= 'Z' ? c + ('a' - 'A') : c);
+        if (!isWord && !text.empty() && text.back() != '-') text += '-';
+    }
+    while (!text.empty() && text.back() == '-') text.pop_back();
+    return text.empty() ? none : text;
+}
+
+std::string freshIdFor(const Tangle& tangle, const std::string& name, const std::string& none)
+{
+    const auto id = slugOf(name, none);
+    return allIds(tangle).contains(id) ? freshId(tangle, id) : id;
+}
+
 RigController adopt(const ControllerDescription& description, const Tangle& tangle)
 {
     RigController controller;
-    const auto id = slug(description.identity.name);
-    controller.id = allIds(tangle).contains(id) ? freshId(tangle, id) : id;
+    controller.id = freshIdFor(tangle, description.identity.name, "controller");
     controller.alias = freeAlias(tangle, description.identity.name);
     controller.identity = description.identity;
     controller.kind = likelyKind(description);

@@ -16,6 +16,14 @@ namespace jolly
 /// A name that nothing in the tangle has: `stem` and the next free number.
 [[nodiscard]] std::string freshId(const Tangle& tangle, const std::string& stem);
 
+/// A name as an id: "Skerry Stick" as "skerry-stick".
+/// @param none  the id of a name without letters and digits.
+[[nodiscard]] std::string slugOf(const std::string& name, const std::string& none);
+
+/// slugOf() a name, with a number behind it when that is taken.
+[[nodiscard]] std::string freshIdFor(const Tangle& tangle, const std::string& name,
+                                     const std::string& none);
+
 /// What the rig will know of a controller that it does not know yet: id and alias are free, kinds
 /// and sides are guessed from the codes.
 [[nodiscard]] RigController adopt(const ControllerDescription& description, const Tangle& tangle);

@@ -2,6 +2,7 @@
 #include "core/tangle/names.h"
 
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 
 namespace jolly
@@ -18,7 +19,8 @@ std::string nameInFull(const Tangle& tangle, const Source& source)
 std::string nameInFull(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
-    const auto function = device ? settingsOf(*device, place.control).label : std::string();
+    const auto function =
+        functionName(tangle, device ? settingsOf(*device, place.control).function : "");
     return placeName(tangle, place) + (function.empty() ? "" : " (" + function + ")");
 }
 

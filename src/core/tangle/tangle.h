@@ -3,6 +3,7 @@
 
 #include "core/sim/sim_sheet.h"
 #include "core/tangle/end.h"
+#include "core/tangle/function.h"
 #include "core/tangle/rig.h"
 #include "core/tangle/stage.h"
 #include "core/tangle/virtual_device.h"
@@ -24,7 +25,7 @@ struct Craft {
     bool wantsStraight = false;  ///< its sim expects axes without a curve
     std::string note{};
     std::string picture{};                 ///< a file; "" for none
-    std::vector<std::string> functions{};  ///< that it plans to have
+    std::vector<std::string> functions{};  ///< ids of those that it plans to have
     std::optional<SimSheet> sheet{};       ///< of its own sim; none: as its family has it
     Extra extra{};
 
@@ -65,7 +66,7 @@ struct Strand {
     std::string id{};
     std::string name{};
     std::string note{};
-    std::string function{};
+    std::string function{};  ///< id of what it does in the sim; "" where its ends say that
     std::string layer{kBase};
     std::string craft{kEverywhere};
     std::string insteadOf{};  ///< id of an inherited strand in whose place it stands; "" for all
@@ -97,6 +98,7 @@ struct Tangle {
     std::string name = "New tangle";
     std::vector<RigController> rig{};
     std::vector<VirtualDevice> devices{};
+    std::vector<Function> functions{};  ///< that craft, strands and virtual controls name
     std::vector<Craft> craft{{std::string(kEverywhere), "Everywhere", "", {}}};
     std::vector<Layer> layers{
         {.id = std::string(kBase), .name = "Base"}};  ///< from the bottom of the stack up
@@ -114,6 +116,7 @@ struct Tangle {
     return {.name = tangle.name,
             .rig = tangle.rig,
             .devices = tangle.devices,
+            .functions = tangle.functions,
             .craft = tangle.craft,
             .layers = tangle.layers,
             .strands = {},

@@ -27,7 +27,7 @@ enum class Meeting : std::uint8_t { MovedLast, Sum, Larger, Average };
 /// What a tangle says of one virtual control. Controls without an entry have the defaults.
 struct VirtualSettings {
     VirtualControl control{};
-    std::string label{};       ///< the function it stands for
+    std::string function{};    ///< id of what it stands for; "" for nothing
     Sides sides = Sides::Two;  ///< One rests at the low end, Two in the middle
     Meeting meeting = Meeting::MovedLast;
     Extra extra{};

@@ -2,6 +2,7 @@
 #include "core/weave/reach_check.h"
 
 #include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/stage_run.h"
 
@@ -137,10 +138,11 @@ Problems findUnfed(const Tangle& tangle)
         const auto& device = tangle.devices[d];
         for (const auto& settings : device.settings) {
             const Target place{device.id, settings.control};
-            if (settings.label.empty() || fed.contains({device.id, settings.control})) continue;
+            const auto function = functionName(tangle, settings.function);
+            if (function.empty() || fed.contains({device.id, settings.control})) continue;
             problems.push_back({.severity = Severity::Warning,
                                 .path = "/devices/" + std::to_string(d),
-                                .sentence = "Nothing leads to \"" + settings.label + "\" (" +
+                                .sentence = "Nothing leads to \"" + function + "\" (" +
                                             placeName(tangle, place) + ").",
                                 .cure = "Weave a control to it, or take the function's name away.",
                                 .meaning = "The function cannot be used in flight."});

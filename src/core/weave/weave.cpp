@@ -7,6 +7,7 @@
 #include "core/tangle/stage_effect.h"
 #include "core/tangle/told.h"
 #include "core/tangle/virtual_layout.h"
+#include "core/weave/function_check.h"
 #include "core/weave/layer_check.h"
 #include "core/weave/reach_check.h"
 #include "core/weave/shape_check.h"
@@ -166,8 +167,11 @@ Problems findProblems(const Tangle& tangle)
     findTwins(tangle.rig, &RigController::id, "/rig", "controllers", problems);
     findTwins(tangle.rig, &RigController::alias, "/rig", "controllers", problems);
     findTwins(tangle.devices, &VirtualDevice::id, "/devices", "virtual devices", problems);
+    findTwins(tangle.functions, &Function::id, "/functions", "functions", problems);
     findTwins(tangle.layers, &Layer::id, "/layers", "layers", problems);
     findTwins(tangle.craft, &Craft::id, "/craft", "craft", problems);
+    findTwins(tangle.functions, &Function::name, "/functions", "functions", problems,
+              Severity::Warning);
     findTwins(tangle.layers, &Layer::name, "/layers", "layers", problems, Severity::Warning);
     findTwins(tangle.craft, &Craft::name, "/craft", "craft", problems, Severity::Warning);
     findTwins(tangle.strands, &Strand::id, "/strands", "strands", problems);
@@ -184,6 +188,7 @@ Problems findProblems(const Tangle& tangle)
     take(findSidesProblems(strands));
     take(findHalfReaches(strands));
     take(findUnfed(tangle));
+    take(findLostFunctions(tangle));
     findLayerProblems(tangle, problems);
     findMeetings(tangle, problems);
     findSwitchesInUse(tangle, problems);

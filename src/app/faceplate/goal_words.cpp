@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/strands/goal_words.h"
+#include "app/faceplate/goal_words.h"
 
 #include "app/listen/chord_field.h"
 #include "app/listen/key_codes.h"

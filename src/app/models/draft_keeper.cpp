@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/services/draft_keeper.h"
+#include "app/models/draft_keeper.h"
 
 #include "format/save.h"
 #include "format/tangle_text.h"

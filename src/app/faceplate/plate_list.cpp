@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/pages/plate_list.h"
+#include "app/faceplate/plate_list.h"
 
 #include "app/faceplate/virtual_plate.h"
 #include "core/tangle/device_edit.h"

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/layer_lamps.h"
+#include "app/layers/layer_lamps.h"
 
 #include "app/style/layer_mark.h"
 #include "app/style/palette.h"

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/card.h"
+#include "app/widgets/card.h"
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"

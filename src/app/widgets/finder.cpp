@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/window/finder.h"
+#include "app/widgets/finder.h"
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"

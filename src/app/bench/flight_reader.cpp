@@ -85,14 +85,13 @@ std::vector<StoryLine> FlightReader::tell(bool isOfFile)
         const auto read = m_recording->read(c);
         if (!read) break;
         auto standing = read->begin;
-        std::optional<Tangle> tangle;
         for (std::size_t i = 0; i < read->happenings.size(); ++i) {
             const auto& happening = read->happenings[i];
             standing.take(happening);
-            if (happening.kind == Happening::Kind::Tangle) tangle.reset();
             if (i < m_toldInChunk) continue;
-            if (!tangle) tangle = tangleOf(standing.tangle());
-            m_story.take(happening, *m_recording, *tangle);
+            if (m_toldNumber != standing.tangle()) m_toldTangle = tangleOf(standing.tangle());
+            m_toldNumber = standing.tangle();
+            m_story.take(happening, *m_recording, m_toldTangle);
         }
         m_toldInChunk = read->happenings.size();
     }

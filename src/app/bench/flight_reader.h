@@ -7,6 +7,7 @@
 #include <QString>
 #include <map>
 #include <memory>
+#include <optional>
 #include <vector>
 
 namespace jolly::app
@@ -46,6 +47,8 @@ class FlightReader
     Story m_story;
     std::size_t m_toldInChunk = 0;
     Time m_toldChunk = Time::min();
+    std::optional<std::uint32_t> m_toldNumber;  ///< of the tangle that ran in what was told last
+    Tangle m_toldTangle;
 };
 
 }  // namespace jolly::app

@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/tangle/device_edit.h"
+#include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "recipe_story.h"
 
 #include <QLineEdit>
+#include <QPlainTextEdit>
 
 /// Plays the recipes of layers and craft of docs/recipes.md, and looks at what a game gets.
 namespace jolly
@@ -174,6 +177,31 @@ TEST_F(LayerRecipe, OneTangleForFiveCraft)
     click("button 6");
     fly("Saltback");
     EXPECT_EQ(during(kThumb), "6") << "one change in Everywhere reaches them all";
+}
+
+TEST_F(LayerRecipe, GiveAFunctionAnotherName)
+{
+    document.edit("a function", [](Tangle& tangle) {
+        setFunctions(tangle, "everywhere", {"mail hatch", "anchor"});
+        setFunction(tangle, {"jolly", button(1)}, "mail hatch");
+    });
+    settle();
+    window.showCraftLibrary();
+    settle();
+    click("craft Everywhere");
+    auto* lines = find<QPlainTextEdit>("craft functions");
+    lines->setFocus();
+    lines->moveCursor(QTextCursor::Start);
+    lines->moveCursor(QTextCursor::EndOfLine, QTextCursor::KeepAnchor);
+    QTest::keyClicks(lines, "post door");
+    find("craft note")->setFocus();
+    settle();
+    EXPECT_EQ(functionAt(document.tangle(), {"jolly", button(1)}), "post door");
+    EXPECT_EQ(find<QPlainTextEdit>("craft functions")->toPlainText(), "post door\nanchor");
+    document.history().undo();
+    settle();
+    EXPECT_EQ(functionAt(document.tangle(), {"jolly", button(1)}), "mail hatch");
+    EXPECT_EQ(find<QPlainTextEdit>("craft functions")->toPlainText(), "mail hatch\nanchor");
 }
 
 TEST_F(LayerRecipe, AModifierThatTaps)

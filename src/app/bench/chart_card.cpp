@@ -28,6 +28,7 @@ namespace
 {
 
 constexpr int kGraphs = 3;  ///< of a trace: raw, sent, seen
+constexpr int kDrawMs = 33;
 constexpr int kSteps[] = {2, 5, 10, 30, 60};
 
 QColor colourOf(std::size_t trace)
@@ -98,6 +99,9 @@ ChartCard::ChartCard(Studio& studio, QWidget* parent)
     });
     connect(m_zoom, &QPushButton::clicked, this, [this] { setLength(1); });
     connect(m_pause, &QPushButton::toggled, this, &ChartCard::setPaused);
+    m_soon.setSingleShot(true);
+    m_soon.setInterval(kDrawMs);
+    connect(&m_soon, &QTimer::timeout, this, &ChartCard::draw);
     connect(&studio, &Studio::valuesMoved, this, &ChartCard::takeValues);
     connect(&studio, &Studio::selectionChanged, this, &ChartCard::follow);
     connect(&studio, &Studio::deskChanged, this, &ChartCard::follow);
@@ -341,6 +345,11 @@ void ChartCard::drawGraph(int graph, const std::deque<Sample>& samples, Time now
     const bool isLine = graph % kGraphs != 2;
     if (isLine && !samples.empty()) points.append({0.0, samples.back().value});
     m_plot->graph(graph)->data()->set(points, false);
+}
+
+void ChartCard::drawSoon()
+{
+    if (!m_soon.isActive()) m_soon.start();
 }
 
 void ChartCard::draw()

@@ -8,6 +8,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QTimer>
 #include <deque>
 #include <vector>
 
@@ -31,8 +32,9 @@ class ChartCard : public Card
 
     /// Takes what happened since the last time.
     void takeValues();
-    /// Draws it; call at display rate while it is seen.
-    void draw();
+    /// Draws it, thirty times a second at most: a plot costs more than all else on its page. Call
+    /// at display rate while it is seen.
+    void drawSoon();
 
     /// Adds a control to those that are drawn, or takes it out.
     void toggle(const ControlRef& control);
@@ -57,6 +59,7 @@ class ChartCard : public Card
         std::deque<Sample> raw{}, sent{}, seen{};
     };
 
+    void draw();
     void follow();
     void buildChips();
     void dress();
@@ -73,6 +76,7 @@ class ChartCard : public Card
     Time m_length = std::chrono::seconds(10);
     bool m_isPaused = false;
     Time m_pausedAt{};
+    QTimer m_soon;  ///< runs while a drawing is due
     QStringList m_shownChips;
     WrapLayout* m_chips;
     QPushButton* m_add;

@@ -120,7 +120,7 @@ void BenchPage::showValues()
 {
     if (!isVisible()) return;
     m_game->showValues();
-    m_chart->draw();
+    m_chart->drawSoon();
     m_delay->showValues();
     m_walk->showState();
 }

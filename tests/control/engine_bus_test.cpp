@@ -11,6 +11,7 @@
 #include <sys/mman.h>
 #include <unistd.h>
 
+#include <mutex>
 #include <semaphore>
 #include <thread>
 
@@ -90,16 +91,25 @@ class Host : public EngineHost
 
     Fallible note(const std::string& what)
     {
-        said.push_back(what);
+        const std::scoped_lock lock(m_mutex);
+        m_said.push_back(what);
         return {};
     }
+    std::vector<std::string> said() const
+    {
+        const std::scoped_lock lock(m_mutex);
+        return m_said;
+    }
 
-    std::vector<std::string> said;
     int news = eventfd(0, EFD_CLOEXEC | EFD_NONBLOCK);
     LiveMemory live = std::move(*LiveMemory::make());
     std::string client;
     std::string loaded;
     std::atomic<bool> hasQuit = false;
+
+ private:
+    mutable std::mutex m_mutex;  ///< the bus has a thread of its own
+    std::vector<std::string> m_said;
 };
 
 TEST(EngineBus, HandsAndRecordingsGoThereAndBack)
@@ -118,10 +128,10 @@ TEST(EngineBus, HandsAndRecordingsGoThereAndBack)
     EXPECT_TRUE((*client)->learn({key, axis}));
     EXPECT_TRUE((*client)->sweep(SweepWay::Left));
     EXPECT_TRUE((*client)->lookAsGame());
-    EXPECT_THAT(host.said, testing::ElementsAre("hold jolly-1 axis 3 0.250000 -1.000000",
-                                                "let go jolly-1 axis 3", "let all go", "keep",
-                                                "learn keys button 30", "learn jolly-1 axis 3",
-                                                "sweep left", "look"));
+    EXPECT_THAT(host.said(), testing::ElementsAre("hold jolly-1 axis 3 0.250000 -1.000000",
+                                                  "let go jolly-1 axis 3", "let all go", "keep",
+                                                  "learn keys button 30", "learn jolly-1 axis 3",
+                                                  "sweep left", "look"));
     const auto file = (*client)->recording(Time(77));
     ASSERT_TRUE(file);
     char text[8] = {};

@@ -128,8 +128,9 @@ TEST_P(EndedLaunchFlight, TakesAllOfTheGameWithItAndLeavesNothing)
     const auto game = launch({"sh", "-c", "sleep 97 & setsid sleep 97 & echo flying; wait"});
     ASSERT_TRUE(game->prints("flying")) << game->text();
     EXPECT_TRUE(isThere("Jolly 1"));
-    Program running({"sh", "-c", "pgrep -c -x sleep"});
-    EXPECT_TRUE(running.prints("2")) << running.text();
+    Program running(
+        {"sh", "-c", "until [ \"$(pgrep -c -x sleep)\" = 2 ]; do :; done; echo both are there"});
+    EXPECT_TRUE(running.prints("both are there")) << running.text();
     game->signal(GetParam());
     awaitEnd();
     Program left({"sh", "-c",

@@ -31,21 +31,13 @@ LayerGoals::LayerGoals(Studio& studio, QWidget* parent)
 void LayerGoals::rebuild()
 {
     const auto count = m_studio.tangle().layers.size() - 1;
-    while (m_lamps.size() > count) {
-        m_lamps.back()->hide();
-        m_lamps.back()->deleteLater();
-        m_lamps.pop_back();
-    }
-    while (m_lamps.size() < count) {
-        auto* lamp = new LayerLamp(this);
-        const auto place = m_lamps.size() + 1;
-        connect(lamp, &QAbstractButton::clicked, this, [this, place] {
+    keepLamps(m_lamps, count, this, [this](LayerLamp& lamp, std::size_t at) {
+        connect(&lamp, &QAbstractButton::clicked, this, [this, place = at + 1] {
             if (place < m_studio.tangle().layers.size())
                 Q_EMIT activated(m_studio.tangle().layers[place].id);
         });
-        m_column->addWidget(lamp, 0, Qt::AlignLeft);
-        m_lamps.push_back(lamp);
-    }
+        m_column->addWidget(&lamp, 0, Qt::AlignLeft);
+    });
     setVisible(count > 0);
     showLamps();
 }

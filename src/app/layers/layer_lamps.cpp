@@ -95,17 +95,9 @@ LayerLamps::LayerLamps(Studio& studio, QWidget* parent)
 void LayerLamps::rebuild()
 {
     const auto count = std::min(m_studio.tangle().layers.size(), std::size_t{64});
-    while (m_lamps.size() > count) {
-        m_lamps.back()->hide();
-        m_lamps.back()->deleteLater();
-        m_lamps.pop_back();
-    }
-    while (m_lamps.size() < count) {
-        auto* lamp = new LayerLamp(this);
-        const auto layer = m_lamps.size();
-        connect(lamp, &QAbstractButton::clicked, this, [this, layer] { flip(layer); });
-        m_lamps.push_back(lamp);
-    }
+    keepLamps(m_lamps, count, this, [this](LayerLamp& lamp, std::size_t layer) {
+        connect(&lamp, &QAbstractButton::clicked, this, [this, layer] { flip(layer); });
+    });
     showLamps();
 }
 

@@ -39,6 +39,22 @@ class LayerLamp : public QAbstractButton
     State m_state;
 };
 
+/// Makes and takes away lamps until there are so many. @param wire  wire(lamp, place) is called for
+/// each new one.
+template <class Wire>
+void keepLamps(std::vector<LayerLamp*>& lamps, std::size_t count, QWidget* parent, Wire&& wire)
+{
+    while (lamps.size() > count) {
+        lamps.back()->hide();
+        lamps.back()->deleteLater();
+        lamps.pop_back();
+    }
+    while (lamps.size() < count) {
+        lamps.push_back(new LayerLamp(parent));
+        wire(*lamps.back(), lamps.size() - 1);
+    }
+}
+
 /// All lamps of the stack in a row; those that find no room are in a menu behind it.
 class LayerLamps : public QWidget
 {

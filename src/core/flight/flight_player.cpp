@@ -14,6 +14,15 @@ using Kind = Happening::Kind;
 
 constexpr Time kNever = Time::min();
 
+/// What all virtual controls stand at.
+std::vector<Counts> countsOf(const Machine& machine)
+{
+    std::vector<Counts> all;
+    for (std::uint32_t o = 0; o < machine.plan().outputs.size(); ++o)
+        all.push_back(machine.meetings().raw(o));
+    return all;
+}
+
 }  // namespace
 
 FlightPlayer::FlightPlayer(const Recording& recording, TangleOf tangleOf, Hear hear)
@@ -194,26 +203,14 @@ void FlightPlayer::takeTangle(const Happening& happening)
     if (!m_tangleOf) return;
     const auto before =
         m_session->take(std::make_unique<WovenTangle>(m_tangleOf(happening.what)), happening.time);
-    const auto& old = before->machine;
-    std::vector<Counts> counts;
-    for (std::uint32_t o = 0; o < old.plan().outputs.size(); ++o)
-        counts.push_back(old.meetings().raw(o));
-    tellWhatIsOther(old.plan(), counts, happening.time);
+    tellWhatIsOther(before->machine.plan(), countsOf(before->machine), happening.time);
 }
 
 void FlightPlayer::goLive(Time time)
 {
-    const auto before = counts();
+    const auto before = countsOf(machine());
     m_session->goLive(time);
     tellWhatIsOther(plan(), before, time);
-}
-
-std::vector<Counts> FlightPlayer::counts() const
-{
-    std::vector<Counts> all;
-    for (std::uint32_t o = 0; o < plan().outputs.size(); ++o)
-        all.push_back(machine().meetings().raw(o));
-    return all;
 }
 
 /// What virtual controls stand at that did not stand there before, when an edit or going live put

@@ -67,7 +67,6 @@ class FlightPlayer : private SessionListener
     void goLive(Time time);
     void hold(const Happening& happening);
     void tellWhatIsOther(const Plan& plan, const std::vector<Counts>& before, Time time);
-    [[nodiscard]] std::vector<Counts> counts() const;
     [[nodiscard]] std::optional<std::uint32_t> outputOf(std::uint32_t track) const;
 
     const Recording& m_recording;

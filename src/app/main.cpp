@@ -133,7 +133,7 @@ void goLiveAtOnce(EngineSession& session, Studio& studio)
         &session, &EngineSession::attached, &studio,
         [&] {
             session.goLive([&](const jolly::Fallible& done) {
-                if (!done) studio.refuse(QString::fromStdString(done.error().text()));
+                if (!done) studio.messages().refuse(QString::fromStdString(done.error().text()));
             });
         },
         static_cast<Qt::ConnectionType>(Qt::QueuedConnection | Qt::SingleShotConnection));
@@ -183,14 +183,14 @@ int main(int argc, char** argv)
     Studio studio(document, session);
     MainWindow window(studio, dialogs, settings, Speaker::ofDesktop());
     window.restore();
-    if (options.keepsSelection) studio.setFollowing(false);
-    if (!missing.isEmpty()) studio.refuse(missing);
+    if (options.keepsSelection) studio.selection().setFollowing(false);
+    if (!missing.isEmpty()) studio.messages().refuse(missing);
     QObject::connect(&window, &MainWindow::pretendRigWanted, &window, [&](bool isWanted) {
         const auto pretended = dataFile(QStringLiteral("demo/marrowmere-world.json"));
         const auto tangle = dataFile(QStringLiteral("demo/marrowmere.tangle"));
         const auto chosen = isWanted ? pretended : settings::kWorld.atFirst;
         if (isWanted && (chosen.isEmpty() || tangle.isEmpty()))
-            return studio.refuse(
+            return studio.messages().refuse(
                 QObject::tr("The pretend rig is missing: its files (demo) are not among the "
                             "program's data. Install the program again."));
         if (isWanted && document.path().isEmpty() && !document.hasChanges())
@@ -213,8 +213,8 @@ int main(int argc, char** argv)
         window.showMinimized();
     }
     DraftKeeper drafts(document, draftFolder());
-    QObject::connect(&drafts, &DraftKeeper::told, &studio, &Studio::note);
-    QObject::connect(&drafts, &DraftKeeper::warned, &studio, &Studio::refuse);
+    QObject::connect(&drafts, &DraftKeeper::told, &studio.messages(), &Messages::note);
+    QObject::connect(&drafts, &DraftKeeper::warned, &studio.messages(), &Messages::refuse);
     QObject::connect(&drafts, &DraftKeeper::offered, &window, &MainWindow::offerDraft);
     openFirst(options, window, drafts, document, settings);
     session.begin();

@@ -195,7 +195,7 @@ TEST_F(ArrangeTest, ItStaysWithItsControllerWhateverComesAndGoes)
     };
     const auto first = plug("First");
     plug("Second");
-    studio.select(ControlRef{"second", kX});
+    studio.selection().select(Source{"second", kX});
     click("arranged");
     click("arrange");
     ASSERT_EQ(plate()->objectName(), "Second");

@@ -42,7 +42,7 @@ TEST_F(AtHomeTest, ItOpensWhereOneLeft)
     window.showPage(Rail::Shape);
     window.resize(1100, 640);
     move(kY, 700);
-    studio.setFollowing(false);
+    studio.selection().setFollowing(false);
     window.findChild<QAction*>("strip shown")->setChecked(true);
     EXPECT_TRUE(window.close());
 
@@ -62,10 +62,10 @@ TEST_F(AtHomeTest, ItOpensWhereOneLeft)
     EXPECT_EQ(document2.path(), home.filePath("a.tangle"));
     EXPECT_EQ(again.page(), Rail::Shape);
     EXPECT_EQ(again.height(), 640);
-    EXPECT_FALSE(studio2.isFollowing());
+    EXPECT_FALSE(studio2.selection().isFollowing());
     EXPECT_TRUE(again.strip().isVisible());
-    ASSERT_TRUE(studio2.selected());
-    EXPECT_EQ(studio2.selected()->code, kY);
+    ASSERT_TRUE(studio2.selection().selected());
+    EXPECT_EQ(studio2.selection().selected()->control, kY);
 }
 
 TEST_F(AtHomeTest, TheRecentTanglesAreInTheMenuTheLastFirst)
@@ -185,7 +185,7 @@ TEST_F(AtHomeTest, TheSettingsPageSetsWhatMatters)
     Q_EMIT touch->activated(2);
     EXPECT_EQ(settings.get(settings::kTouch), "firm");
     move(kX, 150);  // some 7 percent of the travel
-    EXPECT_FALSE(studio.selected());
+    EXPECT_FALSE(studio.selection().selected());
     bool isLight = false;
     QObject::connect(&window, &MainWindow::themeWanted, [&](bool chosen) { isLight = chosen; });
     auto* colours = find<QComboBox>("colours setting");
@@ -276,7 +276,7 @@ TEST_F(AtHomeTest, TheFirstStepsLeadFromATouchToTheFlightAndEnd)
     settle();
     EXPECT_THAT(words(), HasSubstr("You are live"));
     click("Well done");
-    EXPECT_TRUE(studio.notices().empty());
+    EXPECT_TRUE(studio.messages().notices().empty());
     EXPECT_FALSE(settings.get(settings::kFirstSteps));
 }
 
@@ -285,12 +285,12 @@ TEST_F(AtHomeTest, TroubleIsToldOnTheDesktopWhileThePilotLooksElsewhere)
     QStringList told;
     Tray tray(studio, window, [&](const QString&, const QString& words) { told << words; });
     window.hide();
-    studio.say("Kept.");
-    studio.refuse("The engine stopped.");
+    studio.messages().say("Kept.");
+    studio.messages().refuse("The engine stopped.");
     EXPECT_EQ(told, QStringList{"The engine stopped."});
-    studio.show({"engine", "There is no engine.", {}, true});
-    studio.show({"engine", "There is no engine still.", {}, true});
-    studio.show({"draft", "Edits are kept.", {}});
+    studio.messages().show({"engine", "There is no engine.", {}, true});
+    studio.messages().show({"engine", "There is no engine still.", {}, true});
+    studio.messages().show({"draft", "Edits are kept.", {}});
     EXPECT_EQ(told, (QStringList{"The engine stopped.", "There is no engine."}));
 }
 

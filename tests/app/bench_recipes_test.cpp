@@ -101,7 +101,7 @@ TEST_F(BenchRecipe, FindAGlitchOfTheLastMinute)
     keys(&window.benchPage(), Qt::Key_Escape);
     look();
     EXPECT_EQ(find<GameRow>("game row axis 1")->valueText(), QStringLiteral("−50.0 %"));
-    studio.setTrial(document.tangle());  // what flew stays what is compared with
+    studio.flown().setTrial(document.tangle());  // what flew stays what is compared with
     document.edit("mend it", [](Tangle& tangle) { tangle.strands[2].isOn = false; });
     settle();
     click("recorder compare");

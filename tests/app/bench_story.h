@@ -13,7 +13,7 @@ class BenchStory : public WindowStory
  protected:
     void SetUp() override
     {
-        studio.setClock([this] { return local.world.now(); });
+        studio.feed().setClock([this] { return local.world.now(); });
         document.edit("strands", [](Tangle& tangle) {
             tangle.rig[0].alias = "Skerry Stick";
             addStrand(tangle, kX, axis(1)).name = "Roll";
@@ -44,7 +44,7 @@ class BenchStory : public WindowStory
     {
         static_cast<void>(local.lookAsGame());
         session.poll();
-        Q_EMIT studio.valuesMoved();
+        Q_EMIT studio.feed().moved();
         window.benchPage().learning().tick();
         window.benchPage().showValues();
         settle();

@@ -177,7 +177,7 @@ TEST_F(BenchTest, ACountdownLeavesTimeToGoToTheSim)
 
 TEST_F(BenchTest, AButtonOfTheRigSweepsWhileTheSimHasTheFocus)
 {
-    learning().setTrigger(ControlRef{"stick", kThumb});
+    learning().setTrigger(Source{"stick", kThumb});
     learning().choose(2);  // button 1
     click("sweep");
     pass(std::chrono::seconds(2));
@@ -253,7 +253,7 @@ TEST_F(BenchTest, ScrubbingShowsAllPagesAsTheyWereAndEscapeGoesBack)
     log().showMoment(then);
     look();
     EXPECT_EQ(find<GameRow>("game row axis 1")->valueText(), "+80.0 %");
-    EXPECT_NEAR(studio.values().slots[0].value, 0.8, 0.001) << "on every page";
+    EXPECT_NEAR(studio.feed().values().slots[0].value, 0.8, 0.001) << "on every page";
     EXPECT_THAT(text("recorder verdict"), HasSubstr("All pages show"));
     keys(find("time line"), Qt::Key_Escape);
     look();
@@ -268,7 +268,7 @@ TEST_F(BenchTest, TheFlightIsReplayedAgainstTheTangleAsItIsNow)
     click("recorder compare");
     EXPECT_EQ(text("recorder verdict"), "The tangle as it is now does the same with all of it.");
     // The engine does not have the edit yet: the recording is of what flew.
-    studio.setTrial(document.tangle());
+    studio.flown().setTrial(document.tangle());
     document.edit("edit", [](Tangle& tangle) { tangle.strands[0].stages = {{Invert{}}}; });
     settle();
     click("recorder compare");
@@ -297,7 +297,7 @@ TEST_F(BenchTest, ARecordingIsOpenedFromAFileAndClosedAgain)
 TEST_F(BenchTest, AFileThatIsNoRecordingIsSaidAndNothingElseChanges)
 {
     QString said;
-    QObject::connect(&studio, &Studio::said,
+    QObject::connect(&studio.messages(), &Messages::said,
                      [&](const app::Saying& saying) { said = saying.sentence; });
     log().fetch();
     const auto chunks = log().recording().chunks.size();
@@ -316,12 +316,12 @@ TEST_F(BenchTest, AFileThatIsNoRecordingIsSaidAndNothingElseChanges)
 
 TEST_F(BenchTest, TheChartFollowsTheSelectionUntilOneIsKept)
 {
-    studio.select(ControlRef{"stick", kX});
+    studio.selection().select(Source{"stick", kX});
     settle();
     for (int i = 0; i < 50; ++i) move(kX, i * 10);
     EXPECT_GT(window.benchPage().chart().sampleCount(), 40U);
     click("chart add");
-    studio.select(ControlRef{"stick", kThrottle});
+    studio.selection().select(Source{"stick", kThrottle});
     settle();
     EXPECT_GT(window.benchPage().chart().sampleCount(), 40U) << "it stays";
     const auto before = window.benchPage().chart().length();

@@ -193,7 +193,7 @@ class LeverTest : public CalibrationTest
  protected:
     LeverTest()
     {
-        studio.select(ControlRef{"stick", kThrottle});
+        studio.selection().select(Source{"stick", kThrottle});
         settle();
     }
     void lever(std::int32_t raw, double seconds = 1.2)

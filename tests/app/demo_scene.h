@@ -37,9 +37,9 @@ class Scene
           settings(folder.filePath("window.conf")),
           window(studio, dialogs, settings)
     {
-        studio.setClock([this] { return local.world.now(); });
+        studio.feed().setClock([this] { return local.world.now(); });
         window.topBar().setClock([] { return QTime(14, 2, 30); });
-        studio.setFollowing(false);
+        studio.selection().setFollowing(false);
         if (!isEmpty) {
             static_cast<void>(document.open(
                 QString::fromStdString((shippedData() / "demo" / "marrowmere.tangle").string())));
@@ -114,7 +114,7 @@ class Scene
 
     void select(const char* controller, const char* control)
     {
-        studio.select(ControlRef{controller, *parseControlCode(control)});
+        studio.selection().select(Source{controller, *parseControlCode(control)});
         settle();
     }
 
@@ -226,7 +226,7 @@ class Scene
     void openStage(int stage)
     {
         window.weavePage()
-            .cardOf(studio.strandsFrom(*studio.selected()).back()->id)
+            .cardOf(studio.stance().strandsFrom(*studio.selection().selected()).back()->id)
             ->openEditor(stage);
         settle();
     }

@@ -113,7 +113,7 @@ class EveryTouch : public HandsTest
     void stand(app::Rail::Page page)
     {
         window.showPage(page);
-        studio.select(app::ControlRef{"stick", kTrigger});
+        studio.selection().select(Source{"stick", kTrigger});
         settle();
     }
 
@@ -219,7 +219,7 @@ TEST_F(EveryTouch, EveryStageIsPutInOpenedAndChanged)
             SCOPED_TRACE(kind.kInfo.name);
             addStage(tangle, strand, kind);
             document.begin(tangle, {});
-            studio.select(app::ControlRef{"stick", way.from});
+            studio.selection().select(Source{"stick", way.from});
             const bool isAxis = way.from.type == EventType::Abs && way.from != kHat;
             for (const auto page : {app::Rail::Weave, app::Rail::Shape}) {
                 if (page == app::Rail::Shape && !isAxis) continue;

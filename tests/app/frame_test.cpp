@@ -154,12 +154,12 @@ TEST_F(FrameTest, TheFinderFindsControlsAndCommandsByAFewLetters)
         keys(typed, Qt::Key_Return);
     };
     search("sma thro");
-    ASSERT_TRUE(studio.selected());
-    EXPECT_EQ(studio.selected()->code, kThrottle);
+    ASSERT_TRUE(studio.selection().selected());
+    EXPECT_EQ(studio.selection().selected()->control, kThrottle);
     search("stand down");
     EXPECT_TRUE(local.engine.isLive());
     search("nothing is called like this");
-    EXPECT_EQ(studio.selected()->code, kThrottle);
+    EXPECT_EQ(studio.selection().selected()->control, kThrottle);
 }
 
 TEST_F(FrameTest, UnplugAndPlugShowOnTheFaceplate)
@@ -294,7 +294,8 @@ TEST_F(FrameTest, ASayingIsWhereTheEyeIsAndInsideTheWindow)
     EXPECT_LT(std::abs(place().center().x() - at.x()), 300);
     EXPECT_FALSE(place().contains(at)) << "what was clicked is not covered";
     window.hide();
-    studio.refuse("The settings in a place with a long name may not be read; all is as at first.");
+    studio.messages().refuse(
+        "The settings in a place with a long name may not be read; all is as at first.");
     window.resize(1000, 700);
     window.show();
     settle();

@@ -172,13 +172,14 @@ TEST_F(GoalsInWindow, AChordOfTheDeskIsAskedAboutOnce)
     record({Qt::Key_Control, Qt::Key_Alt, Qt::Key_F3});
     ASSERT_NE(chord(0), nullptr);
     EXPECT_FALSE(chord(0)->isMeant);
-    const auto asked = std::ranges::find(studio.problems(), "mean-it", &Problem::remedy);
-    ASSERT_NE(asked, studio.problems().end());
+    const auto asked =
+        std::ranges::find(studio.preflight().problems(), "mean-it", &Problem::remedy);
+    ASSERT_NE(asked, studio.preflight().problems().end());
     EXPECT_THAT(asked->sentence, HasSubstr("switches to another console"));
-    studio.cure(*asked);
+    studio.weaver().cure(*asked);
     EXPECT_TRUE(chord(0)->isMeant);
-    EXPECT_EQ(std::ranges::find(studio.problems(), "mean-it", &Problem::remedy),
-              studio.problems().end());
+    EXPECT_EQ(std::ranges::find(studio.preflight().problems(), "mean-it", &Problem::remedy),
+              studio.preflight().problems().end());
 }
 
 TEST_F(GoalsInWindow, OrdersNothingOneMoreAndOneLess)

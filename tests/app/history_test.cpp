@@ -67,10 +67,15 @@ TEST(Document, StepsOfOneGestureAreOneStep)
 {
     Document document;
     document.begin(withStrands(1), {});
-    for (const auto* name : {"a", "b", "c"})
-        document.edit(
-            "rename", [&](Tangle& t) { t.strands[0].name = name; }, "drag");
-    EXPECT_EQ(document.history().count(), 1);
+    for (const auto& names : {std::array{"a", "b", "c"}, std::array{"d", "e", "f"}}) {
+        const auto drag = app::Gesture::begin();
+        for (const auto* name : names)
+            document.edit(
+                "rename", [&](Tangle& t) { t.strands[0].name = name; }, drag);
+    }
+    EXPECT_EQ(document.history().count(), 2) << "the second drag of the same thing is another step";
+    document.history().undo();
+    EXPECT_EQ(document.tangle().strands[0].name, "c");
     document.history().undo();
     EXPECT_EQ(document.tangle().strands[0].name, "strand-1");
     document.history().redo();

@@ -39,7 +39,7 @@ TEST_F(HomeRecipe, FromTheFirstTouchToTheFlight)
     EXPECT_TRUE(local.engine.isLive());
     settle();
     click("Well done");
-    EXPECT_TRUE(studio.notices().empty());
+    EXPECT_TRUE(studio.messages().notices().empty());
     ASSERT_EQ(strands().size(), 1U);
     EXPECT_EQ(strands()[0].source.control, kY);
 }

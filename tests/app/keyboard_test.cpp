@@ -53,7 +53,7 @@ class KeyboardTest : public WindowStory
 TEST_F(KeyboardTest, AnAxisIsMappedInTwelveKeysWithTwelveControllers)
 {
     crowd();
-    ASSERT_EQ(studio.desk().controllers.size(), 12U);
+    ASSERT_EQ(studio.feed().desk().controllers.size(), 12U);
     window.setFocus();
     press(Qt::Key_K, Qt::ControlModifier);
     type("sma thr");
@@ -205,7 +205,7 @@ TEST_F(KeyboardTest, TheMenuKeyOpensWhatCanBeDoneWithAControl)
     QCoreApplication::sendEvent(control, &event);
     auto* menu = window.findChild<QMenu*>("control menu");
     ASSERT_NE(menu, nullptr);
-    EXPECT_EQ(studio.selected()->code, kThrottle);
+    EXPECT_EQ(studio.selection().selected()->control, kThrottle);
     menu->findChild<QAction*>("here lead on")->trigger();
     menu->close();
     settle();

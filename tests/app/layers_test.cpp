@@ -265,7 +265,7 @@ TEST_F(LayersInWindow, AnEditForOneCraftAndForEveryone)
     EXPECT_EQ(strands().back().craft, "gannet");
     const auto added = strands().size();
     document.history().undo();
-    studio.stance().edit("mine", [](Tangle& t) { findStrand(t, "strand-1")->note = "mine"; });
+    studio.edits().apply({"mine"}, [](Tangle& t) { findStrand(t, "strand-1")->note = "mine"; });
     settle();
     EXPECT_EQ(strands().size(), added) << "its own beside the inherited one";
     const auto own = studio.stance().ownOf("strand-1");
@@ -301,7 +301,7 @@ TEST_F(LayersInWindow, ACardSaysWhetherItsStrandCountsNow)
     EXPECT_FALSE(sleeps("strand-1"));
     EXPECT_TRUE(sleeps("strand-3"));
     move(kThumb, 1);
-    studio.select(app::ControlRef{"stick", kTrigger});
+    studio.selection().select(Source{"stick", kTrigger});
     settle();
     EXPECT_TRUE(sleeps("strand-1"));
     EXPECT_FALSE(sleeps("strand-3"));
@@ -311,7 +311,7 @@ TEST_F(LayersInWindow, AStrandIsTakenForOneCraftAlone)
 {
     fly("Gannet 12");
     window.showPage(app::Rail::Weave);
-    studio.select(app::ControlRef{"stick", kTrigger});
+    studio.selection().select(Source{"stick", kTrigger});
     settle();
     auto* menu = window.weavePage().cardOf("strand-1")->findChild<QMenu*>("strand menu");
     Q_EMIT menu->aboutToShow();
@@ -328,10 +328,10 @@ TEST_F(LayersInWindow, ACardGoesOnWithTheStrandThatBecameTheCraftsOwn)
 {
     fly("Gannet 12");
     window.showPage(app::Rail::Weave);
-    studio.select(app::ControlRef{"stick", kTrigger});
+    studio.selection().select(Source{"stick", kTrigger});
     settle();
     auto* card = window.weavePage().cardOf("strand-1");
-    studio.stance().edit("mine", [](Tangle& t) { findStrand(t, "strand-1")->note = "mine"; });
+    studio.edits().apply({"mine"}, [](Tangle& t) { findStrand(t, "strand-1")->note = "mine"; });
     settle();
     EXPECT_EQ(card->strand(), studio.stance().ownOf("strand-1"));
     EXPECT_EQ(window.weavePage().cardOf(card->strand()), card) << "no drag is cut off";
@@ -344,19 +344,20 @@ TEST_F(LayersInWindow, WeaveSaysWhereEditsGoAndLeadsInThatLayer)
     trigger("work in Trim held");
     fly("Gannet 12");
     EXPECT_EQ(nameOf("footing"), "edits go to Trim held · Gannet 12");
-    studio.select(app::ControlRef{"stick", kTrigger});
+    studio.selection().select(Source{"stick", kTrigger});
     settle();
     click("next free");
     EXPECT_EQ(strands().back().layer, "trim");
     EXPECT_EQ(strands().back().craft, "gannet");
     fly("Everywhere");
-    EXPECT_EQ(studio.strandsFrom({"stick", kTrigger}).size(), 2U) << "who does not have it";
+    EXPECT_EQ(studio.stance().strandsFrom({"stick", kTrigger}).size(), 2U)
+        << "who does not have it";
 }
 
 TEST_F(LayersInWindow, ALayerIsAGoalOnWeave)
 {
     window.showPage(app::Rail::Weave);
-    studio.select(app::ControlRef{"stick", kToggle});
+    studio.selection().select(Source{"stick", kToggle});
     settle();
     QTest::mouseClick(window.weavePage().findChild<QWidget*>("goal layer Trim held"),
                       Qt::LeftButton);
@@ -399,7 +400,7 @@ TEST_F(LayersInWindow, TheCraftLibraryMakesCopiesComparesAndTakesOver)
     click("fly it");
     EXPECT_EQ(studio.stance().craftName(), "Saltback");
     EXPECT_THAT(textOf("differences").toStdString(), HasSubstr("Both do the same"));
-    studio.stance().edit("fog horn",
+    studio.edits().apply({"fog horn"},
                          [](Tangle& t) { findStrand(t, "strand-1")->function = "fog horn"; });
     settle();
     EXPECT_THAT(textOf("differences").toStdString(), HasSubstr("1 of 4 meanings differ"));

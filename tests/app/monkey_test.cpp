@@ -202,9 +202,10 @@ TEST_F(HandsTest, AFieldOfARowThatIsGoneSpeaksForNoOther)
 TEST_F(HandsTest, OneGestureOnTwoStrandsIsTwoSteps)
 {
     fill();
+    const auto drag = app::Gesture::begin();
     const auto note = [&](std::size_t strand, const char* words) {
         document.edit(
-            "note", [&](Tangle& tangle) { tangle.strands[strand].note = words; }, "drag");
+            "note", [&](Tangle& tangle) { tangle.strands[strand].note = words; }, drag);
     };
     note(0, "a");
     note(0, "ab");

@@ -20,7 +20,7 @@ class NatureTest : public RigStory
  protected:
     void choose(ControlCode code)
     {
-        studio.select(ControlRef{"stick", code});
+        studio.selection().select(Source{"stick", code});
         settle();
     }
     void at(int milliseconds)
@@ -54,7 +54,7 @@ TEST_F(NatureTest, ARoleNamesTheControlAndTellsTheHandsWay)
     choosePart("role", "roll");
     EXPECT_EQ(control(kX).role, "roll");
     EXPECT_EQ(control(kX).more, "right") << "the usual way comes with a known role";
-    EXPECT_EQ(studio.nameOf({"stick", kX}), "roll");
+    EXPECT_EQ(studio.feed().nameOf({"stick", kX}), "roll");
     moveX(-500);
     EXPECT_EQ(valueOf("value"), "50.0 % left");
     choosePart("more", "left");
@@ -62,7 +62,7 @@ TEST_F(NatureTest, ARoleNamesTheControlAndTellsTheHandsWay)
     choosePart("role", "pitch");
     EXPECT_EQ(control(kX).more, "left") << "what the pilot said stays";
     choosePart("role", "wind vane");
-    EXPECT_EQ(studio.nameOf({"stick", kX}), "wind vane") << "any other role may be written";
+    EXPECT_EQ(studio.feed().nameOf({"stick", kX}), "wind vane") << "any other role may be written";
 }
 
 TEST_F(NatureTest, AButtonThatStaysPressedIsTakenForASwitchWithOneClick)
@@ -110,7 +110,7 @@ TEST_F(NatureTest, ButtonsThatHandOverBecomeOneSelector)
     EXPECT_THAT(wordsOf("guess words"), HasSubstr("One of 2 buttons of which one is always"));
     click("guess");
     ASSERT_EQ(rig().switches.size(), 1U);
-    EXPECT_EQ(studio.nameOf({"stick", kToggle}), "selector: 2");
+    EXPECT_EQ(studio.feed().nameOf({"stick", kToggle}), "selector: 2");
     EXPECT_EQ(control(kToggle).buttonKind, ButtonKind::Selector);
 }
 
@@ -124,7 +124,7 @@ TEST_F(NatureTest, ASwitchThatReportsOneSideHasTwoNamedPositions)
     auto* up = find<QLineEdit>("name of position 1");
     up->setText("down");
     keys(up, Qt::Key_Return);
-    EXPECT_EQ(studio.nameOf({"stick", kToggle}), "Gear: down");
+    EXPECT_EQ(studio.feed().nameOf({"stick", kToggle}), "Gear: down");
     click("take apart");
     EXPECT_TRUE(rig().switches.empty());
     document.history().undo();
@@ -145,8 +145,9 @@ TEST_F(NatureTest, ThreePositionsOfTwoButtonsAreChosenByTouchOrFromTheList)
     move(kToggle, 1);
     EXPECT_FALSE(field && field->isListening());
     EXPECT_EQ(rig().switches[0].positions[2].button, kToggle);
-    EXPECT_EQ(studio.selected(), (ControlRef{"stick", kTrigger})) << "a touch for a field selects "
-                                                                     "nothing";
+    EXPECT_EQ(studio.selection().selected(), (Source{"stick", kTrigger}))
+        << "a touch for a field selects "
+           "nothing";
     click("no button in position 3");
     EXPECT_THAT(wordsOf("said"), HasSubstr("they look alike"));
     EXPECT_EQ(rig().switches[0].positions[2].button, kToggle) << "refused";
@@ -228,7 +229,7 @@ TEST_F(NatureTest, ThreeHundredButtonsAndNoControlAtAllAreShown)
     EXPECT_EQ(plate->plate().controls.size(), 300U);
     EXPECT_LT(plate->height(), 1000);
     EXPECT_NE(find<Faceplate>("Bare Board"), nullptr);
-    studio.select(ControlRef{"giant-panel", {EventType::Key, 0x120 + 299, 0}});
+    studio.selection().select(Source{"giant-panel", {EventType::Key, 0x120 + 299, 0}});
     settle();
     EXPECT_EQ(wordsOf("has"), "300 buttons");
 }

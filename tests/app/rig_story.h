@@ -21,13 +21,13 @@ class RigStory : public WindowStory
  protected:
     RigStory()
     {
-        studio.setClock([this] { return local.world.now(); });
+        studio.feed().setClock([this] { return local.world.now(); });
         document.edit("weave", [](Tangle& tangle) {
             ASSERT_TRUE(connect(tangle, tangle.rig[0], kX, {"jolly", axis(1)}));
         });
-        studio.setFollowing(false);
+        studio.selection().setFollowing(false);
         window.showPage(Rail::Rig);
-        studio.select(ControlRef{"stick", kX});
+        studio.selection().select(Source{"stick", kX});
         wait(0.1);
     }
 

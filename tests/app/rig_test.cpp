@@ -33,10 +33,10 @@ TEST_F(RigTest, TheFactsTellWhatTheSelectedAxisDid)
 TEST_F(RigTest, AnotherControlBeginsAnew)
 {
     moveX(-500);
-    studio.select(ControlRef{"stick", kY});
+    studio.selection().select(Source{"stick", kY});
     wait(0.3);
     EXPECT_EQ(valueOf("range"), "0 … 0, 0.0 %");
-    studio.select(ControlRef{"stick", kTrigger});
+    studio.selection().select(Source{"stick", kTrigger});
     settle();
     EXPECT_EQ(window.findChild<QWidget*>("range")->isVisible(), false) << "a button has no range";
 }
@@ -106,8 +106,8 @@ TEST_F(RigTest, AnImpossibleRangeIsToldBeforeTheFlightAndMendedByCalibrating)
     stick = local.world.plug(board, std::vector<Counts>(board.controls.size()));
     step();
     settle();
-    ASSERT_EQ(studio.problems().size(), 1U);
-    EXPECT_THAT(studio.problems()[0].sentence,
+    ASSERT_EQ(studio.preflight().problems().size(), 1U);
+    EXPECT_THAT(studio.preflight().problems()[0].sentence,
                 HasSubstr("Small stick tells an impossible range for axis X (5 to 5)"));
     click("calibrate one");
     for (const int raw : {20, 400, 800, 400}) moveX(raw);
@@ -117,7 +117,7 @@ TEST_F(RigTest, AnImpossibleRangeIsToldBeforeTheFlightAndMendedByCalibrating)
     EXPECT_THAT(wordsOf("words axis X"), HasSubstr("Its device tells an impossible range"));
     click("calibration next");
     EXPECT_EQ(x().calibration.high, 800);
-    EXPECT_TRUE(studio.problems().empty());
+    EXPECT_TRUE(studio.preflight().problems().empty());
 }
 
 TEST_F(RigTest, PluggedInAgainElsewhereItIsTheSameAndLeavesNoTwin)
@@ -135,9 +135,9 @@ TEST_F(RigTest, PluggedInAgainElsewhereItIsTheSameAndLeavesNoTwin)
         stick = local.world.plug(again, std::vector<Counts>(again.controls.size()));
         step();
         settle();
-        EXPECT_EQ(studio.desk().controllers.size(), 1U) << "no twin at " << port;
-        EXPECT_TRUE(studio.desk().controllers[0].isPresent);
-        EXPECT_EQ(studio.strandsFrom({"stick", kX}).size(), 1U);
+        EXPECT_EQ(studio.feed().desk().controllers.size(), 1U) << "no twin at " << port;
+        EXPECT_TRUE(studio.feed().desk().controllers[0].isPresent);
+        EXPECT_EQ(studio.stance().strandsFrom({"stick", kX}).size(), 1U);
     }
 }
 

@@ -71,7 +71,7 @@ TEST_F(ShapeFeelTest, AnAxisIsReversedForOneFlight)
     step();
     settle();
     EXPECT_NEAR(sent(), 0.5, 0.001);
-    EXPECT_FALSE(studio.isReversed("strand-1"));
+    EXPECT_FALSE(studio.flown().isReversed("strand-1"));
 }
 
 TEST_F(ShapeFeelTest, OneClickMakesItStraightButLeavesWhatItIsFor)
@@ -221,7 +221,7 @@ TEST_F(ShapeFeelTest, CurvesOfOtherCraftLieBeneathAndComeFirstInTheList)
 
 TEST_F(ShapeFeelTest, MeasuredDriftIsCoveredAtOneClick)
 {
-    studio.setFollowing(false);
+    studio.selection().setFollowing(false);
     click("axis strand-1");
     for (const int rest : {24, -12, 30}) {
         wait(0.1);

@@ -23,7 +23,7 @@ class ShapeStory : public WindowStory
  protected:
     ShapeStory()
     {
-        studio.setClock([this] { return local.world.now(); });
+        studio.feed().setClock([this] { return local.world.now(); });
         document.edit("weave", [](Tangle& tangle) {
             addStrand(tangle, kX, axis(1)).name = "Roll";
             addStrand(tangle, kY, axis(2)).name = "Pitch";

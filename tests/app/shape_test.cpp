@@ -18,7 +18,7 @@ TEST_F(ShapeTest, ATouchedAxisIsShownAndOneOfTheListIsSelected)
     EXPECT_EQ(textOf("shape name"), "Pitch");
     click("axis strand-3");
     EXPECT_EQ(textOf("shape name"), "Power");
-    EXPECT_EQ(studio.selected(), (app::ControlRef{"stick", kThrottle}));
+    EXPECT_EQ(studio.selection().selected(), (Source{"stick", kThrottle}));
     move(kTrigger, 1);
     EXPECT_EQ(textOf("shape name"), "Power") << "a button has no shape";
 }
@@ -189,7 +189,7 @@ TEST_F(ShapeTest, AWheelIsToldInDegrees)
 
 TEST_F(ShapeTest, TheLastSecondsRunThroughTheNewShapeAfterAnEdit)
 {
-    app::AxisTrace trace(studio);
+    app::AxisTrace trace(studio.feed());
     trace.follow(document.tangle(), "strand-1");
     for (const int raw : {200, 400, 600}) {
         local.world.setNow(local.world.now() + std::chrono::seconds(1));

@@ -71,7 +71,7 @@ TEST_F(ThreadTest, EscapeLetsGoOfItAndNothingIsWoven)
     EXPECT_EQ(overlay->threads().size(), before + 1);
     keys(view, Qt::Key_Escape);
     EXPECT_EQ(overlay->threads().size(), before);
-    EXPECT_TRUE(studio.selected()) << "only the drag ends";
+    EXPECT_TRUE(studio.selection().selected()) << "only the drag ends";
     QTest::mouseMove(view, view->rect().center() + QPoint(320, 60));
     EXPECT_EQ(overlay->threads().size(), before);
     auto* target = find<app::ControlView>("axis 1");
@@ -83,7 +83,7 @@ TEST_F(ThreadTest, EscapeLetsGoOfItAndNothingIsWoven)
 
 TEST_F(ThreadTest, WhatIsSaidIsShownToScreenReadersAsANotification)
 {
-    studio.say("It is led on.");
+    studio.messages().say("It is led on.");
     settle();
     auto* toast = find<app::Toast>("toast");
     ASSERT_TRUE(toast);

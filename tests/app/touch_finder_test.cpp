@@ -35,7 +35,7 @@ class TouchFinderTest : public testing::Test
     {
         now += std::chrono::milliseconds(ms);
         const auto touched = finder.look(desk, values, now);
-        return touched ? toText(touched->code) : "";
+        return touched ? toText(touched->control) : "";
     }
 
     void lever(std::size_t slot, double value)

@@ -51,7 +51,7 @@ TEST_F(TroubleTest, NoDefectOfAFileHarmsTheWindowOnAnyPage)
             settle();
             for (const auto& controller : document.tangle().rig) {
                 for (const auto& control : controller.controls) {
-                    studio.select(app::ControlRef{controller.id, control.code});
+                    studio.selection().select(Source{controller.id, control.code});
                     settle();
                 }
             }
@@ -73,7 +73,7 @@ TEST_F(TroubleTest, StrandsOfNoSourceAndCurvesOfNoPointsHarmNoPage)
     for (const auto page : {app::Rail::Rig, app::Rail::Weave, app::Rail::Shape}) {
         window.showPage(page);
         for (const auto code : {kX, kY, kThrottle}) {
-            studio.select(app::ControlRef{"stick", code});
+            studio.selection().select(Source{"stick", code});
             move(code, 300);
             window.grab();
         }
@@ -145,9 +145,9 @@ TEST_F(TroubleTest, GoodNewsAreNotInTheColourOfTroubleAndAllCanBeReadAgain)
         const auto labels = find("toast")->findChildren<QLabel*>();
         return std::pair(labels.front()->text(), labels.front()->property("tone").toString());
     };
-    studio.say("Kept.");
+    studio.messages().say("Kept.");
     EXPECT_EQ(mark(), std::pair(QString("✓"), QString("mint")));
-    studio.refuse("Not kept.");
+    studio.messages().refuse("Not kept.");
     EXPECT_EQ(textOf("said"), "Not kept.");
     EXPECT_EQ(mark(), std::pair(QString("!"), QString("coral")));
     keys(&window, Qt::Key_J, Qt::ControlModifier);

@@ -69,7 +69,7 @@ TEST_F(WeaveTest, DraggingFromOneToTheOtherWeavesAStrand)
 
 TEST_F(WeaveTest, WhatDoesNotFitIsRefusedInASentence)
 {
-    studio.select(app::ControlRef{"stick", kDial});
+    studio.selection().select(Source{"stick", kDial});
     settle();
     click("hat 1");
     EXPECT_TRUE(strands().empty());
@@ -126,7 +126,7 @@ TEST_F(WeaveTest, AHatThatIsLedToAButtonIsSplitAndItsRowsLeadOn)
     settle();
     ASSERT_EQ(strands()[0].ends.size(), 4U);
     EXPECT_EQ(strands()[0].ends[3].outlet, "down");
-    EXPECT_TRUE(studio.problems().empty());
+    EXPECT_TRUE(studio.preflight().problems().empty());
 }
 
 TEST_F(WeaveTest, AnAxisThatIsLedToAButtonIsSlicedAndASecondSliceLeadsToTheNextFreeOne)
@@ -142,7 +142,7 @@ TEST_F(WeaveTest, AnAxisThatIsLedToAButtonIsSlicedAndASecondSliceLeadsToTheNextF
     find<QAbstractButton>("add slice")->click();
     settle();
     EXPECT_EQ(valueOf("outlet slice 2"), "●  slice 2");
-    EXPECT_TRUE(studio.problems().empty());
+    EXPECT_TRUE(studio.preflight().problems().empty());
     EXPECT_NEAR(std::get<Slice>(strands()[0].stages[0].parameters).slices[1].from, 0.9, 1e-9);
     document.history().undo();
     settle();
@@ -300,7 +300,7 @@ TEST_F(WeaveTest, CurvePointsAreDraggedAddedAndRemoved)
     EXPECT_EQ(points().size(), 3U);
     click("mirrored");
     EXPECT_FALSE(std::get<Curve>(strands()[0].stages[0].parameters).isMirrored);
-    EXPECT_TRUE(studio.problems().empty()) << studio.problems()[0].sentence;
+    EXPECT_TRUE(studio.preflight().problems().empty()) << studio.preflight().problems()[0].sentence;
 }
 
 TEST_F(WeaveTest, EverythingCanBeUndoneAndRedone)
@@ -351,7 +351,8 @@ TEST_F(WeaveTest, AStrandIsMovedToAnotherControlByTouchingIt)
     EXPECT_THAT(textOf("said").toStdString(), HasSubstr("does not fit here"));
     move(kThrottle, 700);
     EXPECT_EQ(strands()[0].source.control, kThrottle);
-    EXPECT_EQ(studio.selected(), (app::ControlRef{"stick", kThrottle})) << "the card comes along";
+    EXPECT_EQ(studio.selection().selected(), (Source{"stick", kThrottle}))
+        << "the card comes along";
     EXPECT_NE(window.weavePage().cardOf(id), nullptr);
     document.history().undo();
     EXPECT_EQ(strands()[0].source.control, kX);
@@ -371,7 +372,7 @@ TEST_F(WeaveTest, NoiseAndDriftAreNoTouch)
     move(kY, 30);
     move(kY, 60);
     move(kY, 20);
-    EXPECT_FALSE(studio.selected());
+    EXPECT_FALSE(studio.selection().selected());
 }
 
 TEST_F(WeaveTest, TheWholeWayIsOpenToTheKeyboard)
@@ -393,7 +394,7 @@ TEST_F(WeaveTest, AControllerTheTangleDoesNotKnowIsTakenIntoTheRig)
     document.begin(smallTangle(), {});
     document.edit("forget", [](Tangle& tangle) { tangle.rig.clear(); });
     settle();
-    EXPECT_EQ(studio.desk().controllers.size(), 1U);
+    EXPECT_EQ(studio.feed().desk().controllers.size(), 1U);
     move(kX, 600);
     click("axis 1");
     ASSERT_EQ(document.tangle().rig.size(), 1U);

@@ -84,7 +84,7 @@ class Drag
           m_settings(m_folder.filePath(QStringLiteral("window.conf"))),
           m_window(m_studio, m_dialogs, m_settings)
     {
-        m_studio.setClock([this] { return m_local.world.now(); });
+        m_studio.feed().setClock([this] { return m_local.world.now(); });
         static_cast<void>(m_document.open(tangle));
         m_document.edit("crowd", [&](Tangle& edited) { addCrowd(edited, others); });
         const auto& stick = m_document.tangle().rig.front();
@@ -96,7 +96,7 @@ class Drag
         settleUntil([this] { return letEngineWork(); });
         m_session.goLive();
         settleUntil([this] { return m_session.isLive(); });
-        m_studio.select(ControlRef{stick.id, stick.controls.front().code});
+        m_studio.selection().select(Source{stick.id, stick.controls.front().code});
         for (int i = 0; i < 600; ++i) move();  // ten seconds of past
         settle();
     }

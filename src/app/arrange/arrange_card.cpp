@@ -11,9 +11,10 @@
 namespace jolly::app
 {
 
-ArrangeCard::ArrangeCard(Studio& studio, QWidget* parent)
+ArrangeCard::ArrangeCard(Edits& edits, LiveFeed& feed, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_feed(feed),
       m_title(new QLabel),
       m_kind(new QComboBox),
       m_name(new QLineEdit)
@@ -70,13 +71,13 @@ void ArrangeCard::build()
     column->addStretch();
     column->addLayout(files);
     connect(m_kind, &QComboBox::activated, this, [this](int kind) {
-        const auto* desk = m_overlay ? m_studio.desk().find(m_overlay->controller()) : nullptr;
+        const auto* desk = m_overlay ? m_feed.desk().find(m_overlay->controller()) : nullptr;
         if (!desk) return;
         auto rig = desk->rig;
         rig.kind = static_cast<ControllerKind>(kind);
         rig.faceplate = {};
-        m_studio.document().edit(tr("kind of controller"),
-                                 [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+        m_edits.applyToWhole({tr("kind of controller")},
+                             [&](Tangle& tangle) { putIntoRig(tangle, rig); });
     });
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         if (m_overlay) m_overlay->setName(m_name->text());
@@ -95,7 +96,7 @@ void ArrangeCard::begin(const std::string& controller, Faceplate* plate)
 {
     removeOverlay();
     m_controller = controller;
-    m_overlay = new ArrangeOverlay(m_studio, controller, plate);
+    m_overlay = new ArrangeOverlay(m_edits, m_feed, controller, plate);
     connect(m_overlay, &ArrangeOverlay::chosenChanged, this, &ArrangeCard::showChosen);
     connect(m_overlay, &ArrangeOverlay::ended, this, &ArrangeCard::end);
     refresh(plate);
@@ -104,7 +105,7 @@ void ArrangeCard::begin(const std::string& controller, Faceplate* plate)
 void ArrangeCard::refresh(Faceplate* plate)
 {
     if (m_controller.empty()) return;
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     if (!desk || !plate) return end();
     if (!m_overlay || m_overlay->parentWidget() != plate) return begin(m_controller, plate);
     m_title->setText(tr("Arrange %1").arg(QString::fromStdString(desk->rig.alias)));

@@ -17,7 +17,7 @@ class ArrangeCard : public Card
     Q_OBJECT
 
  public:
-    explicit ArrangeCard(Studio& studio, QWidget* parent = nullptr);
+    explicit ArrangeCard(Edits& edits, LiveFeed& feed, QWidget* parent = nullptr);
 
     /// Begins with a controller and its faceplate.
     void begin(const std::string& controller, Faceplate* plate);
@@ -41,7 +41,8 @@ class ArrangeCard : public Card
     void showChosen();
     void removeOverlay();
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     std::string m_controller;
     QPointer<ArrangeOverlay> m_overlay;
     QLabel* m_title;

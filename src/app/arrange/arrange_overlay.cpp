@@ -22,8 +22,9 @@ constexpr int kEdge = 6;       ///< pixels around a frame's border that mean the
 
 }  // namespace
 
-ArrangeOverlay::ArrangeOverlay(Studio& studio, const std::string& controller, Faceplate* plate)
-    : QWidget(plate), m_studio(studio), m_controller(controller), m_plate(plate)
+ArrangeOverlay::ArrangeOverlay(Edits& edits, LiveFeed& feed, const std::string& controller,
+                               Faceplate* plate)
+    : QWidget(plate), m_edits(edits), m_feed(feed), m_controller(controller), m_plate(plate)
 {
     setObjectName(QStringLiteral("arrange overlay"));
     setAccessibleName(tr("Arrange the faceplate: arrow keys move, with Shift they resize"));
@@ -141,26 +142,25 @@ void ArrangeOverlay::chooseNext(int by)
 
 void ArrangeOverlay::editRig(const QString& step, const std::function<void(RigController&)>& change)
 {
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     if (!desk) return;
     auto rig = desk->rig;
     change(rig);
-    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    m_edits.applyToWhole({step}, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
-void ArrangeOverlay::put(const QString& step, const Arrangement& arrangement,
-                         const QString& gesture)
+void ArrangeOverlay::put(const QString& step, const Arrangement& arrangement, Gesture drag)
 {
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     if (!desk) return;
     auto rig = desk->rig;
     rig.faceplate = arrangement;
-    m_studio.document().edit(
-        step, [&](Tangle& tangle) { putIntoRig(tangle, rig); }, gesture);
+    m_edits.applyToWhole({.name = step, .gesture = drag},
+                         [&](Tangle& tangle) { putIntoRig(tangle, rig); });
     refresh();
 }
 
-void ArrangeOverlay::shift(int columns, int rows, bool isResizing, const QString& gesture)
+void ArrangeOverlay::shift(int columns, int rows, bool isResizing, Gesture drag)
 {
     auto arrangement = m_arrangement;
     if (m_group && isResizing) {
@@ -185,7 +185,7 @@ void ArrangeOverlay::shift(int columns, int rows, bool isResizing, const QString
         putPart(arrangement, arrangement.parts[i].control, cells);
     }
     if (arrangement == m_arrangement) return;
-    put(isResizing ? tr("resize part") : tr("move part"), arrangement, gesture);
+    put(isResizing ? tr("resize part") : tr("move part"), arrangement, drag);
 }
 
 void ArrangeOverlay::group()
@@ -203,7 +203,7 @@ void ArrangeOverlay::group()
         around->height = bottom - around->top;
     }
     if (!around)
-        return m_studio.refuse(
+        return m_edits.messages().refuse(
             tr("Choose the parts first: click one, and more with Shift held, or "
                "draw a frame around them."));
     const int left = std::max(0, around->left - 1);
@@ -223,7 +223,8 @@ void ArrangeOverlay::group()
 
 void ArrangeOverlay::ungroup()
 {
-    if (!m_group) return m_studio.refuse(tr("Choose a group first, by its border or its label."));
+    if (!m_group)
+        return m_edits.messages().refuse(tr("Choose a group first, by its border or its label."));
     auto arrangement = m_arrangement;
     arrangement.groups.erase(arrangement.groups.begin() + static_cast<std::ptrdiff_t>(*m_group));
     m_group.reset();
@@ -238,7 +239,7 @@ void ArrangeOverlay::layOutAnew()
 
 std::optional<std::size_t> ArrangeOverlay::switchOf(ControlCode code) const
 {
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     const auto at = desk ? switchAt(desk->rig, code) : std::nullopt;
     return at ? std::optional(at->first) : std::nullopt;
 }
@@ -250,7 +251,7 @@ bool ArrangeOverlay::hasName() const
 
 QString ArrangeOverlay::name() const
 {
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     if (!desk || !hasName()) return {};
     if (m_group) return toQt(m_arrangement.groups[*m_group].label);
     if (const auto at = switchOf(m_parts.front())) return toQt(desk->rig.switches[*at].name);
@@ -268,7 +269,7 @@ void ArrangeOverlay::setName(const QString& name)
         return put(tr("label group"), arrangement);
     }
     if (const auto at = switchOf(m_parts.front())) {
-        if (words.empty()) return m_studio.refuse(tr("A switch needs a name."));
+        if (words.empty()) return m_edits.messages().refuse(tr("A switch needs a name."));
         return editRig(tr("rename switch"),
                        [&](RigController& rig) { rig.switches[*at].name = words; });
     }

@@ -2,7 +2,8 @@
 #pragma once
 
 #include "app/faceplate/faceplate.h"
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 
 #include <QPointer>
 
@@ -19,7 +20,7 @@ class ArrangeOverlay : public QWidget
     Q_OBJECT
 
  public:
-    ArrangeOverlay(Studio& studio, const std::string& controller, Faceplate* plate);
+    ArrangeOverlay(Edits& edits, LiveFeed& feed, const std::string& controller, Faceplate* plate);
 
     [[nodiscard]] const std::string& controller() const { return m_controller; }
 
@@ -62,8 +63,8 @@ class ArrangeOverlay : public QWidget
     void choose(std::optional<std::size_t> part, bool isAdding);
     void chooseGroup(std::size_t group);
     void chooseNext(int by);
-    void shift(int columns, int rows, bool isResizing, const QString& gesture);
-    void put(const QString& step, const Arrangement& arrangement, const QString& gesture = {});
+    void shift(int columns, int rows, bool isResizing, Gesture drag);
+    void put(const QString& step, const Arrangement& arrangement, Gesture drag = {});
     void editRig(const QString& step, const std::function<void(RigController&)>& change);
     [[nodiscard]] bool isChosen(std::size_t part) const;
     [[nodiscard]] QRect rectOf(const Cells& cells) const;
@@ -74,7 +75,8 @@ class ArrangeOverlay : public QWidget
     [[nodiscard]] QSizeF cell() const;
     [[nodiscard]] std::optional<std::size_t> switchOf(ControlCode code) const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     std::string m_controller;
     QPointer<Faceplate> m_plate;
     Arrangement m_arrangement;
@@ -84,7 +86,7 @@ class ArrangeOverlay : public QWidget
     QPoint m_pressedAt;
     QPoint m_done;  ///< cells that the present drag moved by already
     QRect m_frame;  ///< being drawn to choose what lies in it
-    int m_gestures = 0;
+    Gesture m_gesture;
 };
 
 }  // namespace jolly::app

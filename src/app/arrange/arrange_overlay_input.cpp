@@ -15,7 +15,7 @@ void ArrangeOverlay::mousePressEvent(QMouseEvent* event)
     setFocus();
     m_pressedAt = event->pos();
     m_done = {};
-    ++m_gestures;
+    m_gesture = Gesture::begin();
     const bool isAdding = event->modifiers().testFlag(Qt::ShiftModifier) ||
                           event->modifiers().testFlag(Qt::ControlModifier);
     if (isOnHandle(event->pos())) {
@@ -49,7 +49,7 @@ void ArrangeOverlay::mouseMoveEvent(QMouseEvent* event)
     const auto more = cells - m_done;
     if (more.isNull()) return;
     m_done = cells;
-    shift(more.x(), more.y(), m_drag == Drag::Resize, QStringLiteral("arrange %1").arg(m_gestures));
+    shift(more.x(), more.y(), m_drag == Drag::Resize, m_gesture);
 }
 
 void ArrangeOverlay::mouseReleaseEvent(QMouseEvent*)

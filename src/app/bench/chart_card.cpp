@@ -46,9 +46,10 @@ Qt::PenStyle dashOf(std::size_t trace)
 
 }  // namespace
 
-ChartCard::ChartCard(Studio& studio, QWidget* parent)
+ChartCard::ChartCard(Edits& edits, Selection& selection, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_selection(selection),
       m_chips(new WrapLayout(6)),
       m_add(new QPushButton(tr("Keep this one"))),
       m_zoom(new QPushButton),
@@ -95,16 +96,16 @@ ChartCard::ChartCard(Studio& studio, QWidget* parent)
     column->addWidget(m_plot, 1);
     column->addWidget(m_words);
     connect(m_add, &QPushButton::clicked, this, [this] {
-        if (m_studio.selected()) toggle(*m_studio.selected());
+        if (m_selection.selected()) toggle(*m_selection.selected());
     });
     connect(m_zoom, &QPushButton::clicked, this, [this] { setLength(1); });
     connect(m_pause, &QPushButton::toggled, this, &ChartCard::setPaused);
     m_soon.setSingleShot(true);
     m_soon.setInterval(kDrawMs);
     connect(&m_soon, &QTimer::timeout, this, &ChartCard::draw);
-    connect(&studio, &Studio::valuesMoved, this, &ChartCard::takeValues);
-    connect(&studio, &Studio::selectionChanged, this, &ChartCard::follow);
-    connect(&studio, &Studio::deskChanged, this, &ChartCard::follow);
+    connect(&selection.feed(), &LiveFeed::moved, this, &ChartCard::takeValues);
+    connect(&selection, &Selection::selectionChanged, this, &ChartCard::follow);
+    connect(&edits, &Edits::settled, this, &ChartCard::follow);
     setLength(0);
     dress();
     follow();
@@ -173,13 +174,13 @@ void ChartCard::setLength(int step)
 void ChartCard::setPaused(bool isPaused)
 {
     m_isPaused = isPaused;
-    m_pausedAt = m_studio.now();
+    m_pausedAt = m_selection.feed().now();
     m_pause->setChecked(isPaused);
     m_pause->setText(isPaused ? tr("Go on") : tr("Pause"));
     draw();
 }
 
-void ChartCard::toggle(const ControlRef& control)
+void ChartCard::toggle(const Source& control)
 {
     const auto known = std::ranges::find(m_traces, control, &Trace::control);
     if (!m_isChosen) {
@@ -191,14 +192,15 @@ void ChartCard::toggle(const ControlRef& control)
     } else if (m_traces.size() < kMost) {
         m_traces.push_back({.control = control});
     } else {
-        m_studio.refuse(tr("%1 controls are drawn already; take one out first.").arg(kMost));
+        m_edits.messages().refuse(
+            tr("%1 controls are drawn already; take one out first.").arg(kMost));
     }
     follow();
 }
 
 void ChartCard::follow()
 {
-    const auto& selected = m_studio.selected();
+    const auto& selected = m_selection.selected();
     if (!m_isChosen) {
         const bool isSame = !m_traces.empty() && selected && m_traces.front().control == *selected;
         if (!isSame) m_traces.clear();
@@ -212,8 +214,8 @@ void ChartCard::follow()
 void ChartCard::resolve(Trace& trace) const
 {
     trace.place = {};
-    for (const auto* strand : m_studio.strandsFrom(trace.control)) {
-        if (!m_studio.stance().acts(*strand)) continue;
+    for (const auto* strand : m_edits.stance().strandsFrom(trace.control)) {
+        if (!m_edits.stance().acts(*strand)) continue;
         for (const auto& end : strand->ends) {
             if (const auto* target = targetOf(end)) {
                 trace.place = *target;
@@ -226,14 +228,14 @@ void ChartCard::resolve(Trace& trace) const
 void ChartCard::buildChips()
 {
     QStringList names;
-    for (const auto& trace : m_traces) names += m_studio.nameOf(trace.control);
+    for (const auto& trace : m_traces) names += m_selection.feed().nameOf(trace.control);
     names += m_isChosen ? QStringLiteral("chosen") : QString();
-    m_add->setEnabled(m_studio.selected().has_value());
+    m_add->setEnabled(m_selection.selected().has_value());
     if (names == m_shownChips) return;
     m_shownChips = names;
     clearLayout(*m_chips);
     for (std::size_t t = 0; t < m_traces.size(); ++t) {
-        auto* chip = new ElidedButton(m_studio.nameOf(m_traces[t].control));
+        auto* chip = new ElidedButton(m_selection.feed().nameOf(m_traces[t].control));
         chip->setObjectName(QStringLiteral("chart chip"));
         setTone(*chip, "chip");
         chip->setStyleSheet(QStringLiteral("color: %1;").arg(colourOf(t).name()));
@@ -253,17 +255,17 @@ void ChartCard::trim(std::deque<Sample>& samples, Time now)
 
 void ChartCard::takeEntries(Trace& trace)
 {
-    const auto* controller = m_studio.controllerOf(trace.control);
+    const auto* controller = m_selection.feed().controllerOf(trace.control);
     const RigControl* control = nullptr;
     int slot = -1;
     for (std::size_t c = 0; controller && c < controller->rig.controls.size(); ++c) {
-        if (controller->rig.controls[c].code != trace.control.code) continue;
+        if (controller->rig.controls[c].code != trace.control.control) continue;
         control = &controller->rig.controls[c];
         slot = controller->slotOf[c];
     }
     int place = -1;
     VirtualSlot layout;
-    for (const auto& device : m_studio.desk().devices) {
+    for (const auto& device : m_selection.feed().desk().devices) {
         if (device.device.id != trace.place.device || device.firstSlot < 0) continue;
         const auto found =
             std::ranges::find(device.layout, trace.place.control, &VirtualSlot::control);
@@ -274,7 +276,7 @@ void ChartCard::takeEntries(Trace& trace)
     const auto part = [](double low, double high, double raw) {
         return high > low ? std::clamp((raw - low) / (high - low), 0.0, 1.0) : 0.0;
     };
-    for (const auto& [happening, isScene] : m_studio.session().entries()) {
+    for (const auto& [happening, isScene] : m_selection.feed().session().entries()) {
         if (isScene || happening.isHatY) continue;
         if (control && happening.kind == Happening::Kind::Move &&
             static_cast<int>(happening.what) == slot) {
@@ -295,8 +297,8 @@ void ChartCard::takeEntries(Trace& trace)
 /// What a game reads, as often as it is drawn.
 void ChartCard::takeSeen(Trace& trace, Time now)
 {
-    const auto seen = m_studio.session().seenByGame();
-    for (const auto& device : m_studio.desk().devices) {
+    const auto seen = m_selection.feed().session().seenByGame();
+    for (const auto& device : m_selection.feed().desk().devices) {
         if (device.device.id != trace.place.device || device.firstSlot < 0) continue;
         const auto found =
             std::ranges::find(device.layout, trace.place.control, &VirtualSlot::control);
@@ -315,7 +317,7 @@ void ChartCard::takeSeen(Trace& trace, Time now)
 
 void ChartCard::takeValues()
 {
-    const auto now = m_studio.now();
+    const auto now = m_selection.feed().now();
     for (auto& trace : m_traces) {
         takeEntries(trace);
         if (isVisible()) takeSeen(trace, now);
@@ -354,7 +356,7 @@ void ChartCard::drawSoon()
 
 void ChartCard::draw()
 {
-    const auto now = m_isPaused ? m_pausedAt : m_studio.now();
+    const auto now = m_isPaused ? m_pausedAt : m_selection.feed().now();
     for (std::size_t t = 0; t < kMost; ++t) {
         const auto first = static_cast<int>(t) * kGraphs;
         const Trace none{};

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "app/style/wrap_layout.h"
 #include "app/widgets/card.h"
 
@@ -27,7 +28,7 @@ class ChartCard : public Card
     static constexpr std::size_t kMost = 4;
     static constexpr Time kKept = std::chrono::seconds(60);
 
-    explicit ChartCard(Studio& studio, QWidget* parent = nullptr);
+    explicit ChartCard(Edits& edits, Selection& selection, QWidget* parent = nullptr);
     ~ChartCard() override;
 
     /// Takes what happened since the last time.
@@ -37,7 +38,7 @@ class ChartCard : public Card
     void drawSoon();
 
     /// Adds a control to those that are drawn, or takes it out.
-    void toggle(const ControlRef& control);
+    void toggle(const Source& control);
     void setPaused(bool isPaused);
     [[nodiscard]] Time length() const { return m_length; }
 
@@ -54,7 +55,7 @@ class ChartCard : public Card
         double value = 0.0;  ///< part of the travel, from 0 to 1
     };
     struct Trace {
-        ControlRef control;
+        Source control;
         Target place{};  ///< where the strand that counts leads; no device where none does
         std::deque<Sample> raw{}, sent{}, seen{};
     };
@@ -70,7 +71,8 @@ class ChartCard : public Card
     void drawGraph(int graph, const std::deque<Sample>& samples, Time now);
     static void trim(std::deque<Sample>& samples, Time now);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     std::vector<Trace> m_traces;
     bool m_isChosen = false;  ///< by the pilot; else the selected one is drawn
     Time m_length = std::chrono::seconds(10);

@@ -83,9 +83,9 @@ void DelayColumns::paintEvent(QPaintEvent*)
                      tr("%1 µs").arg(micros(figures.worst)));
 }
 
-DelayCard::DelayCard(Studio& studio, QWidget* parent)
+DelayCard::DelayCard(LiveFeed& feed, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_feed(feed),
       m_rate(new QLabel),
       m_columns(new DelayColumns),
       m_figures(new QLabel),
@@ -120,14 +120,14 @@ DelayCard::DelayCard(Studio& studio, QWidget* parent)
     column->addWidget(m_figures);
     column->addWidget(m_lost);
     connect(m_toGame, &QPushButton::toggled, this, &DelayCard::showValues);
-    connect(&studio.session(), &EngineSession::attached, this, [this] { m_past.clear(); });
+    connect(&feed.session(), &EngineSession::attached, this, [this] { m_past.clear(); });
 }
 
 void DelayCard::showValues()
 {
     constexpr Time kOften = std::chrono::seconds(1);
-    const auto now = m_studio.now();
-    const auto counts = m_studio.session().counts();
+    const auto now = m_feed.now();
+    const auto counts = m_feed.session().counts();
     if (m_past.empty() || now - m_past.back().time >= kOften) m_past.push_back({now, counts});
     while (m_past.size() > 1 && m_past.front().time < now - kLength) m_past.pop_front();
     const auto& before = m_past.front();

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/live_feed.h"
 #include "app/widgets/card.h"
 #include "control/delay_figures.h"
 
@@ -37,7 +37,7 @@ class DelayCard : public Card
  public:
     static constexpr Time kLength = std::chrono::seconds(60);
 
-    explicit DelayCard(Studio& studio, QWidget* parent = nullptr);
+    explicit DelayCard(LiveFeed& feed, QWidget* parent = nullptr);
 
     /// Takes what was counted; call now and then.
     void showValues();
@@ -48,7 +48,7 @@ class DelayCard : public Card
         LiveCounts counts;
     };
 
-    Studio& m_studio;
+    LiveFeed& m_feed;
     std::deque<Past> m_past;
     QLabel* m_rate;
     DelayColumns* m_columns;

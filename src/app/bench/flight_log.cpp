@@ -14,12 +14,12 @@
 namespace jolly::app
 {
 
-FlightLog::FlightLog(Studio& studio, QObject* parent)
-    : QObject(parent), m_studio(studio), m_aside(studio.session().way())
+FlightLog::FlightLog(Edits& edits, LiveFeed& feed, QObject* parent)
+    : QObject(parent), m_edits(edits), m_feed(feed), m_aside(feed.session().way())
 {
     m_timer.setInterval(kFetchMs);
     connect(&m_timer, &QTimer::timeout, this, &FlightLog::fetch);
-    connect(&studio.session(), &EngineSession::attached, this, [this] {
+    connect(&feed.session(), &EngineSession::attached, this, [this] {
         if (!isOfFile() && !m_isOpening) beginAnew();  // an opened one stays open
     });
 }
@@ -36,7 +36,7 @@ void FlightLog::fetch()
     if (isOfFile() || m_isOpening || m_isFetching) return;
     m_isFetching = true;
     const auto since = m_recording->chunks.empty() ? Time{} : m_recording->chunks.back().first;
-    m_studio.session().askForRecording(since, [this](Result<UniqueFd> fd) {
+    m_feed.session().askForRecording(since, [this](Result<UniqueFd> fd) {
         m_isFetching = fd && !isOfFile() && !m_isOpening;  // a lost engine is told elsewhere
         if (!m_isFetching) return;
         const auto handed = std::make_shared<UniqueFd>(std::move(*fd));
@@ -85,13 +85,13 @@ void FlightLog::open(const QString& path)
     m_aside.ask([reader, path] { return reader->open(path); },
                 [this, reader, path](Result<FlightRead> read) {
                     m_isOpening = false;
-                    if (!read) return m_studio.refuse(toQt(read.error().text()));
+                    if (!read) return m_edits.messages().refuse(toQt(read.error().text()));
                     showMoment({});
                     beginAnew();
                     m_reader = reader;
                     m_file = path;
                     const auto damage = read->recording->damage;
-                    if (!damage.empty()) m_studio.refuse(toQt(damage));
+                    if (!damage.empty()) m_edits.messages().refuse(toQt(damage));
                     sayVerdict({});
                     show(std::move(*read));
                 });
@@ -111,20 +111,21 @@ void FlightLog::showMoment(std::optional<Time> time)
 {
     if (time) {
         const auto standing = m_recording->standingAt(*time);
-        if (!standing) return m_studio.refuse(QString::fromStdString(standing.error().text()));
-        m_studio.session().showPast(snapshotOf(*standing));
+        if (!standing)
+            return m_edits.messages().refuse(QString::fromStdString(standing.error().text()));
+        m_feed.session().showPast(snapshotOf(*standing));
     } else if (m_moment) {
-        m_studio.session().showPast({});
+        m_feed.session().showPast({});
     }
     if (m_moment == time) return;
     m_moment = time;
     const auto id = QStringLiteral("past");
     if (time) {
-        m_studio.show({id,
-                       tr("All pages show %1, not now.").arg(clockOf(*time, true)),
-                       {{tr("Back to now"), [this] { showMoment({}); }}}});
+        m_edits.messages().show({id,
+                                 tr("All pages show %1, not now.").arg(clockOf(*time, true)),
+                                 {{tr("Back to now"), [this] { showMoment({}); }}}});
     } else {
-        m_studio.hide(id);
+        m_edits.messages().hide(id);
     }
     Q_EMIT momentChanged();
 }
@@ -132,10 +133,10 @@ void FlightLog::showMoment(std::optional<Time> time)
 /// The values of the desk as they were, in the places that they have now.
 LiveSnapshot FlightLog::snapshotOf(const Standing& standing) const
 {
-    auto past = m_studio.session().presentValues();
+    auto past = m_feed.session().presentValues();
     past.layers = standing.layers();
     past.craft = standing.craft();
-    const auto& desk = m_studio.desk();
+    const auto& desk = m_feed.desk();
     for (std::uint32_t t = 0; t < m_recording->tracks.size(); ++t) {
         const auto& track = m_recording->tracks[t];
         const auto counts = standing.counts(t);
@@ -180,9 +181,10 @@ LiveSnapshot FlightLog::snapshotOf(const Standing& standing) const
 
 void FlightLog::keep()
 {
-    m_studio.session().askToKeep([this](const Result<std::string>& path) {
-        if (path) return m_studio.say(tr("Kept as %1.").arg(QString::fromStdString(*path)));
-        m_studio.refuse(QString::fromStdString(path.error().text()));
+    m_feed.session().askToKeep([this](const Result<std::string>& path) {
+        if (path)
+            return m_edits.messages().say(tr("Kept as %1.").arg(QString::fromStdString(*path)));
+        m_edits.messages().refuse(QString::fromStdString(path.error().text()));
     });
 }
 
@@ -195,7 +197,7 @@ void FlightLog::compareWithPresent()
         Tangle flown;
         FlightCompared difference;
     };
-    const auto present = std::make_shared<const Tangle>(m_studio.tangle());
+    const auto present = std::make_shared<const Tangle>(m_edits.tangle());
     m_aside.ask(
         [recording = m_recording, present] {
             const auto last = recording->standingAt(recording->last());

@@ -2,7 +2,8 @@
 #pragma once
 
 #include "app/bench/flight_reader.h"
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 #include "app/services/aside.h"
 #include "core/flight/compare.h"
 
@@ -25,7 +26,7 @@ class FlightLog : public QObject
     static constexpr int kFetchMs = 1000;
     static constexpr std::size_t kMostLines = 500;
 
-    explicit FlightLog(Studio& studio, QObject* parent = nullptr);
+    explicit FlightLog(Edits& edits, LiveFeed& feed, QObject* parent = nullptr);
 
     /// Whether somebody looks: then what is new is fetched each second.
     void setWatched(bool isWatched);
@@ -77,7 +78,8 @@ class FlightLog : public QObject
     void sayDifference(const FlightCompared& compared, const Tangle& flown, const Tangle& present);
     [[nodiscard]] LiveSnapshot snapshotOf(const Standing& standing) const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     QTimer m_timer;
     std::shared_ptr<const Recording> m_recording = std::make_shared<Recording>();
     FlightRead::Activity m_activity;

@@ -54,9 +54,10 @@ constexpr int kKeyWidth = 92;
 
 }  // namespace
 
-GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
+GameCard::GameCard(Edits& edits, LiveFeed& feed, HandMoves& hand, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_feed(feed),
       m_hand(hand),
       m_title(new ElidedLabel),
       m_state(dimLabel()),
@@ -68,7 +69,7 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
       m_keys(dimLabel()),
       m_pinWords(new QLabel),
       m_difference(new QLabel),
-      m_why(new WhyLines(studio))
+      m_why(new WhyLines(edits, feed))
 {
     setObjectName(QStringLiteral("game card"));
     auto* column = new QVBoxLayout(this);
@@ -116,13 +117,13 @@ GameCard::GameCard(Studio& studio, HandMoves& hand, QWidget* parent)
         const auto place = placeOf(b);
         setPinned(place, !m_pins.contains({place.device, place.control}));
     });
-    connect(&studio, &Studio::valuesMoved, this, &GameCard::notePins);
+    connect(&feed, &LiveFeed::moved, this, &GameCard::notePins);
     rebuild();
 }
 
 const DeskDevice* GameCard::deskDevice() const
 {
-    const auto& devices = m_studio.desk().devices;
+    const auto& devices = m_feed.desk().devices;
     const auto found = std::ranges::find_if(
         devices, [this](const DeskDevice& each) { return each.device.id == m_device; });
     return found == devices.end() ? nullptr : &*found;
@@ -138,7 +139,7 @@ void GameCard::chooseDevice(const std::string& device)
 
 void GameCard::rebuild()
 {
-    const auto& devices = m_studio.desk().devices;
+    const auto& devices = m_feed.desk().devices;
     if (!deskDevice()) {
         m_device = devices.empty() ? std::string() : devices.front().device.id;
         Q_EMIT deviceChosen(m_device);
@@ -164,7 +165,7 @@ void GameCard::rebuild()
 void GameCard::buildChips()
 {
     clearLayout(*m_chips);
-    for (const auto& each : m_studio.desk().devices) {
+    for (const auto& each : m_feed.desk().devices) {
         auto* chip = new ElidedButton(QString::fromStdString(each.device.name));
         chip->setObjectName(QStringLiteral("game chip ") + QString::fromStdString(each.device.id));
         chip->setCheckable(true);
@@ -184,9 +185,9 @@ QString GameCard::nameOfSlot(const DeskDevice& device, std::size_t slot)
 /// What a control is for, for the craft that is flown: its label, or the strand that ends there.
 QString GameCard::functionOf(const DeskDevice& device, VirtualControl control) const
 {
-    const auto name = functionName(m_studio.tangle(), settingsOf(device.device, control).function);
+    const auto name = functionName(m_edits.tangle(), settingsOf(device.device, control).function);
     if (!name.empty()) return QString::fromStdString(name);
-    const auto& strands = m_studio.stance().index().at({device.device.id, control});
+    const auto& strands = m_edits.stance().index().at({device.device.id, control});
     return strands.empty() ? QString() : QString::fromStdString(strands.front()->name);
 }
 
@@ -246,7 +247,7 @@ void GameCard::buildControls()
     const auto* device = deskDevice();
     const bool isKeyboard = device && device->device.kind == VirtualKind::Keyboard;
     std::set<std::uint16_t> used;  // keys that a strand presses
-    for (const auto& strand : m_studio.tangle().strands) {
+    for (const auto& strand : m_edits.tangle().strands) {
         for (const auto& end : strand.ends) {
             const auto* chord = keysOf(end);
             if (chord && chord->device == m_device)
@@ -304,7 +305,7 @@ void GameCard::mark(const Target& place)
 {
     m_marked = place;
     m_why->setPlace(place);
-    if (place.device != m_device && findDevice(m_studio.tangle(), place.device))
+    if (place.device != m_device && findDevice(m_edits.tangle(), place.device))
         chooseDevice(place.device);
     for (auto& [slot, row] : m_rowOf)
         row->setMarked(place.device == m_device && m_layout[slot].control == place.control);

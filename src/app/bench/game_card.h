@@ -27,7 +27,7 @@ class GameCard : public Card
     Q_OBJECT
 
  public:
-    GameCard(Studio& studio, HandMoves& hand, QWidget* parent = nullptr);
+    GameCard(Edits& edits, LiveFeed& feed, HandMoves& hand, QWidget* parent = nullptr);
 
     void rebuild();
     void showValues();
@@ -70,7 +70,8 @@ class GameCard : public Card
     [[nodiscard]] QString functionOf(const DeskDevice& device, VirtualControl control) const;
     [[nodiscard]] static QString nameOfSlot(const DeskDevice& device, std::size_t slot);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     HandMoves& m_hand;
     std::string m_device;
     std::vector<VirtualSlot> m_layout;  ///< that is shown

@@ -27,21 +27,21 @@ GameSightNow GameCard::sightOf(const DeskDevice& device, std::size_t slot,
                                const std::vector<SeenByGame>& seen) const
 {
     const auto& made = device.layout[slot];
-    const auto& values = m_studio.values();
-    const auto& desk = m_studio.desk();
+    const auto& values = m_feed.values();
+    const auto& desk = m_feed.desk();
     GameSightNow now;
     now.sent = desk.valueOf(device, slot, values).x;
     now.isByHand = m_hand.isHeld({m_device, made.control});
-    const bool isPast = m_studio.session().isShowingPast();
+    const bool isPast = m_feed.session().isShowingPast();
     const auto read = seenAt(seen, device, slot);
     now.isSeen = !isPast && read.sight != LiveSight::Unseen && device.isThere;
     now.seen = made.control.kind == ControlKind::Axis
                    ? Calibration::ofRange(made.low, made.high).valueOf(read.raw.x, made.sides)
                    : read.raw.x;
-    const bool isLearning = !m_studio.session().status().learned.empty();
+    const bool isLearning = !m_feed.session().status().learned.empty();
     now.differs = now.isSeen && !isLearning && read.sight == LiveSight::Differs;
-    for (const auto* strand : m_studio.stance().index().at({m_device, made.control})) {
-        if (!m_studio.stance().acts(*strand)) continue;
+    for (const auto* strand : m_edits.stance().index().at({m_device, made.control})) {
+        if (!m_edits.stance().acts(*strand)) continue;
         const auto* controller = desk.find(strand->source.controller);
         if (!controller) continue;
         const auto& controls = controller->rig.controls;
@@ -80,7 +80,7 @@ void GameCard::showHats(const DeskDevice& device, const std::vector<SeenByGame>&
 {
     for (auto& [slot, hat] : m_hatOf) {
         const auto now = sightOf(device, slot, seen);
-        const auto value = m_studio.desk().valueOf(device, slot, m_studio.values());
+        const auto value = m_feed.desk().valueOf(device, slot, m_feed.values());
         const auto counts = now.isSeen
                                 ? seenAt(seen, device, slot).raw
                                 : Counts{static_cast<int>(value.x), static_cast<int>(value.y)};
@@ -110,12 +110,12 @@ void GameCard::showWords(const DeskDevice& device, const std::vector<SeenByGame>
         words += keys.isEmpty() ? tr("no key is down")
                                 : tr("keys now: %1").arg(keys.join(QStringLiteral(" + ")));
     m_keys->setText(words.join(QStringLiteral(" · ")));
-    const bool isLive = m_studio.session().isLive();
-    const bool isLearning = !m_studio.session().status().learned.empty();
+    const bool isLive = m_feed.session().isLive();
+    const bool isLearning = !m_feed.session().status().learned.empty();
     QString verdict;
     const char* tone = "dim";
     auto state = isLive ? tr("not read back") : tr("idle");
-    if (m_studio.session().isShowingPast()) {
+    if (m_feed.session().isShowingPast()) {
         verdict = tr("This is the past: what was sent then.");
         state = tr("the past");
     } else if (!isLive) {
@@ -146,13 +146,13 @@ void GameCard::notePins()
 {
     for (auto& [key, pin] : m_pins) {
         if (!pin.lit.isNull()) continue;
-        for (const auto& device : m_studio.desk().devices) {
+        for (const auto& device : m_feed.desk().devices) {
             if (device.device.id != key.first || device.firstSlot < 0) continue;
             const auto slot = std::ranges::find(device.layout, key.second, &VirtualSlot::control);
             const auto place =
                 static_cast<std::uint32_t>(device.firstSlot + (slot - device.layout.begin()));
             const bool wasLit =
-                std::ranges::any_of(m_studio.session().entries(), [&](const LiveSeen& seen) {
+                std::ranges::any_of(m_feed.session().entries(), [&](const LiveSeen& seen) {
                     return !seen.isScene && seen.happening.kind == Happening::Kind::Change &&
                            seen.happening.what == place && seen.happening.raw != 0;
                 });
@@ -167,7 +167,7 @@ void GameCard::showPins()
     bool wasLit = false;
     for (const auto& [key, pin] : m_pins) {
         if (key.first != m_device) continue;
-        const auto* device = findDevice(m_studio.tangle(), key.first);
+        const auto* device = findDevice(m_edits.tangle(), key.first);
         if (!device) continue;
         auto name = QString::fromStdString(nameOf(*device, key.second));
         if (!name.isEmpty()) name[0] = name[0].toUpper();
@@ -192,7 +192,7 @@ void GameCard::showValues()
         return;
     }
     if (device->layout.size() != m_layout.size()) return;  // rebuild() comes
-    const auto seen = m_studio.session().seenByGame();
+    const auto seen = m_feed.session().seenByGame();
     showRows(*device, seen);
     showButtons(*device, seen);
     showHats(*device, seen);

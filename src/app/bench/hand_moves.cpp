@@ -8,18 +8,19 @@
 namespace jolly::app
 {
 
-HandMoves::HandMoves(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+HandMoves::HandMoves(Edits& edits, LiveFeed& feed, QObject* parent)
+    : QObject(parent), m_edits(edits), m_feed(feed)
 {
     m_keep.setInterval(kKeepMs);
     connect(&m_keep, &QTimer::timeout, this,
-            [this] { m_studio.session().ask([](EngineLink& link) { return link.keepHand(); }); });
-    connect(&studio.session(), &EngineSession::statusTold, this, &HandMoves::follow);
+            [this] { m_feed.session().ask([](EngineLink& link) { return link.keepHand(); }); });
+    connect(&feed.session(), &EngineSession::statusTold, this, &HandMoves::follow);
 }
 
 void HandMoves::ask(std::function<Fallible(EngineLink&)> call)
 {
-    m_studio.session().ask(std::move(call), [this](const Fallible& done) {
-        if (!done) m_studio.refuse(QString::fromStdString(done.error().text()));
+    m_feed.session().ask(std::move(call), [this](const Fallible& done) {
+        if (!done) m_edits.messages().refuse(QString::fromStdString(done.error().text()));
     });
 }
 
@@ -45,7 +46,7 @@ bool HandMoves::isHeld(const Target& place) const
 
 void HandMoves::follow()
 {
-    const auto& status = m_studio.session().status();
+    const auto& status = m_feed.session().status();
     auto held = status.byHand;
     std::erase_if(held, [&](const Target& place) {  // those are the sweep's
         return std::ranges::find(status.learned, place) != status.learned.end();
@@ -65,11 +66,11 @@ void HandMoves::follow()
 void HandMoves::tell()
 {
     const auto id = QStringLiteral("by hand");
-    if (m_held.empty()) return m_studio.hide(id);
+    if (m_held.empty()) return m_edits.messages().hide(id);
     QStringList names;
     for (const auto& place : m_held)
-        names += QString::fromStdString(placeName(m_studio.tangle(), place));
-    m_studio.show(
+        names += QString::fromStdString(placeName(m_edits.tangle(), place));
+    m_edits.messages().show(
         {id,
          tr("%1 by hand: controllers do not move it.").arg(names.join(QStringLiteral(", "))),
          {{tr("Give it back"), [this] { letAllGo(); }}}});

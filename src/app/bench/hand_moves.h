@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 
 #include <QObject>
 #include <QTimer>
@@ -18,7 +19,7 @@ class HandMoves : public QObject
  public:
     static constexpr int kKeepMs = 1000;
 
-    explicit HandMoves(Studio& studio, QObject* parent = nullptr);
+    explicit HandMoves(Edits& edits, LiveFeed& feed, QObject* parent = nullptr);
 
     /// Holds a control at a value, or turns a turner by so many counts.
     void hold(const Target& place, Value value);
@@ -36,7 +37,8 @@ class HandMoves : public QObject
     void tell();
     void ask(std::function<Fallible(EngineLink&)> call);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     std::vector<Target> m_held;  ///< as the engine says
     QTimer m_keep;
 };

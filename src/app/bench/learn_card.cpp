@@ -214,9 +214,10 @@ void LessonList::keyPressEvent(QKeyEvent* event)
     }
 }
 
-LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
+LearnCard::LearnCard(Edits& edits, Selection& selection, Learning& learning, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_selection(selection),
       m_learning(learning),
       m_only(new QLabel),
       m_name(new ElidedLabel),
@@ -227,7 +228,7 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
       m_next(new QPushButton(tr("Next"))),
       m_way(new QPushButton),
       m_end(new QPushButton(tr("End"))),
-      m_trigger(new ListenField(studio,
+      m_trigger(new ListenField(selection, edits.messages(),
                                 [](const DeskController&, const RigControl& control) {
                                     return control.kind == ControlKind::Button;
                                 })),
@@ -299,10 +300,10 @@ LearnCard::LearnCard(Studio& studio, Learning& learning, QWidget* parent)
     connect(m_next, &QPushButton::clicked, &learning, &Learning::next);
     connect(m_end, &QPushButton::clicked, &learning, &Learning::end);
     connect(m_trigger, &ListenField::chosen, &learning,
-            [this](const ControlRef& control) { m_learning.setTrigger(control); });
+            [this](const Source& control) { m_learning.setTrigger(control); });
     connect(&learning, &Learning::changed, this, &LearnCard::showState);
     connect(&learning, &Learning::ticked, this, &LearnCard::showProgress);
-    connect(&studio, &Studio::deskChanged, this, &LearnCard::showState);
+    connect(&edits, &Edits::settled, this, &LearnCard::showState);
     showState();
 }
 
@@ -316,7 +317,7 @@ void LearnCard::showState()
     if (!isVisible()) return;  // showEvent() makes up for it
     const auto* lesson = m_learning.lesson();
     const auto& lessons = m_learning.lessons();
-    const bool isLive = m_studio.session().isLive();
+    const bool isLive = m_selection.feed().session().isLive();
     const bool isBusy = m_learning.state() == Learning::State::Sweeping ||
                         m_learning.state() == Learning::State::Counting;
     setMarked(m_learning.isOn());
@@ -339,7 +340,7 @@ void LearnCard::showState()
     const bool isHat = lesson && lesson->places.front().control.kind == ControlKind::Hat;
     m_way->setVisible(isHat);
     if (isHat) m_way->setText(wayWords(lesson->way));
-    m_trigger->setText(m_learning.trigger() ? m_studio.nameOf(*m_learning.trigger())
+    m_trigger->setText(m_learning.trigger() ? m_selection.feed().nameOf(*m_learning.trigger())
                                             : tr("touch to choose a button"));
     showProgress();
 }

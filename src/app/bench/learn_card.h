@@ -61,7 +61,7 @@ class LearnCard : public Card
     Q_OBJECT
 
  public:
-    LearnCard(Studio& studio, Learning& learning, QWidget* parent = nullptr);
+    LearnCard(Edits& edits, Selection& selection, Learning& learning, QWidget* parent = nullptr);
 
  Q_SIGNALS:
     void walkWanted();
@@ -73,7 +73,8 @@ class LearnCard : public Card
     void showState();
     void showProgress();
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     Learning& m_learning;
     QLabel* m_only;
     ElidedLabel* m_name;

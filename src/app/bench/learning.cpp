@@ -11,17 +11,18 @@
 namespace jolly::app
 {
 
-Learning::Learning(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+Learning::Learning(Edits& edits, LiveFeed& feed, QObject* parent)
+    : QObject(parent), m_edits(edits), m_feed(feed)
 {
     m_tick.setInterval(kTickMs);
     m_keep.setInterval(HandMoves::kKeepMs);
     connect(&m_tick, &QTimer::timeout, this, &Learning::tick);
     connect(&m_keep, &QTimer::timeout, this,
-            [this] { m_studio.session().ask([](EngineLink& link) { return link.keepHand(); }); });
-    connect(&studio, &Studio::deskChanged, this, &Learning::rebuild);
-    connect(&studio, &Studio::valuesMoved, this, &Learning::hear);
-    connect(&studio.session(), &EngineSession::statusTold, this, &Learning::follow);
-    connect(&studio.session(), &EngineSession::lost, this, &Learning::end);
+            [this] { m_feed.session().ask([](EngineLink& link) { return link.keepHand(); }); });
+    connect(&edits, &Edits::settled, this, &Learning::rebuild);
+    connect(&feed, &LiveFeed::moved, this, &Learning::hear);
+    connect(&feed.session(), &EngineSession::statusTold, this, &Learning::follow);
+    connect(&feed.session(), &EngineSession::lost, this, &Learning::end);
     connect(this, &Learning::changed, this, &Learning::tell);
 }
 
@@ -39,7 +40,7 @@ void Learning::setDevice(const std::string& device)
 /// chords.
 void Learning::rebuild()
 {
-    const auto* device = findDevice(m_studio.tangle(), m_device);
+    const auto* device = findDevice(m_edits.tangle(), m_device);
     std::vector<Lesson> lessons;
     const auto add = [&](std::vector<Target> places, const std::string& name,
                          const std::string& function) {
@@ -55,21 +56,21 @@ void Learning::rebuild()
     };
     if (device && device->kind == VirtualKind::Keyboard) {
         std::set<std::vector<std::uint16_t>> seen;
-        for (const auto* strand : m_studio.stance().strands()) {
+        for (const auto* strand : m_edits.stance().strands()) {
             for (const auto& end : strand->ends) {
                 const auto* chord = keysOf(end);
                 if (!chord || chord->device != m_device || !seen.insert(chord->keys).second)
                     continue;
-                const auto function = functionName(m_studio.tangle(), strand->function);
+                const auto function = functionName(m_edits.tangle(), strand->function);
                 add(keysOf(*chord), toText(*chord), function.empty() ? strand->name : function);
             }
         }
     } else if (device) {
         for (const auto& slot : layoutOf(*device)) {
             const Target place{m_device, slot.control};
-            const auto& strands = m_studio.stance().index().at(place);
+            const auto& strands = m_edits.stance().index().at(place);
             const auto function =
-                functionName(m_studio.tangle(), settingsOf(*device, slot.control).function);
+                functionName(m_edits.tangle(), settingsOf(*device, slot.control).function);
             if ((strands.empty() && function.empty()) || slot.control.kind == ControlKind::Turner)
                 continue;
             add({place}, nameOf(*device, slot.control),
@@ -107,7 +108,7 @@ void Learning::setWay(SweepWay way)
     Q_EMIT changed();
 }
 
-void Learning::setTrigger(std::optional<ControlRef> control)
+void Learning::setTrigger(std::optional<Source> control)
 {
     m_trigger = std::move(control);
     Q_EMIT changed();
@@ -116,7 +117,7 @@ void Learning::setTrigger(std::optional<ControlRef> control)
 std::vector<VirtualSlot> Learning::slotsOf(const Lesson& lesson) const
 {
     std::vector<VirtualSlot> slots;
-    const auto* device = findDevice(m_studio.tangle(), m_device);
+    const auto* device = findDevice(m_edits.tangle(), m_device);
     if (!device) return slots;
     const auto layout = layoutOf(*device);
     for (const auto& place : lesson.places) {
@@ -134,7 +135,7 @@ std::vector<SweepStep> Learning::steps() const
 
 void Learning::fail(const Fallible& done)
 {
-    m_studio.refuse(QString::fromStdString(done.error().text()));
+    m_edits.messages().refuse(QString::fromStdString(done.error().text()));
     end();
 }
 
@@ -144,11 +145,11 @@ void Learning::tell()
 {
     const auto id = QStringLiteral("learning");
     const auto* chosen = lesson();
-    if (!isOn() || !chosen) return m_studio.hide(id);
-    m_studio.show({id,
-                   tr("A sim learns %1: nothing else reaches games.")
-                       .arg(chosen->function.isEmpty() ? chosen->name : chosen->function),
-                   {{tr("End it"), [this] { end(); }}}});
+    if (!isOn() || !chosen) return m_edits.messages().hide(id);
+    m_edits.messages().show({id,
+                             tr("A sim learns %1: nothing else reaches games.")
+                                 .arg(chosen->function.isEmpty() ? chosen->name : chosen->function),
+                             {{tr("End it"), [this] { end(); }}}});
 }
 
 void Learning::begin(std::function<void()> then)
@@ -156,14 +157,14 @@ void Learning::begin(std::function<void()> then)
     const auto* chosen = lesson();
     if (!chosen) return;
     m_told = chosen->places;
-    m_studio.session().ask([places = m_told](EngineLink& link) { return link.learn(places); },
-                           [this, then = std::move(then)](const Fallible& done) {
-                               if (!done) return fail(done);
-                               if (m_state == State::Off) m_state = State::Ready;
-                               m_keep.start();
-                               then();
-                               Q_EMIT changed();
-                           });
+    m_feed.session().ask([places = m_told](EngineLink& link) { return link.learn(places); },
+                         [this, then = std::move(then)](const Fallible& done) {
+                             if (!done) return fail(done);
+                             if (m_state == State::Off) m_state = State::Ready;
+                             m_keep.start();
+                             then();
+                             Q_EMIT changed();
+                         });
 }
 
 void Learning::sweep(int seconds)
@@ -173,7 +174,7 @@ void Learning::sweep(int seconds)
     const auto go = [this, seconds] {
         if (seconds <= 0) return startSweep();
         m_state = State::Counting;
-        m_since = m_studio.now();
+        m_since = m_feed.now();
         m_length = std::chrono::seconds(seconds);
         m_tick.start();
     };
@@ -189,22 +190,22 @@ void Learning::startSweep()
 {
     const auto* chosen = lesson();
     if (!chosen) return;
-    m_studio.session().ask([way = chosen->way](EngineLink& link) { return link.sweep(way); },
-                           [this](const Fallible& done) {
-                               if (!done) return fail(done);
-                               const auto swept = steps();
-                               m_state = State::Sweeping;
-                               m_since = m_studio.now();
-                               m_length = swept.empty() ? Time{} : swept.back().at;
-                               m_tick.start();
-                               Q_EMIT changed();
-                           });
+    m_feed.session().ask([way = chosen->way](EngineLink& link) { return link.sweep(way); },
+                         [this](const Fallible& done) {
+                             if (!done) return fail(done);
+                             const auto swept = steps();
+                             m_state = State::Sweeping;
+                             m_since = m_feed.now();
+                             m_length = swept.empty() ? Time{} : swept.back().at;
+                             m_tick.start();
+                             Q_EMIT changed();
+                         });
 }
 
 void Learning::tick()
 {
     if (m_state != State::Counting && m_state != State::Sweeping) return;
-    const auto passed = m_studio.now() - m_since;
+    const auto passed = m_feed.now() - m_since;
     if (m_state == State::Counting && passed >= m_length) {
         m_state = State::Ready;
         m_tick.stop();
@@ -224,13 +225,13 @@ void Learning::tick()
 int Learning::secondsLeft() const
 {
     if (m_state != State::Counting) return 0;
-    return static_cast<int>(std::ceil(inSeconds(m_since + m_length - m_studio.now())));
+    return static_cast<int>(std::ceil(inSeconds(m_since + m_length - m_feed.now())));
 }
 
 double Learning::progress() const
 {
     if (m_state != State::Sweeping || m_length <= Time{}) return 0.0;
-    return std::clamp(inSeconds(m_studio.now() - m_since) / inSeconds(m_length), 0.0, 1.0);
+    return std::clamp(inSeconds(m_feed.now() - m_since) / inSeconds(m_length), 0.0, 1.0);
 }
 
 void Learning::next()
@@ -242,7 +243,7 @@ void Learning::next()
         m_current = place;
         return sweep();
     }
-    m_studio.say(tr("All of it is learned."));
+    m_edits.messages().say(tr("All of it is learned."));
 }
 
 void Learning::end()
@@ -252,34 +253,34 @@ void Learning::end()
     m_told.clear();
     if (m_state == State::Off) return;
     m_state = State::Off;
-    m_studio.session().ask([](EngineLink& link) { return link.learn({}); });
+    m_feed.session().ask([](EngineLink& link) { return link.learn({}); });
     Q_EMIT changed();
 }
 
 /// An edit ends it in the engine, and so does standing down.
 void Learning::follow()
 {
-    const auto& status = m_studio.session().status();
+    const auto& status = m_feed.session().status();
     if (m_state == State::Off || !status.learned.empty() || m_told.empty()) return;
     m_state = State::Off;
     m_told.clear();
     m_tick.stop();
     m_keep.stop();
-    m_studio.say(tr("The learning ended: all controls reach games again."));
+    m_edits.messages().say(tr("The learning ended: all controls reach games again."));
     Q_EMIT changed();
 }
 
 void Learning::hear()
 {
     if (!m_trigger || m_state != State::Ready) return;
-    const auto* controller = m_studio.controllerOf(*m_trigger);
+    const auto* controller = m_feed.controllerOf(*m_trigger);
     if (!controller) return;
     const auto found =
-        std::ranges::find(controller->rig.controls, m_trigger->code, &RigControl::code);
+        std::ranges::find(controller->rig.controls, m_trigger->control, &RigControl::code);
     if (found == controller->rig.controls.end()) return;
     const auto slot =
         controller->slotOf[static_cast<std::size_t>(found - controller->rig.controls.begin())];
-    for (const auto& move : m_studio.session().moves()) {
+    for (const auto& move : m_feed.session().moves()) {
         if (slot >= 0 && move.slot == static_cast<std::uint32_t>(slot) && move.raw != 0)
             return sweep();
     }

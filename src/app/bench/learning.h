@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 #include "core/flight/sweep.h"
 
 #include <QObject>
@@ -31,7 +32,7 @@ class Learning : public QObject
     enum class State { Off, Ready, Counting, Sweeping };
     static constexpr int kTickMs = 30;
 
-    explicit Learning(Studio& studio, QObject* parent = nullptr);
+    explicit Learning(Edits& edits, LiveFeed& feed, QObject* parent = nullptr);
 
     /// What there is to learn of a device, for the craft that is flown. Ticks stay.
     void setDevice(const std::string& device);
@@ -57,8 +58,8 @@ class Learning : public QObject
     void end();
 
     /// A press of this control sweeps, while the learning is on; none for none.
-    void setTrigger(std::optional<ControlRef> control);
-    [[nodiscard]] const std::optional<ControlRef>& trigger() const { return m_trigger; }
+    void setTrigger(std::optional<Source> control);
+    [[nodiscard]] const std::optional<Source>& trigger() const { return m_trigger; }
 
     /// Goes on with a countdown or a sweep, as its timer does.
     void tick();
@@ -84,13 +85,14 @@ class Learning : public QObject
     void fail(const Fallible& done);
     [[nodiscard]] std::vector<VirtualSlot> slotsOf(const Lesson& lesson) const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     std::string m_device;
     std::vector<Lesson> m_lessons;
     std::size_t m_current = 0;
     State m_state = State::Off;
     std::vector<Target> m_told;  ///< that the engine lets a sim learn
-    std::optional<ControlRef> m_trigger;
+    std::optional<Source> m_trigger;
     Time m_since{};  ///< of the countdown or the sweep
     Time m_length{};
     QTimer m_tick;

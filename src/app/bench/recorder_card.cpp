@@ -24,15 +24,16 @@ QString lengthText(Time length)
 
 }  // namespace
 
-RecorderCard::RecorderCard(Studio& studio, FlightLog& log, QWidget* parent)
+RecorderCard::RecorderCard(Edits& edits, LiveFeed& feed, FlightLog& log, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_feed(feed),
       m_log(log),
       m_what(new ElidedLabel),
       m_compare(new QPushButton(tr("Replay against the present"))),
       m_open(new QPushButton(tr("Open…"))),
       m_keep(new QPushButton(tr("Keep it"))),
-      m_line(new TimeLine(log, studio)),
+      m_line(new TimeLine(log, edits)),
       m_verdict(new ElidedLabel),
       m_show(new QPushButton(tr("Show it"))),
       m_now(new QPushButton(tr("Back to now")))

@@ -29,8 +29,8 @@ constexpr Time kPart = ChunkActivity::kPart;
 
 }  // namespace
 
-TimeLine::TimeLine(FlightLog& log, Studio& studio, QWidget* parent)
-    : QWidget(parent), m_log(log), m_studio(studio)
+TimeLine::TimeLine(FlightLog& log, Edits& edits, QWidget* parent)
+    : QWidget(parent), m_log(log), m_edits(edits)
 {
     setObjectName(QStringLiteral("time line"));
     setFocusPolicy(Qt::StrongFocus);
@@ -105,7 +105,7 @@ void TimeLine::rebuild()
     for (std::uint32_t c = 0; c < recording.controllers.size(); ++c) {
         const auto& identity = recording.controllers[c].identity;
         auto name = identity.name;
-        for (const auto& known : m_studio.tangle().rig) {
+        for (const auto& known : m_edits.tangle().rig) {
             if (known.identity.name == identity.name && known.identity.phys == identity.phys)
                 name = known.alias;
         }
@@ -114,7 +114,7 @@ void TimeLine::rebuild()
         if (m_lanes.size() < kMostLanes - 2) m_lanes.push_back(std::move(lane));
     }
     addLayers();
-    for (const auto& device : m_studio.tangle().devices) {
+    for (const auto& device : m_edits.tangle().devices) {
         auto lane =
             laneOf(QString::fromStdString(device.name), &Palette::mint, [&](const Track& track) {
                 return track.isVirtual() && track.place.device == device.id;

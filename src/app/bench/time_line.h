@@ -16,7 +16,7 @@ class TimeLine : public QWidget
     Q_OBJECT
 
  public:
-    TimeLine(FlightLog& log, Studio& studio, QWidget* parent = nullptr);
+    TimeLine(FlightLog& log, Edits& edits, QWidget* parent = nullptr);
 
     void rebuild();
     [[nodiscard]] QSize sizeHint() const override;
@@ -52,7 +52,7 @@ class TimeLine : public QWidget
     void describe();
 
     FlightLog& m_log;
-    Studio& m_studio;
+    Edits& m_edits;
     std::vector<Lane> m_lanes;
 };
 

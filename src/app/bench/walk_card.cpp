@@ -13,9 +13,10 @@
 namespace jolly::app
 {
 
-WalkCard::WalkCard(Studio& studio, QWidget* parent)
+WalkCard::WalkCard(Edits& edits, LiveFeed& feed, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_feed(feed),
       m_count(new QLabel),
       m_list(new QListWidget),
       m_again(new QPushButton(tr("Begin again"))),
@@ -67,17 +68,17 @@ WalkCard::WalkCard(Studio& studio, QWidget* parent)
         end();
         Q_EMIT ended();
     });
-    connect(&studio, &Studio::valuesMoved, this, &WalkCard::hear);
+    connect(&feed, &LiveFeed::moved, this, &WalkCard::hear);
 }
 
 void WalkCard::begin()
 {
-    m_walk.emplace(m_studio.tangle());
+    m_walk.emplace(m_edits.tangle());
     m_shown.clear();
-    const auto& slots = m_studio.session().presentValues().slots;
+    const auto& slots = m_feed.session().presentValues().slots;
     m_counts.clear();
     for (const auto& slot : slots) m_counts.push_back(slot.raw);
-    for (const auto& controller : m_studio.desk().controllers) {
+    for (const auto& controller : m_feed.desk().controllers) {
         for (std::size_t c = 0; c < controller.slotOf.size(); ++c) {
             const auto slot = static_cast<std::size_t>(controller.slotOf[c]);
             if (controller.isPresent && controller.slotOf[c] >= 0 && slot < m_counts.size())
@@ -95,11 +96,11 @@ void WalkCard::end()
 void WalkCard::hear()
 {
     if (!m_walk) return;
-    for (const auto& move : m_studio.session().moves()) {
+    for (const auto& move : m_feed.session().moves()) {
         if (move.slot >= m_counts.size()) m_counts.resize(move.slot + 1);
         auto& counts = m_counts[move.slot];
         (move.isHatY ? counts.y : counts.x) = move.raw;
-        for (const auto& controller : m_studio.desk().controllers) {
+        for (const auto& controller : m_feed.desk().controllers) {
             const auto found = std::ranges::find(controller.slotOf, static_cast<int>(move.slot));
             if (found == controller.slotOf.end()) continue;
             const auto place = static_cast<std::size_t>(found - controller.slotOf.begin());
@@ -111,7 +112,7 @@ void WalkCard::hear()
 void WalkCard::showState()
 {
     if (!m_walk) return;
-    const auto controls = m_walk->controls(m_studio.now());
+    const auto controls = m_walk->controls(m_feed.now());
     const auto done = std::ranges::count_if(controls, &WalkedControl::isDone);
     m_count->setText(tr("%1 of %2").arg(done).arg(controls.size()));
     setMarked(true);
@@ -136,7 +137,7 @@ void WalkCard::showList(const std::vector<WalkedControl>& controls)
             if (!step.isDone && !step.isAsked) continue;
             steps += QString::fromStdString(step.words) + (step.isDone ? tr(": yes") : QString());
         }
-        const auto* controller = findController(m_studio.tangle(), control->controller);
+        const auto* controller = findController(m_edits.tangle(), control->controller);
         auto line = (control->isDone() ? tr("✓ ") : tr("○ ")) +
                     QString::fromStdString(control->name) + QStringLiteral(" · ") +
                     QString::fromStdString(controller ? controller->alias : control->controller) +
@@ -156,7 +157,7 @@ QString WalkCard::report(bool asHtml) const
     if (!m_walk) return {};
     const auto when =
         QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
-    const auto now = m_studio.now();
+    const auto now = m_feed.now();
     return QString::fromStdString(asHtml ? htmlOf(*m_walk, now, when) : textOf(*m_walk, now, when));
 }
 

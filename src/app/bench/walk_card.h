@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 #include "app/widgets/card.h"
 #include "core/flight/desk_walk.h"
 
@@ -19,7 +20,7 @@ class WalkCard : public Card
     Q_OBJECT
 
  public:
-    explicit WalkCard(Studio& studio, QWidget* parent = nullptr);
+    explicit WalkCard(Edits& edits, LiveFeed& feed, QWidget* parent = nullptr);
 
     void begin();
     void end();
@@ -40,7 +41,8 @@ class WalkCard : public Card
     void hear();
     void showList(const std::vector<WalkedControl>& controls);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     std::optional<DeskWalk> m_walk;
     std::vector<Counts> m_counts;  ///< by slot
     QLabel* m_count;

@@ -3,7 +3,6 @@
 
 #include "app/style/qt_text.h"
 
-#include "app/models/attempt.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "core/layers/family.h"
@@ -26,9 +25,9 @@ constexpr int kArrows = 66;  ///< the room between both sides
 
 }  // namespace
 
-CraftCompare::CraftCompare(Studio& studio, QWidget* parent)
+CraftCompare::CraftCompare(Edits& edits, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
       m_other(new QComboBox(this)),
       m_all(new QCheckBox(tr("also what is the same"), this)),
       m_count(new QLabel(this)),
@@ -82,7 +81,7 @@ std::string CraftCompare::other() const
 /// The other one stays as long as it can; else it is the parent, or the first child.
 void CraftCompare::fillChoice()
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     const auto before = other();
     const QSignalBlocker quiet(m_other);
     m_other->clear();
@@ -99,7 +98,7 @@ void CraftCompare::fillChoice()
 QString CraftCompare::deeds(const std::vector<const Strand*>& strands) const
 {
     QStringList names;
-    for (const auto* strand : strands) names << toQt(deedOf(m_studio.tangle(), *strand));
+    for (const auto* strand : strands) names << toQt(deedOf(m_edits.tangle(), *strand));
     names.removeAll(QString());
     return names.isEmpty() ? QStringLiteral("–") : names.join(QStringLiteral(", "));
 }
@@ -111,12 +110,12 @@ void CraftCompare::fillRows()
         m_count->setText(tr("There is no other craft yet."));
         return;
     }
-    const auto rows = compareCraft(m_studio.tangle(), m_craft, other());
+    const auto rows = compareCraft(m_edits.tangle(), m_craft, other());
     const auto different = countDifferent(rows);
     m_count->setText(different == 0
                          ? tr("Both do the same with every control.")
                          : tr("%1 of %2 meanings differ.").arg(different).arg(rows.size()));
-    const auto* first = findBy(m_studio.tangle().craft, &Craft::id, m_craft);
+    const auto* first = findBy(m_edits.tangle().craft, &Craft::id, m_craft);
     m_first->setText(first ? toQt(first->name) : QString());
     m_second->setText(m_other->currentText());
     for (const auto& row : rows) {
@@ -127,7 +126,7 @@ void CraftCompare::fillRows()
 
 void CraftCompare::addRow(const Compared& row)
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     const auto* controller = findController(tangle, row.source.controller);
     const auto* control = controller ? findControl(*controller, row.source.control) : nullptr;
     const auto& layer = tangle.layers[row.layer];
@@ -183,8 +182,9 @@ void CraftCompare::addRow(const Compared& row)
 void CraftCompare::take(const Source& source, const std::string& layer, const std::string& from,
                         const std::string& to)
 {
-    attempt(m_studio, tr("take over from another craft"),
-            [&](Tangle& tangle) { return takeMeaning(tangle, source, layer, from, to); });
+    m_edits.applyToWhole({tr("take over from another craft")}, [&](Tangle& tangle) {
+        return takeMeaning(tangle, source, layer, from, to);
+    });
 }
 
 }  // namespace jolly::app

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 #include "app/style/scroll_column.h"
 #include "app/widgets/card.h"
 #include "core/layers/compare.h"
@@ -17,7 +17,7 @@ namespace jolly::app
 class CraftCompare : public Card
 {
  public:
-    explicit CraftCompare(Studio& studio, QWidget* parent = nullptr);
+    explicit CraftCompare(Edits& edits, QWidget* parent = nullptr);
 
     /// @param craft  the one on the left; the other one is chosen here.
     void show(const std::string& craft);
@@ -31,7 +31,7 @@ class CraftCompare : public Card
     [[nodiscard]] QString deeds(const std::vector<const Strand*>& strands) const;
     [[nodiscard]] std::string other() const;
 
-    Studio& m_studio;
+    Edits& m_edits;
     std::string m_craft;
     QComboBox* m_other;
     QCheckBox* m_all;

@@ -2,7 +2,6 @@
 #include "app/craft/craft_details.h"
 
 #include "app/craft/craft_picture.h"
-#include "app/models/attempt.h"
 #include "app/style/qt_text.h"
 #include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
@@ -72,10 +71,11 @@ QString doneBy(const Tangle& tangle, const Tangle& view, const std::string& func
 
 }  // namespace
 
-CraftDetails::CraftDetails(Studio& studio, QWidget* parent)
+CraftDetails::CraftDetails(Edits& edits, LiveFeed& feed, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
-      m_aside(studio.session().way()),
+      m_edits(edits),
+      m_feed(feed),
+      m_aside(feed.session().way()),
       m_column(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("craft details"));
@@ -97,7 +97,7 @@ void CraftDetails::changeLater(const std::string& id, const QString& step,
                                std::function<void(Craft&)> how)
 {
     later(this, [this, id, step, how = std::move(how)] {
-        m_studio.document().edit(step, [&](Tangle& tangle) {
+        m_edits.applyToWhole({step}, [&](Tangle& tangle) {
             if (auto* craft = findBy(tangle.craft, &Craft::id, id)) how(*craft);
         });
     });
@@ -105,19 +105,19 @@ void CraftDetails::changeLater(const std::string& id, const QString& step,
 
 void CraftDetails::tryOut(const QString& step, const std::function<Fallible(Tangle&)>& how)
 {
-    if (attempt(m_studio, step, how)) return;
+    if (m_edits.applyToWhole({step}, how)) return;
     m_shown.reset();  // the field says what is so
     show(m_craft);
 }
 
 void CraftDetails::show(const std::string& id)
 {
-    if (id == m_craft && m_shown == m_studio.tangle()) return;
+    if (id == m_craft && m_shown == m_edits.tangle()) return;
     if (id != m_craft) commitTyped(*this);
     m_craft = id;
-    m_shown = m_studio.tangle();
+    m_shown = m_edits.tangle();
     clearLayout(*m_column);
-    const auto* craft = findBy(m_studio.tangle().craft, &Craft::id, id);
+    const auto* craft = findBy(m_edits.tangle().craft, &Craft::id, id);
     if (!craft) return;
     addHead(*craft);
     addFamily(*craft);
@@ -139,13 +139,13 @@ void CraftDetails::addHead(const Craft& craft)
             tryOut(tr("rename craft"), [&](Tangle& t) { return renameCraft(t, id, words); });
         });
     });
-    const bool isFlown = m_studio.stance().footing().craft == craft.id;
+    const bool isFlown = m_edits.stance().footing().craft == craft.id;
     auto* fly = new QPushButton(isFlown ? tr("flown now") : tr("Fly and edit it"), this);
     fly->setObjectName(QStringLiteral("fly it"));
     fly->setEnabled(!isFlown);
     connect(
         fly, &QPushButton::clicked, this,
-        [this, id = craft.id] { m_studio.stance().chooseCraft(id); }, Qt::QueuedConnection);
+        [this, id = craft.id] { m_edits.stance().chooseCraft(id); }, Qt::QueuedConnection);
     row->addWidget(name, 1);
     row->addWidget(fly);
     m_column->addLayout(row);
@@ -153,7 +153,7 @@ void CraftDetails::addHead(const Craft& craft)
 
 void CraftDetails::addFamily(const Craft& craft)
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     if (craft.id != kEverywhere) {
         auto* row = new QHBoxLayout;
         row->addWidget(makeWords(tr("Family"), "dim"));
@@ -221,7 +221,7 @@ void CraftDetails::addNote(const Craft& craft)
 /// What it shall be able to do, a line each, and beneath what does it.
 void CraftDetails::addFunctions(const Craft& craft)
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     const auto view = tangleOf(tangle, craft.id);
     const auto functions = functionsOf(tangle, craft.id);
     const auto gaps = gapsOf(tangle, craft.id);
@@ -239,8 +239,8 @@ void CraftDetails::addFunctions(const Craft& craft)
             if (!line.trimmed().isEmpty()) lines.push_back(line.trimmed().toStdString());
         }
         later(this, [this, id, lines = std::move(lines)] {
-            m_studio.document().edit(tr("functions of a craft"),
-                                     [&](Tangle& changed) { setFunctions(changed, id, lines); });
+            m_edits.applyToWhole({tr("functions of a craft")},
+                                 [&](Tangle& changed) { setFunctions(changed, id, lines); });
         });
     };
     auto* field = new NoteField(own.join(QLatin1Char('\n')), takeLines);

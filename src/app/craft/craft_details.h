@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 #include "app/services/aside.h"
 #include "app/widgets/card.h"
 
@@ -19,7 +20,7 @@ class CraftDetails : public Card
     Q_OBJECT
 
  public:
-    explicit CraftDetails(Studio& studio, QWidget* parent = nullptr);
+    explicit CraftDetails(Edits& edits, LiveFeed& feed, QWidget* parent = nullptr);
 
     void show(const std::string& craft);
 
@@ -36,7 +37,8 @@ class CraftDetails : public Card
     void tryOut(const QString& step, const std::function<Fallible(Tangle&)>& how);
     [[nodiscard]] QLabel* makeWords(const QString& words, const char* tone);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     Aside m_aside;  ///< for pictures
     QVBoxLayout* m_column;
     std::string m_craft;

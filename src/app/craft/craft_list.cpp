@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_list.h"
 
-#include "app/models/attempt.h"
 #include "app/style/theme.h"
 #include "core/layers/family.h"
 #include "core/layers/family_edit.h"
@@ -14,8 +13,8 @@
 namespace jolly::app
 {
 
-CraftList::CraftList(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_rows(new ScrollColumn("craft rows", 4))
+CraftList::CraftList(Edits& edits, QWidget* parent)
+    : QWidget(parent), m_edits(edits), m_rows(new ScrollColumn("craft rows", 4))
 {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -49,7 +48,7 @@ void CraftList::choose(const std::string& craft)
 
 void CraftList::rebuild()
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     if (!findBy(tangle.craft, &Craft::id, m_chosen)) m_chosen = kEverywhere;
     clearLayout(m_rows->column());
     for (const auto& row : craftByFamily(tangle)) {
@@ -82,7 +81,7 @@ void CraftList::rebuild()
 bool CraftList::take(const QString& step, const std::function<Result<std::string>(Tangle&)>& how)
 {
     std::string chosen;
-    const bool isDone = attempt(m_studio, step, [&](Tangle& tangle) -> Fallible {
+    const bool isDone = m_edits.applyToWhole({step}, [&](Tangle& tangle) -> Fallible {
         const auto made = how(tangle);
         if (!made) return tl::unexpected(made.error());
         chosen = *made;
@@ -94,14 +93,15 @@ bool CraftList::take(const QString& step, const std::function<Result<std::string
 
 void CraftList::make()
 {
-    const auto& craft = m_studio.tangle().craft;
+    const auto& craft = m_edits.tangle().craft;
     auto name = tr("New craft");
     for (int n = 2; std::ranges::count(craft, name.toStdString(), &Craft::name) > 0; ++n)
         name = tr("New craft %1").arg(n);
     const auto parent = m_chosen;
     if (take(tr("new craft"),
              [&](Tangle& tangle) { return addCraft(tangle, name.toStdString(), parent); }))
-        m_studio.say(tr("%1 inherits all of its family. Give it a name on the right.").arg(name));
+        m_edits.messages().say(
+            tr("%1 inherits all of its family. Give it a name on the right.").arg(name));
 }
 
 void CraftList::copy()
@@ -112,7 +112,7 @@ void CraftList::copy()
 
 void CraftList::remove()
 {
-    const auto* craft = findBy(m_studio.tangle().craft, &Craft::id, m_chosen);
+    const auto* craft = findBy(m_edits.tangle().craft, &Craft::id, m_chosen);
     if (!craft) return;
     const auto removed = *craft;
     const auto removal = [&](Tangle& tangle) -> Result<std::string> {
@@ -120,8 +120,8 @@ void CraftList::remove()
         return done ? Result<std::string>(removed.parent) : tl::unexpected(done.error());
     };
     if (take(tr("remove craft"), removal))
-        m_studio.say(tr("%1 is removed with what was its own; undo brings it back.")
-                         .arg(QString::fromStdString(removed.name)));
+        m_edits.messages().say(tr("%1 is removed with what was its own; undo brings it back.")
+                                   .arg(QString::fromStdString(removed.name)));
 }
 
 }  // namespace jolly::app

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 #include "app/style/scroll_column.h"
 
 namespace jolly::app
@@ -13,7 +13,7 @@ class CraftList : public QWidget
     Q_OBJECT
 
  public:
-    explicit CraftList(Studio& studio, QWidget* parent = nullptr);
+    explicit CraftList(Edits& edits, QWidget* parent = nullptr);
 
     /// Shows the craft as the tangle has them; the one that is gone leaves Everywhere.
     void rebuild();
@@ -30,7 +30,7 @@ class CraftList : public QWidget
     void remove();
     bool take(const QString& step, const std::function<Result<std::string>(Tangle&)>& how);
 
-    Studio& m_studio;
+    Edits& m_edits;
     ScrollColumn* m_rows;
     QVBoxLayout* m_buttons;
     std::string m_chosen{kEverywhere};

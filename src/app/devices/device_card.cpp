@@ -46,20 +46,20 @@ QString idsText(const VirtualIds& ids)
 
 }  // namespace
 
-DeviceCard::DeviceCard(Studio& studio, std::string device, QWidget* parent)
-    : Card(parent), m_studio(studio), m_id(std::move(device))
+DeviceCard::DeviceCard(Weaver& weaver, Preflight& preflight, std::string device, QWidget* parent)
+    : Card(parent), m_weaver(weaver), m_preflight(preflight), m_id(std::move(device))
 {
     setObjectName(QStringLiteral("device card"));
     build();
-    connect(&studio, &Studio::deskChanged, this, &DeviceCard::refresh);
-    connect(&studio, &Studio::problemsChanged, this, &DeviceCard::refreshProblems);
+    connect(&weaver.edits(), &Edits::settled, this, &DeviceCard::refresh);
+    connect(&preflight, &Preflight::changed, this, &DeviceCard::refreshProblems);
     refresh();
     refreshProblems();
 }
 
 const VirtualDevice* DeviceCard::find() const
 {
-    return findDevice(m_studio.tangle(), m_id);
+    return findDevice(m_weaver.edits().tangle(), m_id);
 }
 
 void DeviceCard::build()
@@ -84,7 +84,7 @@ void DeviceCard::build()
     m_problems = new QVBoxLayout;
     m_problems->setSpacing(10);
     column->addLayout(m_problems);
-    m_map = new PlaceMap(m_studio, m_id);
+    m_map = new PlaceMap(m_weaver, m_id);
     column->addWidget(m_map, 1);
     auto* hint =
         new QLabel(tr("Enter moves what ends there, or leads the selected control to it. "
@@ -160,8 +160,8 @@ void DeviceCard::buildButtons(QVBoxLayout& column)
     auto* copy = new QPushButton(tr("Add a copy"));
     copy->setObjectName(QStringLiteral("copy device"));
     connect(copy, &QPushButton::clicked, this, [this] {
-        m_studio.document().edit(tr("copy device"),
-                                 [this](Tangle& tangle) { copyDevice(tangle, m_id); });
+        m_weaver.edits().applyToWhole({tr("copy device")},
+                                      [this](Tangle& tangle) { copyDevice(tangle, m_id); });
     });
     auto* remove = new QPushButton(tr("Remove it…"));
     remove->setObjectName(QStringLiteral("remove device"));
@@ -174,12 +174,9 @@ void DeviceCard::buildButtons(QVBoxLayout& column)
 
 void DeviceCard::changeSize(const QString& step, const std::function<void(VirtualDevice&)>& change)
 {
-    m_studio.document().edit(
-        step,
-        [&](Tangle& tangle) {
-            if (auto* device = findDevice(tangle, m_id)) change(*device);
-        },
-        QStringLiteral("shape ") + QString::fromStdString(m_id));
+    m_weaver.edits().applyToWhole({.name = step, .gesture = m_resizing}, [&](Tangle& tangle) {
+        if (auto* device = findDevice(tangle, m_id)) change(*device);
+    });
 }
 
 void DeviceCard::rename()
@@ -187,12 +184,12 @@ void DeviceCard::rename()
     const auto* device = find();
     const auto name = m_name->text().trimmed().toStdString();
     if (!device || name == device->name) return;
-    auto trial = m_studio.tangle();
+    auto trial = m_weaver.edits().tangle();
     if (const auto renamed = renameDevice(trial, m_id, name); !renamed) {
         m_name->setText(QString::fromStdString(device->name));
-        return m_studio.refuse(QString::fromStdString(renamed.error().text()));
+        return m_weaver.edits().messages().refuse(QString::fromStdString(renamed.error().text()));
     }
-    m_studio.document().edit(tr("rename device"), [&](Tangle& tangle) { tangle = trial; });
+    m_weaver.edits().applyToWhole({tr("rename device")}, [&](Tangle& tangle) { tangle = trial; });
 }
 
 void DeviceCard::setIds()
@@ -205,7 +202,7 @@ void DeviceCard::setIds()
     const auto match = kForm.match(typed);
     if (!typed.isEmpty() && !match.hasMatch()) {
         refresh();
-        return m_studio.refuse(
+        return m_weaver.edits().messages().refuse(
             tr("Ids are two hexadecimal numbers, such as 6a74:0101; leave it empty for its own."));
     }
     auto ids = device->ids;
@@ -249,9 +246,10 @@ void DeviceCard::refreshProblems()
 {
     const auto* device = find();
     if (!device) return;
-    const auto path = "/devices/" + std::to_string(device - m_studio.tangle().devices.data());
+    const auto path =
+        "/devices/" + std::to_string(device - m_weaver.edits().tangle().devices.data());
     Problems problems;
-    for (const auto& problem : m_studio.problems()) {
+    for (const auto& problem : m_preflight.problems()) {
         if (problem.path == path || problem.path.starts_with(path + "/"))
             problems.push_back(problem);
     }
@@ -262,7 +260,7 @@ void DeviceCard::refreshProblems()
         item->widget()->deleteLater();
         delete item;
     }
-    for (const auto& problem : problems) m_problems->addWidget(new ProblemRow(m_studio, problem));
+    for (const auto& problem : problems) m_problems->addWidget(new ProblemRow(m_weaver, problem));
 }
 
 }  // namespace jolly::app

@@ -2,7 +2,8 @@
 #pragma once
 
 #include "app/devices/place_map.h"
-#include "app/models/studio.h"
+#include "app/models/preflight.h"
+#include "app/models/weaver.h"
 #include "app/widgets/card.h"
 
 #include <QComboBox>
@@ -24,7 +25,7 @@ class DeviceCard : public Card
     Q_OBJECT
 
  public:
-    DeviceCard(Studio& studio, std::string device, QWidget* parent = nullptr);
+    DeviceCard(Weaver& weaver, Preflight& preflight, std::string device, QWidget* parent = nullptr);
 
     [[nodiscard]] const std::string& device() const { return m_id; }
 
@@ -44,8 +45,10 @@ class DeviceCard : public Card
     void changeSize(const QString& step, const std::function<void(VirtualDevice&)>& change);
     [[nodiscard]] const VirtualDevice* find() const;
 
-    Studio& m_studio;
+    Weaver& m_weaver;
+    Preflight& m_preflight;
     std::string m_id;
+    Gesture m_resizing = Gesture::begin();
     QLabel* m_title = nullptr;
     QLabel* m_what = nullptr;
     QLineEdit* m_name = nullptr;

@@ -41,8 +41,8 @@ QString takersText(const Tangle& tangle, const Target& place)
 
 }  // namespace
 
-PlaceMap::PlaceMap(Studio& studio, std::string device, QWidget* parent)
-    : QTreeWidget(parent), m_studio(studio), m_device(std::move(device))
+PlaceMap::PlaceMap(Weaver& weaver, std::string device, QWidget* parent)
+    : QTreeWidget(parent), m_weaver(weaver), m_device(std::move(device))
 {
     setObjectName(QStringLiteral("place map"));
     setAccessibleName(tr("What is taken and free on the device"));
@@ -60,12 +60,12 @@ PlaceMap::PlaceMap(Studio& studio, std::string device, QWidget* parent)
 void PlaceMap::fill(QTreeWidgetItem& row, const VirtualDevice& device, VirtualControl control)
 {
     const Target place{device.id, control};
-    const auto takers = takersText(m_studio.tangle(), place);
+    const auto takers = takersText(m_weaver.edits().tangle(), place);
     row.setText(Name, toQt(nameOf(device, control)));
     row.setData(Name, Qt::UserRole, toQt(toText(control)));
     row.setText(Numbers, numbersText(device, control));
-    row.setText(Function,
-                toQt(functionName(m_studio.tangle(), settingsOf(device, control).function)));
+    row.setText(Function, toQt(functionName(m_weaver.edits().tangle(),
+                                            settingsOf(device, control).function)));
     row.setText(Taken, takers.isEmpty() ? tr("free") : takers);
     for (const int column : {Numbers, Taken})
         row.setForeground(column, takers.isEmpty() || column == Numbers
@@ -76,7 +76,7 @@ void PlaceMap::fill(QTreeWidgetItem& row, const VirtualDevice& device, VirtualCo
 
 void PlaceMap::refresh()
 {
-    const auto* device = findDevice(m_studio.tangle(), m_device);
+    const auto* device = findDevice(m_weaver.edits().tangle(), m_device);
     if (!device) return;
     const QSignalBlocker quiet(this);
     const auto layout = layoutOf(*device);
@@ -96,7 +96,7 @@ void PlaceMap::label(QTreeWidgetItem* row, int column)
         parseVirtualControl(row->data(Name, Qt::UserRole).toString().toStdString());
     if (column != Function || !control) return refresh();
     const auto words = row->text(Function).trimmed().toStdString();
-    m_studio.document().edit(tr("name function"), [&](Tangle& tangle) {
+    m_weaver.edits().applyToWhole({tr("name function")}, [&](Tangle& tangle) {
         setFunction(tangle, {m_device, *control}, words);
     });
 }
@@ -107,33 +107,33 @@ void PlaceMap::move(QTreeWidgetItem* row)
         parseVirtualControl(row->data(Name, Qt::UserRole).toString().toStdString());
     if (!control) return;
     const Target place{m_device, *control};
-    for (const auto* strand : takersOf(m_studio.tangle(), place)) {
+    for (const auto* strand : takersOf(m_weaver.edits().tangle(), place)) {
         const auto end =
             std::ranges::find(strand->ends, Goal(place), &End::goal) - strand->ends.begin();
-        return askForPlace(m_studio, strand->id, static_cast<std::size_t>(end), window());
+        return askForPlace(m_weaver, strand->id, static_cast<std::size_t>(end), window());
     }
-    m_studio.weaveTo(place);
+    m_weaver.leadSelected(place);
 }
 
-void askForPlace(Studio& studio, const std::string& strand, std::size_t end, QWidget* parent)
+void askForPlace(Weaver& weaver, const std::string& strand, std::size_t end, QWidget* parent)
 {
-    const auto* moved = findStrand(studio.tangle(), strand);
+    const auto* moved = findStrand(weaver.edits().tangle(), strand);
     if (!moved || end >= moved->ends.size() || !targetOf(moved->ends[end])) return;
     const auto from = *targetOf(moved->ends[end]);
-    const auto go = [&studio, strand, end](const Target& to) {
-        return [&studio, strand, end, to] { studio.moveEnd(strand, end, to); };
+    const auto go = [&weaver, strand, end](const Target& to) {
+        return [&weaver, strand, end, to] { weaver.moveEnd(strand, end, to); };
     };
     std::vector<Found> all;
-    if (const auto next = nextFree(studio.tangle(), from.control.kind))
+    if (const auto next = nextFree(weaver.edits().tangle(), from.control.kind))
         all.push_back(
-            {QObject::tr("next free one: %1").arg(toQt(placeName(studio.tangle(), *next))),
+            {QObject::tr("next free one: %1").arg(toQt(placeName(weaver.edits().tangle(), *next))),
              QObject::tr("free"), go(*next)});
-    for (const auto& device : studio.tangle().devices) {
+    for (const auto& device : weaver.edits().tangle().devices) {
         for (const auto& slot : layoutOf(device)) {
             const Target place{device.id, slot.control};
             if (slot.control.kind != from.control.kind || place == from) continue;
-            const auto takers = takersText(studio.tangle(), place);
-            const auto name = toQt(placeName(studio.tangle(), place));
+            const auto takers = takersText(weaver.edits().tangle(), place);
+            const auto name = toQt(placeName(weaver.edits().tangle(), place));
             all.push_back(
                 {takers.isEmpty() ? name
                                   : QObject::tr("%1: change places with %2").arg(name, takers),

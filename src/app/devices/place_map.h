@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/weaver.h"
 
 #include <QTreeWidget>
 
@@ -13,7 +13,7 @@ namespace jolly::app
 class PlaceMap : public QTreeWidget
 {
  public:
-    PlaceMap(Studio& studio, std::string device, QWidget* parent = nullptr);
+    PlaceMap(Weaver& weaver, std::string device, QWidget* parent = nullptr);
 
     void refresh();
 
@@ -22,12 +22,12 @@ class PlaceMap : public QTreeWidget
     void label(QTreeWidgetItem* row, int column);
     void move(QTreeWidgetItem* row);
 
-    Studio& m_studio;
+    Weaver& m_weaver;
     std::string m_device;
 };
 
 /// Asks for another place for an end of a strand, by a list that letters narrow: the next free one
 /// first, then all of the same kind with what takes them. A taken one is exchanged.
-void askForPlace(Studio& studio, const std::string& strand, std::size_t end, QWidget* parent);
+void askForPlace(Weaver& weaver, const std::string& strand, std::size_t end, QWidget* parent);
 
 }  // namespace jolly::app

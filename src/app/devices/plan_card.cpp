@@ -12,12 +12,12 @@
 namespace jolly::app
 {
 
-PlanCard::PlanCard(Studio& studio, QWidget* parent) : Card(parent), m_studio(studio)
+PlanCard::PlanCard(Edits& edits, QWidget* parent) : Card(parent), m_edits(edits)
 {
     setObjectName(QStringLiteral("plan card"));
-    const auto plan = spread(studio.tangle());
+    const auto plan = spread(edits.tangle());
     const auto sim =
-        studio.tangle().sheet ? QString::fromStdString(studio.tangle().sheet->name) : QString();
+        edits.tangle().sheet ? QString::fromStdString(edits.tangle().sheet->name) : QString();
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 12, 16, 14);
     column->setSpacing(8);
@@ -26,7 +26,7 @@ PlanCard::PlanCard(Studio& studio, QWidget* parent) : Card(parent), m_studio(stu
     setTone(*title, "title");
     column->addWidget(title);
     QStringList lines;
-    for (const auto& line : differenceOf(studio.tangle(), plan))
+    for (const auto& line : differenceOf(edits.tangle(), plan))
         lines << QString::fromStdString(line);
     if (lines.isEmpty()) lines << tr("Everything fits as it is.");
     auto* difference = new QLabel(lines.join(QLatin1Char('\n')));
@@ -50,8 +50,8 @@ PlanCard::PlanCard(Studio& studio, QWidget* parent) : Card(parent), m_studio(stu
 
 void PlanCard::apply()
 {
-    m_studio.document().edit(tr("plan for the sim"),
-                             [](Tangle& tangle) { applySpread(tangle, spread(tangle)); });
+    m_edits.applyToWhole({tr("plan for the sim")},
+                         [](Tangle& tangle) { applySpread(tangle, spread(tangle)); });
     Q_EMIT done();
 }
 

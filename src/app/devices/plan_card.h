@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 #include "app/widgets/card.h"
 
 namespace jolly::app
@@ -13,7 +13,7 @@ class PlanCard : public Card
     Q_OBJECT
 
  public:
-    explicit PlanCard(Studio& studio, QWidget* parent = nullptr);
+    explicit PlanCard(Edits& edits, QWidget* parent = nullptr);
 
  Q_SIGNALS:
     void done();
@@ -21,7 +21,7 @@ class PlanCard : public Card
  private:
     void apply();
 
-    Studio& m_studio;
+    Edits& m_edits;
 };
 
 }  // namespace jolly::app

@@ -14,9 +14,9 @@
 namespace jolly::app
 {
 
-SheetBar::SheetBar(Studio& studio, QWidget* parent)
+SheetBar::SheetBar(Edits& edits, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_edits(edits),
       m_choice(new QComboBox),
       m_note(new QLabel),
       m_missing(new QLabel),
@@ -54,8 +54,7 @@ SheetBar::SheetBar(Studio& studio, QWidget* parent)
     readSheets();
     connect(m_choice, &QComboBox::activated, this, &SheetBar::choose);
     connect(m_plan, &QPushButton::clicked, this, &SheetBar::planWanted);
-    connect(&studio.document(), &Document::changed, this, &SheetBar::refresh);
-    connect(&studio.stance(), &Stance::footingChanged, this, &SheetBar::refresh);
+    connect(&edits, &Edits::settled, this, &SheetBar::refresh);
     refresh();
 }
 
@@ -91,9 +90,9 @@ void SheetBar::choose(int choice)
     }
     std::optional<SimSheet> sheet;
     if (choice > 0) sheet = m_sheets[static_cast<std::size_t>(choice) - 1];
-    if (sheet == m_studio.stance().view().sheet) return;
-    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) {
-        setSheet(tangle, m_studio.stance().footing().craft, sheet);
+    if (sheet == m_edits.stance().view().sheet) return;
+    m_edits.applyToWhole({tr("choose sim")}, [&](Tangle& tangle) {
+        setSheet(tangle, m_edits.stance().footing().craft, sheet);
     });
 }
 
@@ -110,7 +109,7 @@ void SheetBar::keep(const SimSheet& sheet)
 
 void SheetBar::refresh()
 {
-    const auto& sheet = m_studio.stance().view().sheet;
+    const auto& sheet = m_edits.stance().view().sheet;
     if (sheet) keep(*sheet);
     const QSignalBlocker quiet(m_choice);
     m_choice->clear();
@@ -121,7 +120,7 @@ void SheetBar::refresh()
     m_choice->setCurrentIndex(static_cast<int>(place));
     m_note->setText(sheet ? QString::fromStdString(sheet->note) : QString());
     m_note->setVisible(!m_note->text().isEmpty());
-    const auto problems = findSheetProblems(m_studio.stance().view());
+    const auto problems = findSheetProblems(m_edits.stance().view());
     m_plan->setVisible(!problems.empty());
     m_verdict->setVisible(!problems.empty());
     setTone(*m_verdict, "coral");

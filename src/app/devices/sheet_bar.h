@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -16,7 +16,7 @@ class SheetBar : public QWidget
     Q_OBJECT
 
  public:
-    explicit SheetBar(Studio& studio, QWidget* parent = nullptr);
+    explicit SheetBar(Edits& edits, QWidget* parent = nullptr);
 
  Q_SIGNALS:
     void planWanted();
@@ -28,7 +28,7 @@ class SheetBar : public QWidget
     void refresh();
     void keep(const SimSheet& sheet);
 
-    Studio& m_studio;
+    Edits& m_edits;
     QComboBox* m_choice;
     QLabel* m_note;
     QLabel* m_missing;  ///< what of the shipped sheets cannot be offered, and why

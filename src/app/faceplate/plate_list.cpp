@@ -38,8 +38,8 @@ QString usedText(std::size_t used, std::size_t all)
 
 }  // namespace
 
-ControllerPlates::ControllerPlates(Studio& studio, QWidget* parent)
-    : QObject(parent), m_studio(studio), m_parent(parent)
+ControllerPlates::ControllerPlates(Stance& stance, Selection& selection, QWidget* parent)
+    : QObject(parent), m_stance(stance), m_selection(selection), m_parent(parent)
 {
 }
 
@@ -69,18 +69,18 @@ void ControllerPlates::wire(Faceplate* plate)
     });
 }
 
-std::optional<ControlRef> ControllerPlates::refOf(Faceplate* plate, const QString& id) const
+std::optional<Source> ControllerPlates::refOf(Faceplate* plate, const QString& id) const
 {
     const auto place =
         static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
     const auto code = parseControlCode(id.toStdString());
-    if (place >= m_studio.desk().controllers.size() || !code) return std::nullopt;
-    return ControlRef{m_studio.desk().controllers[place].rig.id, *code};
+    if (place >= m_selection.feed().desk().controllers.size() || !code) return std::nullopt;
+    return Source{m_selection.feed().desk().controllers[place].rig.id, *code};
 }
 
 void ControllerPlates::rebuild()
 {
-    const auto& controllers = m_studio.desk().controllers;
+    const auto& controllers = m_selection.feed().desk().controllers;
     resize(m_plates, controllers.size(), [this] {
         m_plates.push_back(new Faceplate(Faceplate::Kind::Controller, m_parent));
         wire(m_plates.back());
@@ -93,15 +93,15 @@ void ControllerPlates::rebuild()
 
 void ControllerPlates::dress(std::size_t place)
 {
-    const auto& controller = m_studio.desk().controllers[place];
+    const auto& controller = m_selection.feed().desk().controllers[place];
     for (const auto& control : controller.rig.controls) {
-        m_isUsed[place].push_back(controller.isKnown && m_studio.stance().index().isUsed(
-                                                            {controller.rig.id, control.code}));
+        m_isUsed[place].push_back(controller.isKnown &&
+                                  m_stance.index().isUsed({controller.rig.id, control.code}));
     }
     const auto used = static_cast<std::size_t>(std::ranges::count(m_isUsed[place], true));
     auto* plate = m_plates[place];
     plate->setTitle(QString::fromStdString(controller.rig.alias),
-                    stateText(controller, m_studio.session().isLive()));
+                    stateText(controller, m_selection.feed().session().isLive()));
     plate->setPlate(jolly::app::plateOf(controller.rig));
     plate->setFooter(controller.port, usedText(used, controller.rig.controls.size()));
     plate->setDashed(!controller.isPresent);
@@ -109,8 +109,8 @@ void ControllerPlates::dress(std::size_t place)
 
 void ControllerPlates::showValues()
 {
-    const auto& desk = m_studio.desk();
-    const auto& selected = m_studio.selected();
+    const auto& desk = m_selection.feed().desk();
+    const auto& selected = m_selection.selected();
     for (std::size_t p = 0; p < m_plates.size() && p < desk.controllers.size(); ++p) {
         const auto& controller = desk.controllers[p];
         const bool isHere = selected && selected->controller == controller.rig.id;
@@ -118,9 +118,9 @@ void ControllerPlates::showValues()
         if (!m_plates[p]->isVisible()) continue;
         for (std::size_t i = 0; i < controller.rig.controls.size(); ++i) {
             ControlState state;
-            state.value = desk.valueOf(controller, i, m_studio.values());
+            state.value = desk.valueOf(controller, i, m_selection.feed().values());
             state.isUsed = m_isUsed[p][i];
-            state.isSelected = isHere && selected->code == controller.rig.controls[i].code;
+            state.isSelected = isHere && selected->control == controller.rig.controls[i].code;
             state.isAway = !controller.isPresent;
             m_plates[p]->setState(i, state);
         }
@@ -129,21 +129,21 @@ void ControllerPlates::showValues()
 
 Faceplate* ControllerPlates::plateOf(const std::string& controller) const
 {
-    const auto& controllers = m_studio.desk().controllers;
+    const auto& controllers = m_selection.feed().desk().controllers;
     for (std::size_t i = 0; i < m_plates.size() && i < controllers.size(); ++i) {
         if (controllers[i].rig.id == controller) return m_plates[i];
     }
     return nullptr;
 }
 
-ControlView* ControllerPlates::viewOf(const ControlRef& ref) const
+ControlView* ControllerPlates::viewOf(const Source& ref) const
 {
     auto* plate = plateOf(ref.controller);
-    return plate ? plate->view(QString::fromStdString(toText(ref.code))) : nullptr;
+    return plate ? plate->view(QString::fromStdString(toText(ref.control))) : nullptr;
 }
 
-DevicePlates::DevicePlates(Studio& studio, QWidget* parent)
-    : QObject(parent), m_studio(studio), m_parent(parent)
+DevicePlates::DevicePlates(Stance& stance, Selection& selection, QWidget* parent)
+    : QObject(parent), m_stance(stance), m_selection(selection), m_parent(parent)
 {
 }
 
@@ -156,8 +156,8 @@ std::optional<Target> DevicePlates::targetOf(const Faceplate* plate, const QStri
 {
     const auto place = placeOf(plate);
     const auto control = parseVirtualControl(id.toStdString());
-    if (place >= m_studio.desk().devices.size() || !control) return std::nullopt;
-    return Target{m_studio.desk().devices[place].device.id, *control};
+    if (place >= m_selection.feed().desk().devices.size() || !control) return std::nullopt;
+    return Target{m_selection.feed().desk().devices[place].device.id, *control};
 }
 
 void DevicePlates::wire(Faceplate* plate)
@@ -176,13 +176,14 @@ void DevicePlates::wire(Faceplate* plate)
     });
     connect(plate, &Faceplate::menuWanted, this, [this, plate](const QString& id, QPoint at) {
         const auto place = placeOf(plate);
-        if (place < m_studio.desk().devices.size())
-            Q_EMIT menuWanted(m_studio.desk().devices[place].device.id, targetOf(plate, id), at);
+        if (place < m_selection.feed().desk().devices.size())
+            Q_EMIT menuWanted(m_selection.feed().desk().devices[place].device.id,
+                              targetOf(plate, id), at);
     });
     connect(plate, &Faceplate::deedWanted, this, [this, plate] {
         const auto place = placeOf(plate);
-        if (place < m_studio.desk().devices.size())
-            Q_EMIT sizeWanted(m_studio.desk().devices[place].device.id);
+        if (place < m_selection.feed().desk().devices.size())
+            Q_EMIT sizeWanted(m_selection.feed().desk().devices[place].device.id);
     });
     connect(plate, &Faceplate::otherWanted, this, [this, plate] { doOther(placeOf(plate)); });
 }
@@ -190,7 +191,7 @@ void DevicePlates::wire(Faceplate* plate)
 /// Records keys, or shows buttons as a list or again as a grid.
 void DevicePlates::doOther(std::size_t place)
 {
-    const auto& devices = m_studio.desk().devices;
+    const auto& devices = m_selection.feed().desk().devices;
     if (place >= devices.size()) return;
     const auto& device = devices[place].device;
     if (device.kind == VirtualKind::Keyboard) {
@@ -204,7 +205,7 @@ void DevicePlates::doOther(std::size_t place)
 
 void DevicePlates::rebuild()
 {
-    const auto& devices = m_studio.desk().devices;
+    const auto& devices = m_selection.feed().desk().devices;
     resize(m_plates, devices.size(), [this] {
         auto* plate = new Faceplate(Faceplate::Kind::Virtual, m_parent);
         m_plates.push_back(plate);
@@ -218,10 +219,10 @@ void DevicePlates::rebuild()
 
 void DevicePlates::dress(std::size_t place)
 {
-    const auto& shown = m_studio.desk().devices[place];
+    const auto& shown = m_selection.feed().desk().devices[place];
     const auto& device = shown.device;
     const bool isList = m_lists.contains(device.id);
-    const auto& stance = m_studio.stance();
+    const auto& stance = m_stance;
     const auto made = virtualPlateOf(device, stance.view(), stance.index(),
                                      isList ? ButtonsAs::List : ButtonsAs::Grid);
     m_slots[place].clear();
@@ -238,8 +239,7 @@ void DevicePlates::dress(std::size_t place)
                     return deviceOf(end) == device.id &&
                            plateIdOf(end.goal) == made.plate.controls[i].id;
                 });
-                if (isHere && strand->hasSource() &&
-                    m_studio.selected() == ControlRef{from.controller, from.control})
+                if (isHere && strand->hasSource() && m_selection.selected() == from)
                     state.isSelected = true;
             }
         }
@@ -261,16 +261,16 @@ void DevicePlates::dress(std::size_t place)
 
 void DevicePlates::showValues()
 {
-    const auto& desk = m_studio.desk();
+    const auto& desk = m_selection.feed().desk();
     for (std::size_t d = 0; d < m_plates.size() && d < desk.devices.size(); ++d) {
         const auto& device = desk.devices[d];
         for (std::size_t i = 0; i < m_slots[d].size(); ++i) {
             const auto& slot = m_slots[d][i];
             if (slot.places.empty()) continue;
             ControlState state;
-            state.value = desk.valueOf(device, slot.places.front(), m_studio.values());
+            state.value = desk.valueOf(device, slot.places.front(), m_selection.feed().values());
             const bool areAllDown = std::ranges::all_of(slot.places, [&](std::size_t place) {
-                return desk.valueOf(device, place, m_studio.values()).isPressed();
+                return desk.valueOf(device, place, m_selection.feed().values()).isPressed();
             });
             if (slot.places.size() > 1) state.value = {areAllDown ? 1.0 : 0.0, 0.0};
             state.isUsed = slot.isUsed;
@@ -283,7 +283,7 @@ void DevicePlates::showValues()
 
 ControlView* DevicePlates::viewOf(std::string_view device, const QString& id) const
 {
-    const auto& devices = m_studio.desk().devices;
+    const auto& devices = m_selection.feed().desk().devices;
     for (std::size_t d = 0; d < m_plates.size() && d < devices.size(); ++d) {
         if (devices[d].device.id == device) return m_plates[d]->view(id);
     }
@@ -302,7 +302,7 @@ ControlView* DevicePlates::viewOf(const End& end) const
 
 std::optional<Target> DevicePlates::targetAt(QPoint globalPlace) const
 {
-    const auto& devices = m_studio.desk().devices;
+    const auto& devices = m_selection.feed().desk().devices;
     for (std::size_t d = 0; d < m_plates.size() && d < devices.size(); ++d) {
         auto* view = dynamic_cast<ControlView*>(
             m_plates[d]->childAt(m_plates[d]->mapFromGlobal(globalPlace)));

@@ -2,7 +2,8 @@
 #pragma once
 
 #include "app/faceplate/faceplate.h"
-#include "app/models/studio.h"
+#include "app/models/selection.h"
+#include "app/models/stance.h"
 
 #include <QVBoxLayout>
 #include <QWidget>
@@ -17,7 +18,7 @@ class ControllerPlates : public QObject
     Q_OBJECT
 
  public:
-    ControllerPlates(Studio& studio, QWidget* parent);
+    ControllerPlates(Stance& stance, Selection& selection, QWidget* parent);
 
     /// Makes, renames and removes faceplates so that they are those of the desk.
     void rebuild();
@@ -25,24 +26,25 @@ class ControllerPlates : public QObject
 
     [[nodiscard]] const std::vector<Faceplate*>& plates() const { return m_plates; }
     [[nodiscard]] Faceplate* plateOf(const std::string& controller) const;
-    [[nodiscard]] ControlView* viewOf(const ControlRef& ref) const;
+    [[nodiscard]] ControlView* viewOf(const Source& ref) const;
 
     /// "held", "games hear it", "away" and so on.
     [[nodiscard]] static QString stateText(const DeskController& controller, bool isLive);
 
  Q_SIGNALS:
     void plateAdded(Faceplate* plate);
-    void activated(const ControlRef& ref);
-    void menuWanted(const ControlRef& ref, QPoint globalPlace);
-    void dragMoved(const ControlRef& ref, QPoint globalPlace);
-    void dropped(const ControlRef& ref, QPoint globalPlace);
+    void activated(const Source& ref);
+    void menuWanted(const Source& ref, QPoint globalPlace);
+    void dragMoved(const Source& ref, QPoint globalPlace);
+    void dropped(const Source& ref, QPoint globalPlace);
 
  private:
     void wire(Faceplate* plate);
     void dress(std::size_t place);
-    [[nodiscard]] std::optional<ControlRef> refOf(Faceplate* plate, const QString& id) const;
+    [[nodiscard]] std::optional<Source> refOf(Faceplate* plate, const QString& id) const;
 
-    Studio& m_studio;
+    Stance& m_stance;
+    Selection& m_selection;
     QWidget* m_parent;
     std::vector<Faceplate*> m_plates;  ///< one for each controller of the desk
     std::vector<std::vector<bool>> m_isUsed;
@@ -54,7 +56,7 @@ class DevicePlates : public QObject
     Q_OBJECT
 
  public:
-    DevicePlates(Studio& studio, QWidget* parent);
+    DevicePlates(Stance& stance, Selection& selection, QWidget* parent);
 
     void rebuild();
     void showValues();
@@ -98,7 +100,8 @@ class DevicePlates : public QObject
     [[nodiscard]] std::size_t placeOf(const Faceplate* plate) const;
     [[nodiscard]] std::optional<Target> targetOf(const Faceplate* plate, const QString& id) const;
 
-    Studio& m_studio;
+    Stance& m_stance;
+    Selection& m_selection;
     QWidget* m_parent;
     std::vector<Faceplate*> m_plates;  ///< one for each device of the desk
     std::vector<std::vector<Slot>> m_slots;

@@ -69,9 +69,10 @@ void AcrossCell::paintEvent(QPaintEvent*)
     painter.drawText(QRect(4, 51, width() - 8, 16), Qt::AlignCenter, foot);
 }
 
-AcrossCard::AcrossCard(Studio& studio, QWidget* parent)
+AcrossCard::AcrossCard(Edits& edits, Selection& selection, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_selection(selection),
       m_title(new ElidedLabel(this)),
       m_touched(new QLabel(this)),
       m_words(new QLabel(this)),
@@ -112,13 +113,14 @@ AcrossCard::AcrossCard(Studio& studio, QWidget* parent)
 
 void AcrossCard::rebuild()
 {
-    const auto& tangle = m_studio.tangle();
-    const auto& stance = m_studio.stance();
-    const auto& selected = m_studio.selected();
-    const bool isThere = selected && m_studio.controllerOf(*selected);
-    m_title->setText(isThere ? tr("%1 across the stack").arg(m_studio.nameOf(*selected))
+    const auto& tangle = m_edits.tangle();
+    const auto& stance = m_edits.stance();
+    const auto& selected = m_selection.selected();
+    const bool isThere = selected && m_selection.feed().controllerOf(*selected);
+    m_title->setText(isThere ? tr("%1 across the stack").arg(m_selection.feed().nameOf(*selected))
                              : tr("Touch a control to see it across the stack"));
-    m_touched->setText(isThere && m_studio.touched() == selected ? tr("touched last") : QString());
+    m_touched->setText(isThere && m_selection.touched() == selected ? tr("touched last")
+                                                                    : QString());
     const auto count = isThere ? std::min(tangle.layers.size(), kMostLayers) : 0;
     while (m_cells.size() > count) {
         m_cells.back()->hide();
@@ -129,8 +131,8 @@ void AcrossCard::rebuild()
         auto* cell = new AcrossCell(this);
         const auto place = m_cells.size();
         connect(cell, &QAbstractButton::clicked, this, [this, place] {
-            const auto& layers = m_studio.tangle().layers;
-            if (place < layers.size()) m_studio.stance().chooseLayer(layers[place].id);
+            const auto& layers = m_edits.tangle().layers;
+            if (place < layers.size()) m_edits.stance().chooseLayer(layers[place].id);
         });
         m_row->addWidget(cell);
         m_cells.push_back(cell);
@@ -138,7 +140,7 @@ void AcrossCard::rebuild()
     m_words->setVisible(isThere);
     m_area->setVisible(isThere);
     if (!isThere) return;
-    const auto meanings = stance.meaningsOf({selected->controller, selected->code});
+    const auto meanings = stance.meaningsOf(*selected);
     const auto* acting = actingOf(meanings, stance.shown());
     for (std::size_t i = 0; i < count; ++i) {
         const auto found = std::ranges::find(meanings, i, &Meaning::layer);

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "app/widgets/card.h"
 
 #include <QAbstractButton>
@@ -44,12 +45,13 @@ class AcrossCell : public QAbstractButton
 class AcrossCard : public Card
 {
  public:
-    explicit AcrossCard(Studio& studio, QWidget* parent = nullptr);
+    explicit AcrossCard(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 
     void rebuild();
 
  private:
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     QLabel* m_title;
     QLabel* m_touched;
     QLabel* m_words;

@@ -21,7 +21,8 @@ void Callout::show(const Words& words, bool isLeft)
     if (words == m_words && isLeft == m_isLeft && isVisible()) return;
     m_words = words;
     m_isLeft = isLeft;
-    setObjectName(QStringLiteral("callout ") + QString::fromStdString(toText(words.control.code)));
+    setObjectName(QStringLiteral("callout ") +
+                  QString::fromStdString(toText(words.control.control)));
     const auto from =
         words.more.isEmpty() ? words.from : words.from + QLatin1Char(' ') + words.more;
     setAccessibleName(words.deed + QStringLiteral(", ") + from);

@@ -16,7 +16,7 @@ class Callout : public QAbstractButton
     static constexpr int kHeight = 35;
 
     struct Words {
-        ControlRef control{};
+        Source control{};
         QString deed{};
         QString from{};  ///< "1 · On water"
         QString more{};  ///< "replaces Base"

@@ -16,8 +16,8 @@
 namespace jolly::app
 {
 
-FamilyCard::FamilyCard(Studio& studio, QWidget* parent)
-    : Card(parent), m_studio(studio), m_column(new QVBoxLayout(this))
+FamilyCard::FamilyCard(Edits& edits, QWidget* parent)
+    : Card(parent), m_edits(edits), m_column(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("where it comes from"));
     m_column->setContentsMargins(14, 12, 14, 12);
@@ -27,8 +27,8 @@ FamilyCard::FamilyCard(Studio& studio, QWidget* parent)
 void FamilyCard::rebuild()
 {
     clearLayout(*m_column);
-    const auto& tangle = m_studio.tangle();
-    const auto& chosen = m_studio.stance().footing().craft;
+    const auto& tangle = m_edits.tangle();
+    const auto& chosen = m_edits.stance().footing().craft;
     auto* title = new QLabel(tr("Where it comes from"), this);
     title->setFont(textFont(TextSize::Normal, true));
     setTone(*title, "title");
@@ -50,8 +50,7 @@ void FamilyCard::rebuild()
         setTone(*button, row.craft->id == chosen ? "plain-straw" : "plain");
         connect(
             button, &QPushButton::clicked, this,
-            [this, id = row.craft->id] { m_studio.stance().chooseCraft(id); },
-            Qt::QueuedConnection);
+            [this, id = row.craft->id] { m_edits.stance().chooseCraft(id); }, Qt::QueuedConnection);
         auto* facts = new QLabel(words, line);
         facts->setFont(textFont(TextSize::Small));
         setTone(*facts, row.craft->id == chosen ? "straw" : "dim");

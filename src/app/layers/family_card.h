@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 #include "app/widgets/card.h"
 
 class QVBoxLayout;
@@ -16,7 +16,7 @@ class FamilyCard : public Card
     Q_OBJECT
 
  public:
-    explicit FamilyCard(Studio& studio, QWidget* parent = nullptr);
+    explicit FamilyCard(Edits& edits, QWidget* parent = nullptr);
 
     void rebuild();
 
@@ -24,7 +24,7 @@ class FamilyCard : public Card
     void libraryWanted();
 
  private:
-    Studio& m_studio;
+    Edits& m_edits;
     QVBoxLayout* m_column;
 };
 

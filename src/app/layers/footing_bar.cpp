@@ -11,8 +11,8 @@
 namespace jolly::app
 {
 
-FootingBar::FootingBar(Studio& studio, QWidget* parent)
-    : QPushButton(parent), m_studio(studio), m_menu(new QMenu(this))
+FootingBar::FootingBar(Edits& edits, QWidget* parent)
+    : QPushButton(parent), m_edits(edits), m_menu(new QMenu(this))
 {
     setObjectName(QStringLiteral("footing"));
     setFont(textFont(TextSize::Small, true));
@@ -22,8 +22,7 @@ FootingBar::FootingBar(Studio& studio, QWidget* parent)
     m_menu->setObjectName(QStringLiteral("footing menu"));
     setMenu(m_menu);
     connect(m_menu, &QMenu::aboutToShow, this, &FootingBar::fill);
-    connect(&studio.document(), &Document::changed, this, &FootingBar::showFooting);
-    connect(&studio.stance(), &Stance::footingChanged, this, &FootingBar::showFooting);
+    connect(&edits, &Edits::settled, this, &FootingBar::showFooting);
     fill();
     showFooting();
 }
@@ -31,21 +30,21 @@ FootingBar::FootingBar(Studio& studio, QWidget* parent)
 void FootingBar::fill()
 {
     m_menu->clear();
-    const auto& layers = m_studio.tangle().layers;
+    const auto& layers = m_edits.tangle().layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
         const auto name = QString::fromStdString(layer->name);
         auto* entry = m_menu->addAction(
-            name, this, [this, id = layer->id] { m_studio.stance().chooseLayer(id); });
+            name, this, [this, id = layer->id] { m_edits.stance().chooseLayer(id); });
         entry->setObjectName(QStringLiteral("work in ") + name);
         entry->setCheckable(true);
-        entry->setChecked(layer->id == m_studio.stance().footing().layer);
+        entry->setChecked(layer->id == m_edits.stance().footing().layer);
     }
 }
 
 void FootingBar::showFooting()
 {
-    const auto& tangle = m_studio.tangle();
-    const auto& stance = m_studio.stance();
+    const auto& tangle = m_edits.tangle();
+    const auto& stance = m_edits.stance();
     m_words = tr("edits go to %1").arg(stance.words());
     m_place = placeOfLayer(tangle, stance.footing().layer);
     setAccessibleName(m_words);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 
 #include <QPushButton>
 
@@ -15,7 +15,7 @@ namespace jolly::app
 class FootingBar : public QPushButton
 {
  public:
-    explicit FootingBar(Studio& studio, QWidget* parent = nullptr);
+    explicit FootingBar(Edits& edits, QWidget* parent = nullptr);
 
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] QSize minimumSizeHint() const override { return {80, 27}; }
@@ -27,7 +27,7 @@ class FootingBar : public QPushButton
     void fill();
     void showFooting();
 
-    Studio& m_studio;
+    Edits& m_edits;
     QMenu* m_menu;
     QString m_words;
     std::size_t m_place = 0;

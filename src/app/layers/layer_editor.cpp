@@ -24,8 +24,8 @@
 namespace jolly::app
 {
 
-LayerEditor::LayerEditor(Studio& studio, QWidget* parent)
-    : Card(parent), m_studio(studio), m_column(new QVBoxLayout(this))
+LayerEditor::LayerEditor(Edits& edits, Selection& selection, QWidget* parent)
+    : Card(parent), m_edits(edits), m_selection(selection), m_column(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("layer editor"));
     m_column->setContentsMargins(14, 12, 14, 14);
@@ -34,12 +34,12 @@ LayerEditor::LayerEditor(Studio& studio, QWidget* parent)
 
 const Layer* LayerEditor::layer() const
 {
-    return findBy(m_studio.tangle().layers, &Layer::id, m_studio.stance().footing().layer);
+    return findBy(m_edits.tangle().layers, &Layer::id, m_edits.stance().footing().layer);
 }
 
 void LayerEditor::change(const QString& step, const std::function<void(Layer&)>& how)
 {
-    m_studio.document().edit(step, [&](Tangle& tangle) {
+    m_edits.applyToWhole({step}, [&](Tangle& tangle) {
         if (auto* changed = findBy(tangle.layers, &Layer::id, m_footing.layer)) how(*changed);
     });
 }
@@ -48,7 +48,7 @@ void LayerEditor::change(const QString& step, const std::function<void(Layer&)>&
 void LayerEditor::changeLater(const QString& step, std::function<void(Layer&)> how)
 {
     later(this, [this, id = m_footing.layer, step, how = std::move(how)] {
-        m_studio.document().edit(step, [&](Tangle& tangle) {
+        m_edits.applyToWhole({step}, [&](Tangle& tangle) {
             if (auto* changed = findBy(tangle.layers, &Layer::id, id)) how(*changed);
         });
     });
@@ -59,19 +59,19 @@ void LayerEditor::rebuild()
 {
     const auto* now = layer();
     if (!now) return;
-    const auto& footing = m_studio.stance().footing();
+    const auto& footing = m_edits.stance().footing();
     std::vector<Strand> rules;
-    for (const auto& rule : rulesOf(m_studio.tangle(), *now, m_studio.stance().strands())) {
+    for (const auto& rule : rulesOf(m_edits.tangle(), *now, m_edits.stance().strands())) {
         rules.push_back(*rule.strand);
-        for (const auto* other : m_studio.stance().strandsFrom(rule.strand->source))
+        for (const auto* other : m_edits.stance().strandsFrom(rule.strand->source))
             rules.push_back(*other);
     }
-    if (m_shown == m_studio.tangle().layers && m_rules == rules && m_footing == footing) return;
+    if (m_shown == m_edits.tangle().layers && m_rules == rules && m_footing == footing) return;
     if (m_footing.layer != footing.layer) commitTyped(*this);
-    m_shown = m_studio.tangle().layers;
+    m_shown = m_edits.tangle().layers;
     m_rules = std::move(rules);
     m_footing = footing;
-    m_place = placeOfLayer(m_studio.tangle(), now->id);
+    m_place = placeOfLayer(m_edits.tangle(), now->id);
     clearLayout(*m_column);
     addHead(*now, m_place);
     if (now->id == kBase) {
@@ -105,7 +105,7 @@ void LayerEditor::addHead(const Layer& layer, std::size_t)
     m_nameRow = name->sizeHint().height();
     connect(name, &QLineEdit::editingFinished, this, [this, name] {
         const auto words = name->text().trimmed().toStdString();
-        if (words.empty()) return m_studio.refuse(tr("A layer needs a name."));
+        if (words.empty()) return m_edits.messages().refuse(tr("A layer needs a name."));
         changeLater(tr("rename layer"), [words](Layer& changed) { changed.name = words; });
     });
     auto* row = new QHBoxLayout;
@@ -117,23 +117,25 @@ void LayerEditor::addHead(const Layer& layer, std::size_t)
 void LayerEditor::addRules(const Layer& layer)
 {
     addWords(tr("Engages"));
-    for (const auto& rule : rulesOf(m_studio.tangle(), layer, m_studio.stance().strands()))
-        m_column->addWidget(new RuleRow(m_studio, layer.id, rule, this));
-    auto* more = new ListenField(m_studio, [](const DeskController&, const RigControl& control) {
-        return control.kind == ControlKind::Button || control.kind == ControlKind::Axis;
-    });
+    for (const auto& rule : rulesOf(m_edits.tangle(), layer, m_edits.stance().strands()))
+        m_column->addWidget(new RuleRow(m_edits, m_selection, layer.id, rule, this));
+    auto* more = new ListenField(
+        m_selection, m_edits.messages(), [](const DeskController&, const RigControl& control) {
+            return control.kind == ControlKind::Button || control.kind == ControlKind::Axis;
+        });
     more->setObjectName(QStringLiteral("another rule"));
     more->setText(tr("another control: touch it"));
     connect(
         more, &ListenField::chosen, this,
-        [this, id = layer.id](const ControlRef& control) {
-            const auto* desk = m_studio.controllerOf(control);
-            auto trial = m_studio.tangle();
-            const auto& craft = m_studio.stance().footing().craft;
+        [this, id = layer.id](const Source& control) {
+            const auto* desk = m_selection.feed().controllerOf(control);
+            auto trial = m_edits.tangle();
+            const auto& craft = m_edits.stance().footing().craft;
             if (!desk) return;
-            const auto rule = engageBy(trial, desk->rig, control.code, id, Engage::Hold, craft);
-            if (!rule) return m_studio.refuse(QString::fromStdString(rule.error().text()));
-            m_studio.document().edit(tr("new rule"), [&](Tangle& tangle) { tangle = trial; });
+            const auto rule = engageBy(trial, desk->rig, control.control, id, Engage::Hold, craft);
+            if (!rule)
+                return m_edits.messages().refuse(QString::fromStdString(rule.error().text()));
+            m_edits.applyToWhole({tr("new rule")}, [&](Tangle& tangle) { tangle = trial; });
         },
         Qt::QueuedConnection);
     m_column->addWidget(more);
@@ -141,7 +143,7 @@ void LayerEditor::addRules(const Layer& layer)
 
 void LayerEditor::addNeeds(const Layer& layer)
 {
-    const auto& layers = m_studio.tangle().layers;
+    const auto& layers = m_edits.tangle().layers;
     if (layers.size() < 3) return;
     addWords(layer.needs.empty() ? tr("Only while another layer is engaged, too:")
                                  : tr("Only while all of these are engaged, too:"));
@@ -170,7 +172,7 @@ void LayerEditor::addGroup(const Layer& layer)
     group->setAccessibleName(tr("Group of which one only is engaged"));
     group->setEditable(true);
     std::set<std::string> groups;
-    for (const auto& other : m_studio.tangle().layers) groups.insert(other.group);
+    for (const auto& other : m_edits.tangle().layers) groups.insert(other.group);
     for (const auto& each : groups) group->addItem(QString::fromStdString(each));
     group->setEditText(QString::fromStdString(layer.group));
     group->lineEdit()->setPlaceholderText(tr("none: it minds no other"));
@@ -222,7 +224,7 @@ void LayerEditor::paintEvent(QPaintEvent* event)
     painter.setPen(QPen(layerColour(m_place), 1.8));
     painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), kRadius, kRadius);
     drawLayerMark(painter, {25, m_nameRow / 2.0 + 12}, 10, m_place,
-                  m_studio.stance().isEngaged(m_place));
+                  m_edits.stance().isEngaged(m_place));
 }
 
 }  // namespace jolly::app

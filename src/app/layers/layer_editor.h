@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "app/widgets/card.h"
 
 class QVBoxLayout;
@@ -14,7 +15,7 @@ namespace jolly::app
 class LayerEditor : public Card
 {
  public:
-    explicit LayerEditor(Studio& studio, QWidget* parent = nullptr);
+    explicit LayerEditor(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 
     void rebuild();
 
@@ -32,7 +33,8 @@ class LayerEditor : public Card
     void change(const QString& step, const std::function<void(Layer&)>& how);
     void changeLater(const QString& step, std::function<void(Layer&)> how);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     QVBoxLayout* m_column;
     std::vector<Layer> m_shown;   ///< the stack that the fields show
     std::vector<Strand> m_rules;  ///< and the rules

@@ -8,8 +8,8 @@
 namespace jolly::app
 {
 
-LayerGoals::LayerGoals(Studio& studio, QWidget* parent)
-    : Card(parent), m_studio(studio), m_column(new QVBoxLayout(this))
+LayerGoals::LayerGoals(Edits& edits, QWidget* parent)
+    : Card(parent), m_edits(edits), m_column(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("layer goals"));
     m_column->setContentsMargins(14, 10, 14, 12);
@@ -23,18 +23,18 @@ LayerGoals::LayerGoals(Studio& studio, QWidget* parent)
     hint->setWordWrap(true);
     setTone(*hint, "dim");
     m_column->addWidget(hint);
-    connect(&studio.document(), &Document::changed, this, &LayerGoals::rebuild);
-    connect(&studio.stance(), &Stance::shownChanged, this, &LayerGoals::showLamps);
+    connect(&edits, &Edits::settled, this, &LayerGoals::rebuild);
+    connect(&edits.stance(), &Stance::shownChanged, this, &LayerGoals::showLamps);
     rebuild();
 }
 
 void LayerGoals::rebuild()
 {
-    const auto count = m_studio.tangle().layers.size() - 1;
+    const auto count = m_edits.tangle().layers.size() - 1;
     keepLamps(m_lamps, count, this, [this](LayerLamp& lamp, std::size_t at) {
         connect(&lamp, &QAbstractButton::clicked, this, [this, place = at + 1] {
-            if (place < m_studio.tangle().layers.size())
-                Q_EMIT activated(m_studio.tangle().layers[place].id);
+            if (place < m_edits.tangle().layers.size())
+                Q_EMIT activated(m_edits.tangle().layers[place].id);
         });
         m_column->addWidget(&lamp, 0, Qt::AlignLeft);
     });
@@ -44,12 +44,12 @@ void LayerGoals::rebuild()
 
 void LayerGoals::showLamps()
 {
-    const auto& layers = m_studio.tangle().layers;
+    const auto& layers = m_edits.tangle().layers;
     for (std::size_t i = 0; i < m_lamps.size() && i + 1 < layers.size(); ++i) {
         const auto& layer = layers[i + 1];
         m_lamps[i]->show({QString::fromStdString(layer.name), i + 1,
-                          i + 1 < kMostLayers && m_studio.stance().isEngaged(i + 1),
-                          m_studio.stance().isByHand(layer.id)});
+                          i + 1 < kMostLayers && m_edits.stance().isEngaged(i + 1),
+                          m_edits.stance().isByHand(layer.id)});
         m_lamps[i]->setObjectName(QStringLiteral("goal layer ") +
                                   QString::fromStdString(layer.name));
         m_lamps[i]->setToolTip(
@@ -59,7 +59,7 @@ void LayerGoals::showLamps()
 
 QWidget* LayerGoals::lampOf(const std::string& layer) const
 {
-    const auto place = placeOfLayer(m_studio.tangle(), layer);
+    const auto place = placeOfLayer(m_edits.tangle(), layer);
     return place == 0 || place > m_lamps.size() ? nullptr : m_lamps[place - 1];
 }
 

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/layers/layer_lamps.h"
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 #include "app/widgets/card.h"
 
 #include <QVBoxLayout>
@@ -16,7 +16,7 @@ class LayerGoals : public Card
     Q_OBJECT
 
  public:
-    explicit LayerGoals(Studio& studio, QWidget* parent = nullptr);
+    explicit LayerGoals(Edits& edits, QWidget* parent = nullptr);
 
     /// The lamp of a layer; null when it has none.
     [[nodiscard]] QWidget* lampOf(const std::string& layer) const;
@@ -28,7 +28,7 @@ class LayerGoals : public Card
     void rebuild();
     void showLamps();
 
-    Studio& m_studio;
+    Edits& m_edits;
     QVBoxLayout* m_column;
     std::vector<LayerLamp*> m_lamps;  ///< of the layers above Base
 };

@@ -76,8 +76,8 @@ void LayerLamp::paintEvent(QPaintEvent*)
                      QFontMetrics(font()).elidedText(words(), Qt::ElideRight, room + 2));
 }
 
-LayerLamps::LayerLamps(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_more(new QToolButton(this))
+LayerLamps::LayerLamps(Edits& edits, QWidget* parent)
+    : QWidget(parent), m_edits(edits), m_more(new QToolButton(this))
 {
     setFixedHeight(kHeight);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
@@ -87,14 +87,14 @@ LayerLamps::LayerLamps(Studio& studio, QWidget* parent)
     m_more->setMenu(new QMenu(m_more));
     m_more->hide();
     setMinimumWidth(kMore);
-    connect(&studio.document(), &Document::changed, this, &LayerLamps::rebuild);
-    connect(&studio.stance(), &Stance::shownChanged, this, &LayerLamps::showLamps);
+    connect(&edits, &Edits::settled, this, &LayerLamps::rebuild);
+    connect(&edits.stance(), &Stance::shownChanged, this, &LayerLamps::showLamps);
     rebuild();
 }
 
 void LayerLamps::rebuild()
 {
-    const auto count = std::min(m_studio.tangle().layers.size(), std::size_t{64});
+    const auto count = std::min(m_edits.tangle().layers.size(), std::size_t{64});
     keepLamps(m_lamps, count, this, [this](LayerLamp& lamp, std::size_t layer) {
         connect(&lamp, &QAbstractButton::clicked, this, [this, layer] { flip(layer); });
     });
@@ -103,15 +103,15 @@ void LayerLamps::rebuild()
 
 void LayerLamps::flip(std::size_t layer)
 {
-    const auto& layers = m_studio.tangle().layers;
-    if (layer == 0) return m_studio.say(tr("Base is always engaged."));
-    if (layer < layers.size()) m_studio.stance().flip(layers[layer].id);
+    const auto& layers = m_edits.tangle().layers;
+    if (layer == 0) return m_edits.messages().say(tr("Base is always engaged."));
+    if (layer < layers.size()) m_edits.stance().flip(layers[layer].id);
 }
 
 void LayerLamps::showLamps()
 {
-    const auto& layers = m_studio.tangle().layers;
-    const auto& stance = m_studio.stance();
+    const auto& layers = m_edits.tangle().layers;
+    const auto& stance = m_edits.stance();
     for (std::size_t i = 0; i < m_lamps.size() && i < layers.size(); ++i) {
         m_lamps[i]->show({QString::fromStdString(layers[i].name), i, stance.isEngaged(i),
                           stance.isByHand(layers[i].id)});

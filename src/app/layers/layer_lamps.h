@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 
 #include <QAbstractButton>
 #include <QToolButton>
@@ -59,7 +59,7 @@ void keepLamps(std::vector<LayerLamp*>& lamps, std::size_t count, QWidget* paren
 class LayerLamps : public QWidget
 {
  public:
-    explicit LayerLamps(Studio& studio, QWidget* parent = nullptr);
+    explicit LayerLamps(Edits& edits, QWidget* parent = nullptr);
 
  protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -70,7 +70,7 @@ class LayerLamps : public QWidget
     void place();
     void flip(std::size_t layer);
 
-    Studio& m_studio;
+    Edits& m_edits;
     std::vector<LayerLamp*> m_lamps;
     QToolButton* m_more;
 };

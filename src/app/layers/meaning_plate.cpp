@@ -44,9 +44,10 @@ QString shortName(const Plate& plate, const RigController& rig, const RigControl
 
 }  // namespace
 
-MeaningPlate::MeaningPlate(Studio& studio, QWidget* parent)
+MeaningPlate::MeaningPlate(Edits& edits, Selection& selection, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_selection(selection),
       m_title(new ElidedLabel(this)),
       m_layers(new ElidedLabel(this)),
       m_hint(new ElidedLabel(this)),
@@ -64,27 +65,28 @@ MeaningPlate::MeaningPlate(Studio& studio, QWidget* parent)
     new WrapLayout(6, m_row);
     connect(m_plate, &Faceplate::menuWanted, this, [this](const QString& id, QPoint at) {
         if (const auto code = parseControlCode(id.toStdString()))
-            openControlMenu(m_studio, {m_controller, *code}, at, *this);
+            openControlMenu(m_edits, m_selection, {m_controller, *code}, at, *this);
     });
     connect(m_plate, &Faceplate::activated, this, [this](const QString& id) {
         if (const auto code = parseControlCode(id.toStdString()))
-            m_studio.select(ControlRef{m_controller, *code});
+            m_selection.select(Source{m_controller, *code});
     });
 }
 
 const DeskController* MeaningPlate::shown() const
 {
-    return m_studio.desk().find(m_controller);
+    return m_selection.feed().desk().find(m_controller);
 }
 
 void MeaningPlate::makeChips()
 {
     std::vector<std::string> ids;
-    for (const auto& controller : m_studio.desk().controllers) ids.push_back(controller.rig.id);
+    for (const auto& controller : m_selection.feed().desk().controllers)
+        ids.push_back(controller.rig.id);
     if (ids != m_chips) {
         m_chips = ids;
         clearLayout(*m_row->layout());
-        for (const auto& controller : m_studio.desk().controllers) {
+        for (const auto& controller : m_selection.feed().desk().controllers) {
             auto* chip = new ElidedButton(toQt(controller.rig.alias), m_row);
             chip->setObjectName(QStringLiteral("plate of ") + toQt(controller.rig.id));
             chip->setCheckable(true);
@@ -92,8 +94,8 @@ void MeaningPlate::makeChips()
             setTone(*chip, "chip");
             connect(chip, &QPushButton::clicked, this, [this, id = controller.rig.id] {
                 m_controller = id;
-                if (m_studio.selected() && m_studio.selected()->controller != id)
-                    m_studio.select(std::nullopt);
+                if (m_selection.selected() && m_selection.selected()->controller != id)
+                    m_selection.select(std::nullopt);
                 rebuild();
             });
             m_row->layout()->addWidget(chip);
@@ -108,8 +110,8 @@ void MeaningPlate::makeChips()
 std::optional<Callout::Words> MeaningPlate::wordsOf(const RigController& rig,
                                                     const RigControl& control) const
 {
-    const auto& tangle = m_studio.tangle();
-    const auto& stance = m_studio.stance();
+    const auto& tangle = m_edits.tangle();
+    const auto& stance = m_edits.stance();
     const auto meanings = stance.meaningsOf({rig.id, control.code});
     const auto* acting = actingOf(meanings, stance.shown());
     if (!acting) return std::nullopt;
@@ -120,7 +122,7 @@ std::optional<Callout::Words> MeaningPlate::wordsOf(const RigController& rig,
     Callout::Words words{.control = {rig.id, control.code},
                          .deed = deeds.join(QStringLiteral(", ")),
                          .layer = acting->layer,
-                         .isChosen = m_studio.selected() == ControlRef{rig.id, control.code}};
+                         .isChosen = m_selection.selected() == Source{rig.id, control.code}};
     const auto layer = toQt(tangle.layers[acting->layer].name);
     words.from = shortName(m_plate->plate(), rig, control) + QStringLiteral(" · ") + layer;
     const auto below = std::ranges::find_if(meanings, [&](const Meaning& meaning) {
@@ -137,8 +139,8 @@ std::optional<Callout::Words> MeaningPlate::wordsOf(const RigController& rig,
 
 void MeaningPlate::rebuild()
 {
-    const auto& controllers = m_studio.desk().controllers;
-    if (m_studio.selected()) m_controller = m_studio.selected()->controller;
+    const auto& controllers = m_selection.feed().desk().controllers;
+    if (m_selection.selected()) m_controller = m_selection.selected()->controller;
     if (!shown()) m_controller = controllers.empty() ? std::string() : controllers.front().rig.id;
     makeChips();
     const auto* desk = shown();
@@ -146,8 +148,8 @@ void MeaningPlate::rebuild()
     std::vector<Callout::Words> all;
     if (desk) {
         m_title->setText(toQt(desk->rig.alias));
-        m_plate->setTitle(toQt(desk->rig.alias),
-                          ControllerPlates::stateText(*desk, m_studio.session().isLive()));
+        m_plate->setTitle(toQt(desk->rig.alias), ControllerPlates::stateText(
+                                                     *desk, m_selection.feed().session().isLive()));
         m_plate->setPlate(jolly::app::plateOf(desk->rig));
         m_plate->setDashed(!desk->isPresent);
         for (const auto& control : desk->rig.controls) {
@@ -156,10 +158,10 @@ void MeaningPlate::rebuild()
     } else {
         m_title->setText(tr("No controller yet"));
     }
-    const auto& stance = m_studio.stance();
+    const auto& stance = m_edits.stance();
     QStringList names;
-    for (std::size_t i = 0; i < m_studio.tangle().layers.size() && i < kMostLayers; ++i) {
-        if (((stance.shown() >> i) & 1U) != 0) names << toQt(m_studio.tangle().layers[i].name);
+    for (std::size_t i = 0; i < m_edits.tangle().layers.size() && i < kMostLayers; ++i) {
+        if (((stance.shown() >> i) & 1U) != 0) names << toQt(m_edits.tangle().layers[i].name);
     }
     m_layers->setText((stance.peeked().empty() ? tr("as it is right now: %1")
                                                : tr("peeked at, as if engaged: %1"))
@@ -173,7 +175,7 @@ void MeaningPlate::rebuild()
     while (m_callouts.size() < all.size()) {
         auto* callout = new Callout(this);
         connect(callout, &QAbstractButton::clicked, this,
-                [this, callout] { m_studio.select(callout->words().control); });
+                [this, callout] { m_selection.select(callout->words().control); });
         m_callouts.push_back(callout);
     }
     for (std::size_t i = 0; i < all.size(); ++i) m_callouts[i]->show(all[i], false);
@@ -185,14 +187,14 @@ void MeaningPlate::showValues()
 {
     const auto* desk = shown();
     if (!desk || !isVisible()) return;
-    const auto& selected = m_studio.selected();
+    const auto& selected = m_selection.selected();
     for (std::size_t i = 0; i < desk->rig.controls.size(); ++i) {
         const auto& code = desk->rig.controls[i].code;
         ControlState state;
-        state.value = m_studio.desk().valueOf(*desk, i, m_studio.values());
+        state.value = m_selection.feed().desk().valueOf(*desk, i, m_selection.feed().values());
         state.isUsed = std::ranges::any_of(
-            m_callouts, [&](const Callout* c) { return c->words().control.code == code; });
-        state.isSelected = selected == ControlRef{desk->rig.id, code};
+            m_callouts, [&](const Callout* c) { return c->words().control.control == code; });
+        state.isSelected = selected == Source{desk->rig.id, code};
         state.isAway = !desk->isPresent;
         m_plate->setState(i, state);
     }
@@ -214,7 +216,7 @@ void MeaningPlate::place()
     const int plateX = kMargin + side + 22;
     const int middle = plateWidth / 2;
     const auto xOf = [&](const Callout* callout) {
-        const auto* view = m_plate->view(toQt(toText(callout->words().control.code)));
+        const auto* view = m_plate->view(toQt(toText(callout->words().control.control)));
         return view ? view->x() + static_cast<int>(view->anchor().x()) : 0;
     };
     int left = 0;
@@ -244,7 +246,7 @@ void MeaningPlate::putInColumn(bool isLeft, int x, int width, int top, int botto
     std::vector<std::pair<int, Callout*>> column;
     for (auto* callout : m_callouts) {
         if (callout->isLeft() != isLeft) continue;
-        const auto* view = m_plate->view(toQt(toText(callout->words().control.code)));
+        const auto* view = m_plate->view(toQt(toText(callout->words().control.control)));
         const int y = view ? m_plate->y() + view->y() + static_cast<int>(view->anchor().y()) : top;
         column.emplace_back(y - Callout::kHeight / 2, callout);
     }
@@ -276,7 +278,7 @@ void MeaningPlate::paintEvent(QPaintEvent* event)
     const double left = m_plate->x();
     const double right = m_plate->geometry().right();
     for (const auto* callout : m_callouts) {
-        const auto* view = m_plate->view(toQt(toText(callout->words().control.code)));
+        const auto* view = m_plate->view(toQt(toText(callout->words().control.control)));
         if (!view) continue;
         const auto at = QPointF(m_plate->pos() + view->pos()) + view->anchor();
         const auto& box = callout->geometry();

@@ -3,7 +3,8 @@
 
 #include "app/faceplate/faceplate.h"
 #include "app/layers/callout.h"
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 
 class QHBoxLayout;
 class QLabel;
@@ -18,7 +19,7 @@ class MeaningPlate : public Card
     Q_OBJECT
 
  public:
-    explicit MeaningPlate(Studio& studio, QWidget* parent = nullptr);
+    explicit MeaningPlate(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 
     /// Shows the controller of the selected control, or goes on with the one that is shown.
     void rebuild();
@@ -37,7 +38,8 @@ class MeaningPlate : public Card
     void place();
     void putInColumn(bool isLeft, int x, int width, int top, int bottom);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     std::string m_controller;  ///< id
     std::vector<std::string> m_chips;
     QLabel* m_title;

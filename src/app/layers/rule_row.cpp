@@ -17,10 +17,15 @@
 namespace jolly::app
 {
 
-RuleRow::RuleRow(Studio& studio, const std::string& layer, const EngageRule& rule, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_layer(layer), m_strand(rule.strand->id)
+RuleRow::RuleRow(Edits& edits, Selection& selection, const std::string& layer,
+                 const EngageRule& rule, QWidget* parent)
+    : QWidget(parent),
+      m_edits(edits),
+      m_selection(selection),
+      m_layer(layer),
+      m_strand(rule.strand->id)
 {
-    const auto& tangle = studio.tangle();
+    const auto& tangle = edits.tangle();
     const auto* controller = findController(tangle, rule.strand->source.controller);
     const auto* control = findControl(tangle, rule.strand->source);
     const bool isPush = control && control->kind == ControlKind::Button;
@@ -45,16 +50,16 @@ RuleRow::RuleRow(Studio& studio, const std::string& layer, const EngageRule& rul
     connect(
         way, &QComboBox::activated, this,
         [this](int index) {
-            m_studio.stance().edit(tr("how it engages"), [&](Tangle& t) {
+            m_edits.apply({tr("how it engages")}, [&](Tangle& t) {
                 setEngage(t, m_strand, m_layer, static_cast<Engage>(index));
             });
         },
         Qt::QueuedConnection);
     column->addWidget(way);
     auto* row = new QHBoxLayout;
-    auto* field = new ListenField(studio, [kind](const DeskController&, const RigControl& each) {
-        return each.kind == kind;
-    });
+    auto* field = new ListenField(
+        selection, edits.messages(),
+        [kind](const DeskController&, const RigControl& each) { return each.kind == kind; });
     field->setObjectName(QStringLiteral("rule control"));
     field->setText(controller && control
                        ? QString::fromStdString(controller->alias + " · " +
@@ -67,7 +72,7 @@ RuleRow::RuleRow(Studio& studio, const std::string& layer, const EngageRule& rul
     connect(
         remove, &QPushButton::clicked, this,
         [this] {
-            m_studio.stance().edit(tr("remove rule"), [&](Tangle& t) {
+            m_edits.apply({tr("remove rule")}, [&](Tangle& t) {
                 std::erase_if(t.strands, [&](const Strand& s) { return s.id == m_strand; });
             });
         },
@@ -81,11 +86,11 @@ RuleRow::RuleRow(Studio& studio, const std::string& layer, const EngageRule& rul
 /// What else the modifier does: always, or on a short tap only.
 void RuleRow::addTap()
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     const auto* rule = findStrand(tangle, m_strand);
     if (!rule) return;
     QStringList taps, others;
-    for (const auto* strand : m_studio.stance().strandsFrom(rule->source)) {
+    for (const auto* strand : m_edits.stance().strandsFrom(rule->source)) {
         if (strand->id == m_strand || strand->layer != rule->layer) continue;
         const bool isTap = std::ranges::any_of(strand->stages, [](const Stage& stage) {
             return infoOf(stage.parameters).name == "tap";
@@ -109,21 +114,20 @@ void RuleRow::addTap()
     connect(
         only, &QPushButton::clicked, this,
         [this] {
-            m_studio.stance().edit(tr("only on a short tap"),
-                                   [&](Tangle& t) { tapOnly(t, m_strand); });
+            m_edits.apply({tr("only on a short tap")}, [&](Tangle& t) { tapOnly(t, m_strand); });
         },
         Qt::QueuedConnection);
     column->addWidget(only, 0, Qt::AlignLeft);
 }
 
-void RuleRow::changeControl(const ControlRef& control)
+void RuleRow::changeControl(const Source& control)
 {
-    const auto* desk = m_studio.controllerOf(control);
+    const auto* desk = m_selection.feed().controllerOf(control);
     if (!desk) return;
-    auto trial = m_studio.tangle();
-    if (const auto done = beginAt(trial, m_strand, desk->rig, control.code); !done)
-        return m_studio.refuse(QString::fromStdString(done.error().text()));
-    m_studio.stance().edit(tr("another control"), [&](Tangle& tangle) { tangle = trial; });
+    auto trial = m_edits.tangle();
+    if (const auto done = beginAt(trial, m_strand, desk->rig, control.control); !done)
+        return m_edits.messages().refuse(QString::fromStdString(done.error().text()));
+    m_edits.apply({tr("another control")}, [&](Tangle& tangle) { tangle = trial; });
 }
 
 }  // namespace jolly::app

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "core/layers/rules.h"
 
 #include <QWidget>
@@ -13,14 +14,15 @@ namespace jolly::app
 class RuleRow : public QWidget
 {
  public:
-    RuleRow(Studio& studio, const std::string& layer, const EngageRule& rule,
+    RuleRow(Edits& edits, Selection& selection, const std::string& layer, const EngageRule& rule,
             QWidget* parent = nullptr);
 
  private:
-    void changeControl(const ControlRef& control);
+    void changeControl(const Source& control);
     void addTap();
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     std::string m_layer;
     std::string m_strand;
 };

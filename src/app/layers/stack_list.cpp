@@ -2,7 +2,6 @@
 #include "app/layers/stack_list.h"
 
 #include "app/listen/listen_field.h"
-#include "app/models/attempt.h"
 #include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
@@ -19,12 +18,13 @@
 namespace jolly::app
 {
 
-StackList::StackList(Studio& studio, QWidget* parent)
+StackList::StackList(Edits& edits, Selection& selection, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_selection(selection),
       m_scroll(new ScrollColumn("stack", 8)),
       m_title(new ElidedLabel(this)),
-      m_new(new ListenField(studio,
+      m_new(new ListenField(selection, edits.messages(),
                             [](const DeskController&, const RigControl& control) {
                                 return control.kind == ControlKind::Button ||
                                        control.kind == ControlKind::Axis;
@@ -65,7 +65,7 @@ StackList::StackList(Studio& studio, QWidget* parent)
 
 void StackList::rebuild()
 {
-    const auto& layers = m_studio.tangle().layers;
+    const auto& layers = m_edits.tangle().layers;
     std::vector<std::string> ids;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) ids.push_back(layer->id);
     if (ids != m_layers) {
@@ -79,9 +79,9 @@ void StackList::rebuild()
             auto* card = new LayerCard;
             m_scroll->column().insertWidget(m_scroll->column().count() - 1, card);
             connect(card, &LayerCard::chosen, this,
-                    [this, id] { m_studio.stance().chooseLayer(id); });
+                    [this, id] { m_edits.stance().chooseLayer(id); });
             connect(card, &LayerCard::peeked, this, [this, id](bool isPeeked) {
-                m_studio.stance().peek(isPeeked ? id : std::string());
+                m_edits.stance().peek(isPeeked ? id : std::string());
             });
             connect(
                 card, &LayerCard::movedBy, this, [this, id](int places) { move(id, places); },
@@ -97,14 +97,14 @@ void StackList::rebuild()
         m_states.push_back(stateOf(layers.size() - 1 - i));
     m_crowded = crowding();
     m_chord->setVisible(layers.size() > 2);
-    m_title->setText(tr("Layer stack of %1").arg(m_studio.stance().craftName()));
+    m_title->setText(tr("Layer stack of %1").arg(m_edits.stance().craftName()));
     showLamps();
 }
 
 LayerCard::State StackList::stateOf(std::size_t place) const
 {
-    const auto& tangle = m_studio.tangle();
-    const auto& stance = m_studio.stance();
+    const auto& tangle = m_edits.tangle();
+    const auto& stance = m_edits.stance();
     const auto& layer = tangle.layers[place];
     const auto count = std::ranges::count(stance.view().strands, layer.id, &Strand::layer);
     auto words = count == 1 ? tr("1 strand") : tr("%1 strands").arg(count);
@@ -118,8 +118,8 @@ LayerCard::State StackList::stateOf(std::size_t place) const
 
 void StackList::showLamps()
 {
-    const auto& layers = m_studio.tangle().layers;
-    const auto& stance = m_studio.stance();
+    const auto& layers = m_edits.tangle().layers;
+    const auto& stance = m_edits.stance();
     for (std::size_t i = 0; i < m_cards.size(); ++i) {
         auto& state = m_states[i];
         const auto& id = layers[state.place].id;
@@ -136,35 +136,35 @@ void StackList::showLamps()
 }
 
 /// One touch makes the layer and its rule; the layer is worked in from then on.
-void StackList::makeLayer(const ControlRef& control)
+void StackList::makeLayer(const Source& control)
 {
-    const auto* desk = m_studio.controllerOf(control);
+    const auto* desk = m_selection.feed().controllerOf(control);
     if (!desk) return;
-    const auto name = tr("%1 held").arg(m_studio.nameOf(control));
-    const auto craft = m_studio.stance().footing().craft;
+    const auto name = tr("%1 held").arg(m_selection.feed().nameOf(control));
+    const auto craft = m_edits.stance().footing().craft;
     std::string layer;
-    const bool isDone = attempt(m_studio, tr("new layer"), [&](Tangle& tangle) -> Fallible {
+    const bool isDone = m_edits.applyToWhole({tr("new layer")}, [&](Tangle& tangle) -> Fallible {
         const auto added = addLayer(tangle, name.toStdString());
         if (!added) return tl::unexpected(added.error());
         layer = *added;
-        const auto rule = engageBy(tangle, desk->rig, control.code, layer, Engage::Hold, craft);
+        const auto rule = engageBy(tangle, desk->rig, control.control, layer, Engage::Hold, craft);
         if (!rule) return tl::unexpected(rule.error());
         return {};
     });
     if (!isDone) return;
-    m_studio.stance().chooseLayer(layer);
-    m_studio.say(
+    m_edits.stance().chooseLayer(layer);
+    m_edits.messages().say(
         tr("\"%1\" is on top of the stack. Its name and its rule are on the right.").arg(name));
 }
 
 /// A layer above all that needs the two below it; which ones it needs is chosen on the right.
 void StackList::makeChord()
 {
-    const auto& layers = m_studio.tangle().layers;
+    const auto& layers = m_edits.tangle().layers;
     const std::vector<Layer> needed(layers.end() - 2, layers.end());
     const auto name = needed[0].name + " + " + needed[1].name;
     std::string layer;
-    const bool isDone = attempt(m_studio, tr("new layer"), [&](Tangle& tangle) -> Fallible {
+    const bool isDone = m_edits.applyToWhole({tr("new layer")}, [&](Tangle& tangle) -> Fallible {
         const auto added = addLayer(tangle, name);
         if (!added) return tl::unexpected(added.error());
         layer = *added;
@@ -172,16 +172,17 @@ void StackList::makeChord()
         return {};
     });
     if (!isDone) return;
-    m_studio.stance().chooseLayer(layer);
-    m_studio.say(tr("\"%1\" is engaged while both are. What it needs is on the right.")
-                     .arg(QString::fromStdString(name)));
+    m_edits.stance().chooseLayer(layer);
+    m_edits.messages().say(tr("\"%1\" is engaged while both are. What it needs is on the right.")
+                               .arg(QString::fromStdString(name)));
 }
 
 void StackList::move(const std::string& id, int places)
 {
-    const auto now = static_cast<int>(placeOfLayer(m_studio.tangle(), id));
+    const auto now = static_cast<int>(placeOfLayer(m_edits.tangle(), id));
     const auto to = static_cast<std::size_t>(std::max(1, now + places));
-    attempt(m_studio, tr("move layer"), [&](Tangle& tangle) { return moveLayer(tangle, id, to); });
+    m_edits.applyToWhole({tr("move layer")},
+                         [&](Tangle& tangle) { return moveLayer(tangle, id, to); });
     for (std::size_t i = 0; i < m_layers.size(); ++i) {
         if (m_layers[i] == id) m_cards[i]->setFocus();
     }
@@ -189,17 +190,18 @@ void StackList::move(const std::string& id, int places)
 
 void StackList::remove(const std::string& id)
 {
-    const auto* layer = findBy(m_studio.tangle().layers, &Layer::id, id);
+    const auto* layer = findBy(m_edits.tangle().layers, &Layer::id, id);
     const auto name = layer ? QString::fromStdString(layer->name) : QString();
-    if (attempt(m_studio, tr("remove layer"),
-                [&](Tangle& tangle) { return removeLayer(tangle, id); }))
-        m_studio.say(tr("%1 is removed with its strands; undo brings it back.").arg(name));
+    if (m_edits.applyToWhole({tr("remove layer")},
+                             [&](Tangle& tangle) { return removeLayer(tangle, id); }))
+        m_edits.messages().say(
+            tr("%1 is removed with its strands; undo brings it back.").arg(name));
 }
 
 /// The control that means most, and how many functions are behind two modifiers.
 QStringList StackList::crowding() const
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     QStringList facts;
     std::vector<std::size_t> modifiers;
     for (const auto& layer : tangle.layers) modifiers.push_back(modifiersOf(tangle, layer));
@@ -208,7 +210,7 @@ QStringList StackList::crowding() const
     int behindTwo = 0;
     for (const auto& controller : tangle.rig) {
         for (const auto& control : controller.controls) {
-            const auto meanings = m_studio.stance().meaningsOf({controller.id, control.code});
+            const auto meanings = m_edits.stance().meaningsOf({controller.id, control.code});
             for (const auto& meaning : meanings) {
                 if (modifiers[meaning.layer] > 1)
                     behindTwo += static_cast<int>(meaning.strands.size());
@@ -228,14 +230,14 @@ QStringList StackList::crowding() const
 QString StackList::mostPressed() const
 {
     std::vector<std::pair<std::uint64_t, QString>> presses;
-    for (const auto& controller : m_studio.desk().controllers) {
+    for (const auto& controller : m_selection.feed().desk().controllers) {
         for (std::size_t i = 0; i < controller.rig.controls.size(); ++i) {
             const auto& control = controller.rig.controls[i];
             const auto slot = static_cast<std::size_t>(controller.slotOf[i]);
             if (control.kind != ControlKind::Button || !springsBack(control.buttonKind) ||
-                controller.slotOf[i] < 0 || slot >= m_studio.values().slots.size())
+                controller.slotOf[i] < 0 || slot >= m_selection.feed().values().slots.size())
                 continue;
-            const auto count = (m_studio.values().slots[slot].moves + 1) / 2;
+            const auto count = (m_selection.feed().values().slots[slot].moves + 1) / 2;
             if (count > 0)
                 presses.emplace_back(count,
                                      QString::fromStdString(nameOf(controller.rig, control)));

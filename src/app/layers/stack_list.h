@@ -2,7 +2,8 @@
 #pragma once
 
 #include "app/layers/layer_card.h"
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "app/style/scroll_column.h"
 
 class QLabel;
@@ -17,13 +18,13 @@ class ListenField;
 class StackList : public QWidget
 {
  public:
-    explicit StackList(Studio& studio, QWidget* parent = nullptr);
+    explicit StackList(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 
     void rebuild();
     void showLamps();
 
  private:
-    void makeLayer(const ControlRef& control);
+    void makeLayer(const Source& control);
     void makeChord();
     void move(const std::string& layer, int places);
     void remove(const std::string& layer);
@@ -31,7 +32,8 @@ class StackList : public QWidget
     [[nodiscard]] QStringList crowding() const;
     [[nodiscard]] QString mostPressed() const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     ScrollColumn* m_scroll;
     std::vector<LayerCard*> m_cards;  ///< from the top of the stack down
     std::vector<LayerCard::State> m_states;

@@ -13,9 +13,10 @@
 namespace jolly::app
 {
 
-ChordField::ChordField(Studio& studio, QWidget* parent)
+ChordField::ChordField(Selection& selection, Messages& messages, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_selection(selection),
+      m_messages(messages),
       m_words(new QLabel(this)),
       m_draw(new QPushButton(tr("Choose on a drawing"), this)),
       m_take(new QPushButton(tr("Take these keys"), this))
@@ -58,7 +59,7 @@ void ChordField::listen()
     m_keys.clear();
     m_down.clear();
     m_isListening = true;
-    m_studio.setListener(this);
+    m_selection.setListener(this);
     setFocus();
     grabKeyboard();
     showState();
@@ -69,7 +70,7 @@ void ChordField::draw()
     if (m_drawn) return;
     m_keys.clear();
     releaseKeyboard();
-    if (m_studio.listener() == this) m_studio.setListener(nullptr);
+    if (m_selection.listener() == this) m_selection.setListener(nullptr);
     m_drawn = new DrawnKeyboard(this);
     static_cast<QVBoxLayout*>(layout())->insertWidget(1, m_drawn);
     connect(m_drawn, &DrawnKeyboard::chosenChanged, this, [this] {
@@ -86,7 +87,7 @@ void ChordField::stop()
     if (!m_isListening) return;
     m_isListening = false;
     releaseKeyboard();
-    if (m_studio.listener() == this) m_studio.setListener(nullptr);
+    if (m_selection.listener() == this) m_selection.setListener(nullptr);
     Q_EMIT givenUp();
 }
 
@@ -94,7 +95,7 @@ void ChordField::take(const std::vector<std::uint16_t>& keys)
 {
     m_isListening = false;
     releaseKeyboard();
-    if (m_studio.listener() == this) m_studio.setListener(nullptr);
+    if (m_selection.listener() == this) m_selection.setListener(nullptr);
     Q_EMIT recorded(keys);
 }
 
@@ -122,7 +123,7 @@ void ChordField::press(const QKeyEvent& event)
     if (event.isAutoRepeat()) return;
     const auto code = keyCodeOf(event);
     if (!code)
-        return m_studio.refuse(tr("That key cannot be told from others. Press another one."));
+        return m_messages.refuse(tr("That key cannot be told from others. Press another one."));
     if (std::ranges::find(m_down, *code) == m_down.end()) m_down.push_back(*code);
     if (std::ranges::find(m_keys, *code) == m_keys.end() && m_keys.size() < Chord::kMost)
         m_keys.push_back(*code);

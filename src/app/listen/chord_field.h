@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/messages.h"
+#include "app/models/selection.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -22,7 +23,7 @@ class ChordField : public QWidget
     Q_OBJECT
 
  public:
-    explicit ChordField(Studio& studio, QWidget* parent = nullptr);
+    explicit ChordField(Selection& selection, Messages& messages, QWidget* parent = nullptr);
     ~ChordField() override;
 
     void listen();
@@ -47,7 +48,8 @@ class ChordField : public QWidget
     void showState();
     void take(const std::vector<std::uint16_t>& keys);
 
-    Studio& m_studio;
+    Selection& m_selection;
+    Messages& m_messages;
     bool m_isListening = false;  ///< before its children, whose making is an event
     QLabel* m_words;
     QPushButton* m_draw;

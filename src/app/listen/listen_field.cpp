@@ -11,9 +11,10 @@
 namespace jolly::app
 {
 
-ListenField::ListenField(Studio& studio, Filter wants, QWidget* parent)
+ListenField::ListenField(Selection& selection, Messages& messages, Filter wants, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_selection(selection),
+      m_messages(messages),
       m_wants(std::move(wants)),
       m_field(new ElidedButton),
       m_list(new QToolButton),
@@ -41,9 +42,9 @@ ListenField::ListenField(Studio& studio, Filter wants, QWidget* parent)
         }
     });
     connect(m_menu, &QMenu::aboutToShow, this, &ListenField::fillList);
-    connect(&studio, &Studio::touchedChanged, this, &ListenField::hear);
-    connect(&studio, &Studio::listenerChanged, this, [this] {
-        if (m_studio.listener() != this) giveUp();  // another field listens now
+    connect(&selection, &Selection::touchedChanged, this, &ListenField::hear);
+    connect(&selection, &Selection::listenerChanged, this, [this] {
+        if (m_selection.listener() != this) giveUp();  // another field listens now
     });
     showState();
 }
@@ -62,7 +63,7 @@ void ListenField::setText(const QString& text)
 void ListenField::listen()
 {
     m_left = kSeconds;
-    m_studio.setListener(this);
+    m_selection.setListener(this);
     m_timer.start();
     m_field->setFocus();
     showState();
@@ -73,7 +74,7 @@ void ListenField::giveUp()
     if (!isListening()) return;
     m_left = 0;
     m_timer.stop();
-    if (m_studio.listener() == this) m_studio.setListener(nullptr);
+    if (m_selection.listener() == this) m_selection.setListener(nullptr);
     showState();
 }
 
@@ -84,7 +85,7 @@ void ListenField::tick()
         return showState();
     }
     giveUp();
-    m_studio.refuse(tr("No control was touched. Listen again, or choose one from the list."));
+    m_messages.refuse(tr("No control was touched. Listen again, or choose one from the list."));
 }
 
 void ListenField::showState()
@@ -99,17 +100,17 @@ void ListenField::showState()
 
 void ListenField::hear()
 {
-    if (!isListening() || !m_studio.touched()) return;
-    const auto& touched = *m_studio.touched();
-    const auto* controller = m_studio.controllerOf(touched);
+    if (!isListening() || !m_selection.touched()) return;
+    const auto& touched = *m_selection.touched();
+    const auto* controller = m_selection.feed().controllerOf(touched);
     if (!controller) return;
-    if (!m_wants(*controller, *findControl(controller->rig, touched.code)))
-        return m_studio.refuse(
-            tr("%1 does not fit here; touch another one.").arg(m_studio.nameOf(touched)));
+    if (!m_wants(*controller, *findControl(controller->rig, touched.control)))
+        return m_messages.refuse(
+            tr("%1 does not fit here; touch another one.").arg(m_selection.feed().nameOf(touched)));
     choose(touched);
 }
 
-void ListenField::choose(const ControlRef& control)
+void ListenField::choose(const Source& control)
 {
     giveUp();
     Q_EMIT chosen(control);
@@ -119,13 +120,13 @@ void ListenField::fillList()
 {
     giveUp();
     m_menu->clear();
-    for (const auto& controller : m_studio.desk().controllers) {
+    for (const auto& controller : m_selection.feed().desk().controllers) {
         QMenu* sub = nullptr;
         for (const auto& control : controller.rig.controls) {
             if (!m_wants(controller, control)) continue;
             if (!sub) sub = m_menu->addMenu(QString::fromStdString(controller.rig.alias));
-            const ControlRef ref{controller.rig.id, control.code};
-            sub->addAction(m_studio.nameOf(ref), this, [this, ref] { choose(ref); });
+            const Source ref{controller.rig.id, control.code};
+            sub->addAction(m_selection.feed().nameOf(ref), this, [this, ref] { choose(ref); });
         }
     }
     if (m_menu->isEmpty()) m_menu->addAction(tr("Nothing fits here"))->setEnabled(false);

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/messages.h"
+#include "app/models/selection.h"
 
 #include <QPushButton>
 #include <QTimer>
@@ -24,7 +25,7 @@ class ListenField : public QWidget
 
     /// @param wants  whether a control may be chosen.
     using Filter = std::function<bool(const DeskController&, const RigControl&)>;
-    ListenField(Studio& studio, Filter wants, QWidget* parent = nullptr);
+    ListenField(Selection& selection, Messages& messages, Filter wants, QWidget* parent = nullptr);
     ~ListenField() override;
 
     /// What stands in the field while it does not listen.
@@ -35,7 +36,7 @@ class ListenField : public QWidget
     [[nodiscard]] bool isListening() const { return m_left > 0; }
 
  Q_SIGNALS:
-    void chosen(const jolly::app::ControlRef& control);
+    void chosen(const Source& control);
 
  protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -46,9 +47,10 @@ class ListenField : public QWidget
     void tick();
     void showState();
     void fillList();
-    void choose(const ControlRef& control);
+    void choose(const Source& control);
 
-    Studio& m_studio;
+    Selection& m_selection;
+    Messages& m_messages;
     Filter m_wants;
     QString m_text;
     QPushButton* m_field;

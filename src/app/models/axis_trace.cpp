@@ -90,9 +90,9 @@ void Rehearsal::runUntil(Time time, std::deque<TraceSample>& samples)
 void AxisTrace::follow(const Tangle& tangle, const std::string& strand)
 {
     m_rehearsal = std::make_unique<Rehearsal>(rehearsed(tangle, strand), strand);
-    m_inputOf.assign(m_studio.values().slots.size(), std::nullopt);
+    m_inputOf.assign(m_feed.values().slots.size(), std::nullopt);
     const auto& plan = m_rehearsal->machine().plan();
-    for (const auto& controller : m_studio.desk().controllers) {
+    for (const auto& controller : m_feed.desk().controllers) {
         const auto* known = findController(tangle, controller.rig.id);
         if (!known) continue;
         const auto rig = static_cast<std::size_t>(known - tangle.rig.data());
@@ -102,7 +102,7 @@ void AxisTrace::follow(const Tangle& tangle, const std::string& strand)
                 m_inputOf[slot] = plan.inputOf(rig, controller.rig.controls[c].code);
         }
     }
-    auto desk = slotsOf(m_studio.desk());
+    auto desk = slotsOf(m_feed.desk());
     const bool isSameDesk = m_hasBegun && desk == m_desk && m_first.size() >= m_inputOf.size();
     m_desk = std::move(desk);
     if (!isSameDesk) begin();
@@ -115,7 +115,7 @@ void AxisTrace::begin()
     m_hasBegun = true;
     m_moves.clear();
     m_first.clear();
-    for (const auto& slot : m_studio.values().slots) m_first.push_back(slot.raw);
+    for (const auto& slot : m_feed.values().slots) m_first.push_back(slot.raw);
 }
 
 /// Runs all that is remembered through the strand.
@@ -124,7 +124,7 @@ void AxisTrace::run()
     m_samples.clear();
     if (!isThere()) return;
     auto& machine = m_rehearsal->machine();
-    const auto start = m_moves.empty() ? m_studio.now() : m_moves.front().time;
+    const auto start = m_moves.empty() ? m_feed.now() : m_moves.front().time;
     machine.reset();
     for (std::size_t slot = 0; slot < m_inputOf.size(); ++slot) {
         if (m_inputOf[slot]) machine.prime(*m_inputOf[slot], m_first[slot]);
@@ -133,7 +133,7 @@ void AxisTrace::run()
     machine.dropChanges(start);
     m_samples.push_back(m_rehearsal->now(start));
     for (const auto& move : m_moves) feed(move);
-    m_rehearsal->runUntil(m_studio.now(), m_samples);
+    m_rehearsal->runUntil(m_feed.now(), m_samples);
 }
 
 void AxisTrace::feed(const SeenMove& move)
@@ -151,11 +151,11 @@ void AxisTrace::feed(const SeenMove& move)
 void AxisTrace::takeMoves()
 {
     if (!isThere()) return;
-    for (const auto& move : m_studio.session().moves()) {
+    for (const auto& move : m_feed.session().moves()) {
         m_moves.push_back(move);
         feed(move);
     }
-    const auto now = m_studio.now();
+    const auto now = m_feed.now();
     m_rehearsal->runUntil(now, m_samples);
     while (!m_moves.empty() && m_moves.front().time < now - kLength) {
         const auto& old = m_moves.front();

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/live_feed.h"
 #include "core/flight/player.h"
 #include "core/plan/chain.h"
 
@@ -73,7 +73,7 @@ class AxisTrace
  public:
     static constexpr Time kLength = std::chrono::seconds(10);
 
-    explicit AxisTrace(Studio& studio) : m_studio(studio) {}
+    explicit AxisTrace(LiveFeed& feed) : m_feed(feed) {}
 
     /// Follows a strand of a tangle; call again after each change of either, or of the desk.
     void follow(const Tangle& tangle, const std::string& strand);
@@ -95,7 +95,7 @@ class AxisTrace
     void run();
     void feed(const SeenMove& move);
 
-    Studio& m_studio;
+    LiveFeed& m_feed;
     std::unique_ptr<Rehearsal> m_rehearsal;
     std::vector<std::optional<std::uint32_t>> m_inputOf;  ///< by slot of the live block
     std::vector<Counts> m_first;                          ///< by slot, before m_moves

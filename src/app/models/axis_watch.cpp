@@ -17,32 +17,33 @@ constexpr std::size_t kFew = 4'000;  ///< samples that are surveyed in a moment
 
 }  // namespace
 
-AxisWatch::AxisWatch(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+AxisWatch::AxisWatch(Selection& selection, QObject* parent)
+    : QObject(parent), m_selection(selection)
 {
-    connect(&studio, &Studio::deskChanged, this, &AxisWatch::follow);
-    connect(&studio, &Studio::selectionChanged, this, &AxisWatch::follow);
-    connect(&studio, &Studio::valuesMoved, this, &AxisWatch::takeMoves);
+    connect(&selection.feed(), &LiveFeed::rebuilt, this, &AxisWatch::follow);
+    connect(&selection, &Selection::selectionChanged, this, &AxisWatch::follow);
+    connect(&selection.feed(), &LiveFeed::moved, this, &AxisWatch::takeMoves);
     follow();
 }
 
 /// The selected axis as it is now; none when no axis is selected, or its controller is away.
 std::optional<AxisWatch::Watched> AxisWatch::selected() const
 {
-    const auto& ref = m_studio.selected();
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
-    const auto* control = controller ? findControl(controller->rig, ref->code) : nullptr;
+    const auto& ref = m_selection.selected();
+    const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
+    const auto* control = controller ? findControl(controller->rig, ref->control) : nullptr;
     if (!control || control->kind != ControlKind::Axis) return std::nullopt;
     const int slot =
         controller->slotOf[static_cast<std::size_t>(control - controller->rig.controls.data())];
-    const auto* described = describedAt(m_studio.session().status(), slot);
+    const auto* described = describedAt(m_selection.feed().session().status(), slot);
     const auto place = static_cast<std::size_t>(slot);
-    const auto& values = m_studio.values().slots;
+    const auto& values = m_selection.feed().values().slots;
     if (!described || place >= values.size()) return std::nullopt;
     return Watched{.ref = *ref,
                    .slot = slot,
                    .range = rangeOf(*described, *control),
                    .sides = control->sides,
-                   .samples = {{m_studio.now(), values[place].raw.x}}};
+                   .samples = {{m_selection.feed().now(), values[place].raw.x}}};
 }
 
 void AxisWatch::follow()
@@ -63,7 +64,7 @@ void AxisWatch::follow()
 
 void AxisWatch::takeMoves()
 {
-    for (const auto& move : m_studio.session().moves()) {
+    for (const auto& move : m_selection.feed().session().moves()) {
         const auto slot = static_cast<int>(move.slot);
         const auto watched = std::ranges::find(m_watched, slot, &Watched::slot);
         if (watched == m_watched.end() || move.isHatY) continue;
@@ -91,7 +92,7 @@ AxisRange AxisWatch::range() const
 const SidedFindings& AxisWatch::findings()
 {
     auto& watched = m_watched[*m_now];
-    const auto time = m_studio.now();
+    const auto time = m_selection.feed().now();
     const auto often = static_cast<std::int64_t>(1 + watched.samples.size() / kFew);
     if (time - watched.looked >= kLookEvery * often) {
         watched.looked = time;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/selection.h"
 #include "core/calibration/judge.h"
 
 namespace jolly::app
@@ -12,7 +12,7 @@ namespace jolly::app
 class AxisWatch : public QObject
 {
  public:
-    explicit AxisWatch(Studio& studio, QObject* parent = nullptr);
+    explicit AxisWatch(Selection& selection, QObject* parent = nullptr);
 
     /// Forgets what the selected axis did.
     void forget();
@@ -23,7 +23,7 @@ class AxisWatch : public QObject
     [[nodiscard]] const std::vector<AxisSample>& samples() const { return now().samples; }
 
     /// For how long it is known what the axis did.
-    [[nodiscard]] Time span() const { return m_studio.now() - samples().front().time; }
+    [[nodiscard]] Time span() const { return m_selection.feed().now() - samples().front().time; }
 
     /// As the device tells it, or as seen when that is impossible.
     [[nodiscard]] AxisRange range() const;
@@ -34,7 +34,7 @@ class AxisWatch : public QObject
 
  private:
     struct Watched {
-        ControlRef ref;
+        Source ref;
         int slot = -1;
         AxisRange range{};
         Sides sides = Sides::Two;  ///< as the rig has it
@@ -48,7 +48,7 @@ class AxisWatch : public QObject
     void takeMoves();
     [[nodiscard]] std::optional<Watched> selected() const;
 
-    Studio& m_studio;
+    Selection& m_selection;
     std::vector<Watched> m_watched;
     std::optional<std::size_t> m_now;  ///< place of the selected axis
 };

@@ -9,13 +9,13 @@ namespace jolly::app
 void ButtonWatch::checkDesk()
 {
     std::vector<Seat> seats;
-    for (const auto& present : m_studio.session().status().controllers)
+    for (const auto& present : m_feed.session().status().controllers)
         seats.emplace_back(present.firstSlot, present.description.identity);
     if (seats == m_seats) return;
     m_seats = std::move(seats);
     m_series.clear();
     m_isButton.clear();
-    for (const auto& present : m_studio.session().status().controllers) {
+    for (const auto& present : m_feed.session().status().controllers) {
         const auto& controls = present.description.controls;
         m_isButton.resize(present.firstSlot + controls.size());
         for (std::size_t i = 0; i < controls.size(); ++i)
@@ -25,7 +25,7 @@ void ButtonWatch::checkDesk()
 
 void ButtonWatch::takeMoves()
 {
-    for (const auto& move : m_studio.session().moves()) {
+    for (const auto& move : m_feed.session().moves()) {
         if (move.slot >= m_isButton.size() || !m_isButton[move.slot]) continue;
         ++m_changes;
         const auto slot = static_cast<int>(move.slot);
@@ -48,16 +48,16 @@ ButtonSeries ButtonWatch::seriesAt(int slot) const
     const auto found = m_series.find(slot);
     if (found != m_series.end()) return found->second;
     const auto place = static_cast<std::size_t>(slot);
-    const auto& slots = m_studio.values().slots;
-    ButtonSeries series{.since = m_studio.now()};
+    const auto& slots = m_feed.values().slots;
+    ButtonSeries series{.since = m_feed.now()};
     series.wasDown = place < slots.size() && slots[place].raw.x != 0;
     return series;
 }
 
-ButtonGuess ButtonWatch::guess(const ControlRef& button) const
+ButtonGuess ButtonWatch::guess(const Source& button) const
 {
-    const auto* controller = m_studio.controllerOf(button);
-    if (!controller || findControl(controller->rig, button.code)->kind != ControlKind::Button)
+    const auto* controller = m_feed.controllerOf(button);
+    if (!controller || findControl(controller->rig, button.control)->kind != ControlKind::Button)
         return {};
     std::vector<std::size_t> places;
     std::vector<ButtonSeries> series;
@@ -65,12 +65,12 @@ ButtonGuess ButtonWatch::guess(const ControlRef& button) const
     for (std::size_t i = 0; i < controller->rig.controls.size(); ++i) {
         const auto& control = controller->rig.controls[i];
         if (control.kind != ControlKind::Button || controller->slotOf[i] < 0) continue;
-        if (control.code == button.code) asked = places.size();
+        if (control.code == button.control) asked = places.size();
         places.push_back(i);
         series.push_back(seriesAt(controller->slotOf[i]));
     }
-    if (places.empty() || controller->rig.controls[places[asked]].code != button.code) return {};
-    auto guess = guessKinds(series, m_studio.now())[asked];
+    if (places.empty() || controller->rig.controls[places[asked]].code != button.control) return {};
+    auto guess = guessKinds(series, m_feed.now())[asked];
     if (guess.kind == controller->rig.controls[places[asked]].buttonKind) return {};
     for (auto& member : guess.group) member = places[member];
     return guess;

@@ -57,12 +57,4 @@ struct Desk {
 /// The range of an axis as the device tells it, and where it should rest.
 [[nodiscard]] AxisRange rangeOf(const ControlDescription& described, const RigControl& axis);
 
-/// One control of one controller of the desk.
-struct ControlRef {
-    std::string controller;  ///< id
-    ControlCode code;
-
-    friend bool operator==(const ControlRef&, const ControlRef&) = default;
-};
-
 }  // namespace jolly::app

@@ -18,7 +18,7 @@ class Document::Step : public QUndoCommand
  public:
     using State = std::shared_ptr<const SharedTangle>;
 
-    Step(Document& document, Tangle after, const QString& name, const QString& gesture)
+    Step(Document& document, Tangle after, const QString& name, Gesture gesture)
         : QUndoCommand(name),
           m_document(document),
           m_before(document.m_state),
@@ -44,7 +44,7 @@ class Document::Step : public QUndoCommand
     bool mergeWith(const QUndoCommand* next) override
     {
         const auto* other = static_cast<const Step*>(next);
-        if (m_gesture.isEmpty() || other->m_gesture != m_gesture) return false;
+        if (m_gesture.isNone() || other->m_gesture != m_gesture) return false;
         if (!SharedTangle::changeTheSame(*m_before, *m_after, *other->m_after)) return false;
         m_after = other->m_after;
         return true;
@@ -55,7 +55,7 @@ class Document::Step : public QUndoCommand
     State m_before;
     State m_after;
     std::optional<Tangle> m_new;  ///< until it was done for the first time
-    QString m_gesture;
+    Gesture m_gesture;
 };
 
 Document::Document(QObject* parent)
@@ -75,15 +75,20 @@ void Document::set(Tangle tangle)
     Q_EMIT changed();
 }
 
-void Document::edit(const QString& name, const std::function<void(Tangle&)>& change,
-                    const QString& gesture)
+void Document::put(const QString& name, Tangle after, Gesture gesture)
 {
-    auto after = m_tangle;
-    change(after);
     keepShapes(m_tangle, after);
     fitDevices(after);
     if (after == m_tangle) return;
     m_history.push(new Step(*this, std::move(after), name, gesture));
+}
+
+void Document::edit(const QString& name, const std::function<void(Tangle&)>& change,
+                    Gesture gesture)
+{
+    auto after = m_tangle;
+    change(after);
+    put(name, std::move(after), gesture);
 }
 
 void Document::begin(const Tangle& tangle, const QString& path)

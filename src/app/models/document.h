@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/gesture.h"
 #include "app/models/shared_tangle.h"
 #include "core/tangle/strand_index.h"
 #include "core/value/result.h"
@@ -15,7 +16,8 @@
 namespace jolly::app
 {
 
-/// The tangle that is open, with its history and its file. Every change goes through edit().
+/// The tangle that is open, with its history and its file. Every change is put(); the pilot's own
+/// come by Edits.
 class Document : public QObject
 {
     Q_OBJECT
@@ -43,9 +45,12 @@ class Document : public QObject
     /// Changes the tangle as one step of the history. Devices that size themselves follow.
     ///
     /// @param name     what the step is called, as in "Undo NAME".
-    /// @param gesture  steps of one gesture (a slider being dragged) become one; empty for none.
+    /// @param gesture  steps of one gesture become one.
+    void put(const QString& name, Tangle after, Gesture gesture = {});
+
+    /// put() of the tangle as it is with a change.
     void edit(const QString& name, const std::function<void(Tangle&)>& change,
-              const QString& gesture = {});
+              Gesture gesture = {});
 
     /// Begins anew with another tangle; `path` is empty for one that has no file yet.
     void begin(const Tangle& tangle, const QString& path);

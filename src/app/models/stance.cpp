@@ -2,7 +2,6 @@
 #include "app/models/stance.h"
 
 #include "core/layers/family.h"
-#include "core/layers/family_edit.h"
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
@@ -14,21 +13,18 @@ namespace jolly::app
 Stance::Stance(Document& document, EngineSession& session, QObject* parent)
     : QObject(parent), m_document(document), m_session(session)
 {
-    connect(&document, &Document::changed, this, &Stance::follow);
     connect(&session, &EngineSession::valuesChanged, this, &Stance::lookAtValues);
     follow();
 }
 
-/// A craft or a layer that is gone leaves Everywhere, and Base.
 void Stance::follow()
 {
     const auto& tangle = m_document.tangle();
     auto footing = m_footing;
     if (!findBy(tangle.craft, &Craft::id, footing.craft)) footing.craft = kEverywhere;
     if (!findBy(tangle.layers, &Layer::id, footing.layer)) footing.layer = kBase;
-    const bool isOther = std::exchange(m_footing, footing) != footing;
+    m_footing = footing;
     lookAtCraft();
-    if (isOther) Q_EMIT footingChanged();
 }
 
 void Stance::lookAtCraft()
@@ -45,7 +41,7 @@ void Stance::stand(Footing footing)
     if (footing == m_footing) return;
     m_footing = std::move(footing);
     lookAtCraft();
-    Q_EMIT footingChanged();
+    Q_EMIT stoodElsewhere();
 }
 
 QString Stance::craftName() const
@@ -172,20 +168,6 @@ std::string Stance::ownOf(const std::string& strand) const
         if (each.insteadOf == strand && isOurs(each)) return each.id;
     }
     return strand;
-}
-
-void Stance::edit(const QString& name, const std::function<void(Tangle&)>& change,
-                  const QString& gesture)
-{
-    if (m_footing == Footing{}) return m_document.edit(name, change, gesture);
-    m_document.edit(
-        name,
-        [&](Tangle& tangle) {
-            const auto before = tangle;
-            change(tangle);
-            keepInherited(before, tangle, m_footing);
-        },
-        gesture);
 }
 
 }  // namespace jolly::app

@@ -27,6 +27,9 @@ class Stance : public QObject
     /// "Trim held · Gannet 12".
     [[nodiscard]] QString words() const;
 
+    /// The tangle is another: a craft or a layer that is gone leaves Everywhere, and Base.
+    void follow();
+
     void chooseLayer(const std::string& layer);
 
     /// Works in a craft from now on, and flies it.
@@ -76,19 +79,13 @@ class Stance : public QObject
     /// Whether a strand counts for the craft.
     [[nodiscard]] bool isOurs(const Strand& strand) const { return m_ours.contains(strand.id); }
 
-    /// Changes the tangle as one step, in the craft and the layer: what is inherited becomes the
-    /// craft's own; see keepInherited().
-    void edit(const QString& name, const std::function<void(Tangle&)>& change,
-              const QString& gesture = {});
-
  Q_SIGNALS:
-    void footingChanged();
-    void shownChanged();  ///< layers were engaged, let go or peeked at
+    void stoodElsewhere();  ///< the pilot chose another craft or layer
+    void shownChanged();    ///< layers were engaged, let go or peeked at
     void engagedBy(const QString& layer, bool isEngaged);
     void refused(const QString& sentence);
 
  private:
-    void follow();
     void lookAtValues();
     void stand(Footing footing);
     void lookAtCraft();

@@ -44,10 +44,10 @@ bool TouchFinder::onlyShakes(const RigControl& control, std::size_t slot,
     return way > kShaking * came;
 }
 
-std::optional<ControlRef> TouchFinder::look(const Desk& desk, const LiveSnapshot& values, Time now)
+std::optional<Source> TouchFinder::look(const Desk& desk, const LiveSnapshot& values, Time now)
 {
     while (m_past.size() > 1 && m_past.front().time < now - kWindow) m_past.pop_front();
-    std::optional<ControlRef> loudest;
+    std::optional<Source> loudest;
     double most = m_loud;
     if (!m_past.empty() && m_past.front().slots.size() == values.slots.size()) {
         for (const auto& controller : desk.controllers) {
@@ -60,7 +60,7 @@ std::optional<ControlRef> TouchFinder::look(const Desk& desk, const LiveSnapshot
                     loudness(control, m_past.front().slots[slot], values.slots[slot]);
                 if (loud <= most || onlyShakes(control, slot, values, now)) continue;
                 most = loud;
-                loudest = ControlRef{controller.rig.id, control.code};
+                loudest = Source{controller.rig.id, control.code};
             }
         }
     } else {

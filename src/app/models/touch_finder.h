@@ -27,8 +27,8 @@ class TouchFinder
 
     /// Looks at new values. @return the touched control, once for each touch that is another one
     /// than the last or comes after a rest.
-    [[nodiscard]] std::optional<ControlRef> look(const Desk& desk, const LiveSnapshot& values,
-                                                 Time now);
+    [[nodiscard]] std::optional<Source> look(const Desk& desk, const LiveSnapshot& values,
+                                             Time now);
 
     void setLoudness(double part) { m_loud = part; }
 

@@ -14,16 +14,16 @@ namespace jolly::app
 BenchPage::BenchPage(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
-      m_hand(studio),
-      m_learning(studio),
-      m_log(studio),
-      m_game(new GameCard(studio, m_hand)),
-      m_learn(new LearnCard(studio, m_learning)),
-      m_walk(new WalkCard(studio)),
-      m_chart(new ChartCard(studio)),
-      m_delay(new DelayCard(studio)),
-      m_story(new StoryCard(studio, m_log)),
-      m_recorder(new RecorderCard(studio, m_log))
+      m_hand(studio.edits(), studio.feed()),
+      m_learning(studio.edits(), studio.feed()),
+      m_log(studio.edits(), studio.feed()),
+      m_game(new GameCard(studio.edits(), studio.feed(), m_hand)),
+      m_learn(new LearnCard(studio.edits(), studio.selection(), m_learning)),
+      m_walk(new WalkCard(studio.edits(), studio.feed())),
+      m_chart(new ChartCard(studio.edits(), studio.selection())),
+      m_delay(new DelayCard(studio.feed())),
+      m_story(new StoryCard(studio.edits(), studio.feed(), m_log)),
+      m_recorder(new RecorderCard(studio.edits(), studio.feed(), m_log))
 {
     setObjectName(QStringLiteral("bench"));
     auto* row = new QHBoxLayout(this);
@@ -61,8 +61,8 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
     m_look.setInterval(kLookMs);
     connect(&m_frame, &QTimer::timeout, this, &BenchPage::showValues);
     connect(&m_look, &QTimer::timeout, this, &BenchPage::look);
-    connect(&studio, &Studio::deskChanged, this, &BenchPage::rebuild);
-    connect(&studio, &Studio::selectionChanged, this, &BenchPage::showSelection);
+    connect(&studio.edits(), &Edits::settled, this, &BenchPage::rebuild);
+    connect(&studio.selection(), &Selection::selectionChanged, this, &BenchPage::showSelection);
     connect(m_recorder, &RecorderCard::openWanted, this, &BenchPage::recordingWanted);
     connect(m_game, &GameCard::deviceChosen, &m_learning, &Learning::setDevice);
     connect(m_game, &GameCard::chosen, this, [this](const Target& place) {
@@ -99,9 +99,9 @@ void BenchPage::rebuild()
 /// The row that the selected control leads to.
 void BenchPage::showSelection()
 {
-    const auto& selected = m_studio.selected();
+    const auto& selected = m_studio.selection().selected();
     if (!isVisible() || !selected) return;
-    for (const auto* strand : m_studio.strandsFrom(*selected)) {
+    for (const auto* strand : m_studio.stance().strandsFrom(*selected)) {
         if (!m_studio.stance().acts(*strand)) continue;
         for (const auto& end : strand->ends) {
             if (const auto* place = targetOf(end)) return m_game->mark(*place);

@@ -10,6 +10,7 @@
 #include "app/bench/recorder_card.h"
 #include "app/bench/story_card.h"
 #include "app/bench/walk_card.h"
+#include "app/models/studio.h"
 #include "app/style/scroll_column.h"
 
 #include <QTimer>

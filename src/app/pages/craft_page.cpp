@@ -11,9 +11,9 @@ namespace jolly::app
 CraftPage::CraftPage(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
-      m_list(new CraftList(studio)),
-      m_details(new CraftDetails(studio)),
-      m_compare(new CraftCompare(studio))
+      m_list(new CraftList(studio.edits())),
+      m_details(new CraftDetails(studio.edits(), studio.feed())),
+      m_compare(new CraftCompare(studio.edits()))
 {
     setObjectName(QStringLiteral("craft page"));
     auto* row = new QHBoxLayout(this);
@@ -25,8 +25,7 @@ CraftPage::CraftPage(Studio& studio, QWidget* parent)
     row->addWidget(m_compare, 5);
     connect(m_list, &CraftList::changed, this, &CraftPage::rebuild);
     connect(m_details, &CraftDetails::pictureWanted, this, &CraftPage::pictureWanted);
-    connect(&studio.document(), &Document::changed, this, &CraftPage::rebuild);
-    connect(&studio.stance(), &Stance::footingChanged, this, &CraftPage::rebuild);
+    connect(&studio.edits(), &Edits::settled, this, &CraftPage::rebuild);
 }
 
 void CraftPage::rebuild()

@@ -4,6 +4,7 @@
 #include "app/craft/craft_compare.h"
 #include "app/craft/craft_details.h"
 #include "app/craft/craft_list.h"
+#include "app/models/studio.h"
 
 namespace jolly::app
 {

@@ -25,16 +25,16 @@ constexpr int kFolded = 300;
 LayersPage::LayersPage(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
-      m_choice(studio),
+      m_choice(studio.edits(), studio.selection()),
       m_left(new QVBoxLayout),
-      m_stack(new StackList(studio)),
+      m_stack(new StackList(studio.edits(), studio.selection())),
       m_middle(new ScrollColumn("middle", kGap)),
-      m_plate(new MeaningPlate(studio)),
-      m_across(new AcrossCard(studio)),
+      m_plate(new MeaningPlate(studio.edits(), studio.selection())),
+      m_across(new AcrossCard(studio.edits(), studio.selection())),
       m_strands(new QVBoxLayout),
       m_right(new ScrollColumn("right", kGap)),
-      m_editor(new LayerEditor(studio)),
-      m_family(new FamilyCard(studio))
+      m_editor(new LayerEditor(studio.edits(), studio.selection())),
+      m_family(new FamilyCard(studio.edits()))
 {
     setObjectName(QStringLiteral("layers"));
     auto* row = new QHBoxLayout(this);
@@ -58,9 +58,9 @@ LayersPage::LayersPage(Studio& studio, QWidget* parent)
     row->addWidget(m_middle, 1);
     row->addWidget(m_right);
     connect(m_family, &FamilyCard::libraryWanted, this, &LayersPage::libraryWanted);
-    connect(&studio, &Studio::deskChanged, this, &LayersPage::rebuild);
-    connect(&studio, &Studio::selectionChanged, this, &LayersPage::showSelection);
-    connect(&studio, &Studio::valuesMoved, this, &LayersPage::showValues);
+    connect(&studio.edits(), &Edits::settled, this, &LayersPage::rebuild);
+    connect(&studio.selection(), &Selection::selectionChanged, this, &LayersPage::showSelection);
+    connect(&studio.feed(), &LiveFeed::moved, this, &LayersPage::showValues);
     connect(&studio.stance(), &Stance::shownChanged, this, &LayersPage::showLamps);
 }
 
@@ -101,10 +101,10 @@ void LayersPage::showValues()
 /// The strands of the chosen control in the chosen layer, to be edited in place.
 void LayersPage::rebuildStrands()
 {
-    const auto& selected = m_studio.selected();
+    const auto& selected = m_studio.selection().selected();
     const auto& footing = m_studio.stance().footing();
     std::vector<const Strand*> strands;
-    if (selected) strands = m_studio.strandsFrom(*selected);
+    if (selected) strands = m_studio.stance().strandsFrom(*selected);
     std::erase_if(strands, [&](const Strand* strand) { return strand->layer != footing.layer; });
     const bool fit = !strands.empty() &&
                      std::ranges::equal(strands, m_cards, [](const Strand* s, const StrandCard* c) {
@@ -117,15 +117,17 @@ void LayersPage::rebuildStrands()
     clearLayout(*m_strands);
     m_cards.clear();
     for (const auto* strand : strands) {
-        m_cards.push_back(new StrandCard(m_studio, m_choice, *strand));
+        m_cards.push_back(
+            new StrandCard(m_studio.weaver(), m_studio.preflight(), m_choice, *strand));
         m_strands->addWidget(m_cards.back());
     }
-    if (strands.empty() && selected && m_studio.controllerOf(*selected)) addInvitation(*selected);
+    if (strands.empty() && selected && m_studio.feed().controllerOf(*selected))
+        addInvitation(*selected);
     showValues();
 }
 
 /// Where the layer has nothing for the control: what it could have.
-void LayersPage::addInvitation(const ControlRef& control)
+void LayersPage::addInvitation(const Source& control)
 {
     auto* card = new Card;
     card->setDashed(true);
@@ -133,16 +135,18 @@ void LayersPage::addInvitation(const ControlRef& control)
     column->setContentsMargins(14, 10, 14, 12);
     const auto layer = m_studio.stance().layerName();
     auto* words = new QLabel(tr("%1 has nothing for %2: what is beneath shows through.")
-                                 .arg(layer, m_studio.nameOf(control)));
+                                 .arg(layer, m_studio.feed().nameOf(control)));
     words->setWordWrap(true);
     column->addWidget(words);
     auto* row = new WrapLayout(6);
     auto* lead = new QPushButton(tr("Lead it to the next free one"));
     lead->setObjectName(QStringLiteral("next free"));
-    connect(lead, &QPushButton::clicked, &m_studio, &Studio::weaveToNextFree, Qt::QueuedConnection);
+    connect(lead, &QPushButton::clicked, &m_studio.weaver(), &Weaver::leadToNextFree,
+            Qt::QueuedConnection);
     auto* silence = new QPushButton(tr("Silence it here"));
     silence->setObjectName(QStringLiteral("silence"));
-    connect(silence, &QPushButton::clicked, &m_studio, &Studio::silence, Qt::QueuedConnection);
+    connect(silence, &QPushButton::clicked, &m_studio.weaver(), &Weaver::silence,
+            Qt::QueuedConnection);
     row->addWidget(lead);
     row->addWidget(silence);
     row->addStretch();

@@ -6,6 +6,7 @@
 #include "app/layers/layer_editor.h"
 #include "app/layers/meaning_plate.h"
 #include "app/layers/stack_list.h"
+#include "app/models/studio.h"
 #include "app/strands/row_choice.h"
 #include "app/strands/strand_card.h"
 #include "app/style/scroll_column.h"
@@ -38,7 +39,7 @@ class LayersPage : public QWidget
     void showSelection();
     void showValues();
     void rebuildStrands();
-    void addInvitation(const ControlRef& control);
+    void addInvitation(const Source& control);
 
     Studio& m_studio;
     RowChoice m_choice;

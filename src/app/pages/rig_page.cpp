@@ -29,9 +29,9 @@ RigPage::RigPage(Studio& studio, AxisWatch& axis, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
       m_axis(axis),
-      m_buttons(studio),
+      m_buttons(studio.feed()),
       m_inside(new QWidget),
-      m_plates(studio, m_inside)
+      m_plates(studio.stance(), studio.selection(), m_inside)
 {
     setObjectName(QStringLiteral("rig"));
     auto* row = new QHBoxLayout(this);
@@ -48,15 +48,15 @@ RigPage::RigPage(Studio& studio, AxisWatch& axis, QWidget* parent)
     buildSide();
     buildEmpty();
     connect(&m_plates, &ControllerPlates::activated, this,
-            [this](const ControlRef& ref) { m_studio.select(ref); });
-    connect(
-        &m_plates, &ControllerPlates::menuWanted, this,
-        [this](const ControlRef& ref, QPoint at) { openControlMenu(m_studio, ref, at, *this); });
-    connect(&studio, &Studio::deskChanged, this, &RigPage::rebuild);
-    connect(&studio, &Studio::selectionChanged, this, &RigPage::showSelection);
-    connect(&studio, &Studio::touchedChanged, this, &RigPage::settleDoubtByTouch,
+            [this](const Source& ref) { m_studio.selection().select(ref); });
+    connect(&m_plates, &ControllerPlates::menuWanted, this, [this](const Source& ref, QPoint at) {
+        openControlMenu(m_studio.edits(), m_studio.selection(), ref, at, *this);
+    });
+    connect(&studio.edits(), &Edits::settled, this, &RigPage::rebuild);
+    connect(&studio.selection(), &Selection::selectionChanged, this, &RigPage::showSelection);
+    connect(&studio.selection(), &Selection::touchedChanged, this, &RigPage::settleDoubtByTouch,
             Qt::QueuedConnection);
-    connect(&studio, &Studio::valuesMoved, this, [this] {
+    connect(&studio.feed(), &LiveFeed::moved, this, [this] {
         m_buttons.takeMoves();
         if (!isVisible()) return;
         m_plates.showValues();
@@ -68,10 +68,10 @@ RigPage::RigPage(Studio& studio, AxisWatch& axis, QWidget* parent)
 
 void RigPage::buildSide()
 {
-    m_facts = new ControlFacts(m_studio, m_axis, m_buttons);
-    m_notches = new NotchCard(m_studio, m_axis);
-    m_switch = new SwitchCard(m_studio);
-    m_controllerFacts = new ControllerFacts(m_studio);
+    m_facts = new ControlFacts(m_studio.edits(), m_studio.selection(), m_axis, m_buttons);
+    m_notches = new NotchCard(m_studio.edits(), m_studio.selection(), m_axis);
+    m_switch = new SwitchCard(m_studio.edits(), m_studio.selection());
+    m_controllerFacts = new ControllerFacts(m_studio.edits(), m_studio.selection());
     auto* facts = new QWidget;
     facts->setObjectName(QStringLiteral("scrolled"));
     auto* side = new QVBoxLayout(facts);
@@ -88,9 +88,9 @@ void RigPage::buildSide()
     m_side->setFocusPolicy(Qt::NoFocus);
     m_side->setProperty("part", true);
     m_side->setWidget(facts);
-    m_calibration = new CalibrationCard(m_studio);
+    m_calibration = new CalibrationCard(m_studio.edits(), m_studio.feed());
     m_calibration->hide();
-    m_arrange = new ArrangeCard(m_studio);
+    m_arrange = new ArrangeCard(m_studio.edits(), m_studio.feed());
     m_arrange->hide();
     layout()->addWidget(m_side);
     layout()->addWidget(m_arrange);
@@ -117,7 +117,7 @@ void RigPage::showSide(QWidget* side)
 
 void RigPage::showSelection()
 {
-    const auto& selected = m_studio.selected();
+    const auto& selected = m_studio.selection().selected();
     m_facts->setWalkWaiting(selected && m_calibration->isWaiting(selected->controller));
     m_notches->showSelection();
     m_switch->showSelection();
@@ -138,7 +138,8 @@ void RigPage::arrangePlate(const std::string& controller)
 
 void RigPage::calibrate(const std::string& controller, bool onlyThisAxis)
 {
-    const auto only = onlyThisAxis ? std::optional(m_studio.selected()->code) : std::nullopt;
+    const auto only =
+        onlyThisAxis ? std::optional(m_studio.selection().selected()->control) : std::nullopt;
     if (m_calibration->begin(controller, only)) showSide(m_calibration);
 }
 
@@ -242,8 +243,8 @@ void RigPage::askWhichOne()
 void RigPage::settleDoubtByTouch()
 {
     const auto& status = m_studio.session().status();
-    if (!isVisible() || status.doubts.empty() || !m_studio.touched()) return;
-    const auto* touched = m_studio.desk().find(m_studio.touched()->controller);
+    if (!isVisible() || status.doubts.empty() || !m_studio.selection().touched()) return;
+    const auto* touched = m_studio.feed().desk().find(m_studio.selection().touched()->controller);
     if (!touched || touched->isKnown) return;
     const auto& doubt = status.doubts.front();
     for (const auto candidate : doubt.candidates) {
@@ -254,7 +255,7 @@ void RigPage::settleDoubtByTouch()
 
 void RigPage::settleDoubt(std::size_t rig, const Identity& identity)
 {
-    m_studio.document().edit(tr("which controller is which"), [&](Tangle& tangle) {
+    m_studio.edits().applyToWhole({tr("which controller is which")}, [&](Tangle& tangle) {
         if (rig < tangle.rig.size()) tangle.rig[rig].identity = identity;
     });
 }

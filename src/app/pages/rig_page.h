@@ -3,6 +3,7 @@
 
 #include "app/arrange/arrange_card.h"
 #include "app/faceplate/plate_list.h"
+#include "app/models/studio.h"
 #include "app/rig/calibration_card.h"
 #include "app/rig/control_facts.h"
 #include "app/rig/controller_facts.h"

@@ -13,7 +13,6 @@
 #include "app/shape/wheel_field.h"
 #include "app/strands/origin_bar.h"
 #include "app/strands/stage_words.h"
-#include "app/strands/step_words.h"
 #include "app/style/value_text.h"
 #include "core/calibration/notch.h"
 #include "core/shaping/curve_points.h"
@@ -71,9 +70,8 @@ const RigControl* ShapePage::axis() const
 void ShapePage::wirePlot()
 {
     connect(m_plot, &ShapePlot::handleMoved, this,
-            [this](std::size_t stage, std::size_t part, CurvePoint to, bool isGesture) {
-                edit(m_plot->handleName(m_plot->chosen()), stage,
-                     isGesture ? QStringLiteral("handle %1 %2").arg(stage).arg(part) : QString(),
+            [this](std::size_t stage, std::size_t part, CurvePoint to, Gesture drag) {
+                edit(m_plot->handleName(m_plot->chosen()), stage, drag,
                      [&](Stage& s, const StageInput& input) {
                          moveHandle(s.parameters, part, to, input);
                      });
@@ -81,14 +79,15 @@ void ShapePage::wirePlot()
     connect(m_plot, &ShapePlot::pointWanted, this, [this](std::size_t stage, CurvePoint at) {
         edit(tr("add curve point"), stage, {}, [&](Stage& s, const StageInput&) {
             if (!addPoint(s.parameters, at))
-                m_studio.refuse(tr("There is no room for another point here."));
+                m_studio.messages().refuse(tr("There is no room for another point here."));
         });
     });
     connect(m_plot, &ShapePlot::curveWanted, this, &ShapePage::addCurve);
     connect(m_plot, &ShapePlot::removalWanted, this, [this](std::size_t stage, std::size_t part) {
         edit(tr("remove curve point"), stage, {}, [&](Stage& s, const StageInput&) {
             if (!removePoint(s.parameters, part))
-                m_studio.refuse(tr("A curve needs two points, and a mirrored one its rest."));
+                m_studio.messages().refuse(
+                    tr("A curve needs two points, and a mirrored one its rest."));
         });
     });
     connect(m_plot, &ShapePlot::chosenChanged, this, [this] {
@@ -99,18 +98,14 @@ void ShapePage::wirePlot()
     });
 }
 
-void ShapePage::edit(const QString& step, std::size_t stage, const QString& gesture,
+void ShapePage::edit(const QString& step, std::size_t stage, Gesture drag,
                      const std::function<void(Stage&, const StageInput&)>& change)
 {
-    m_studio.stance().edit(
-        stepOf(m_studio, step, m_strand),
-        [&](Tangle& tangle) {
-            auto* strand = findStrand(tangle, m_strand);
-            if (!strand || stage >= strand->stages.size()) return;
-            const auto signals = signalsOf(tangle, *strand);
-            change(strand->stages[stage], {signals[stage], {}});
-        },
-        gesture);
+    m_studio.edits().apply({step, m_strand, drag}, [&](Tangle& tangle, Strand& strand) {
+        if (stage >= strand.stages.size()) return;
+        const auto signals = signalsOf(tangle, strand);
+        change(strand.stages[stage], {signals[stage], {}});
+    });
 }
 
 /// The first point that is wanted makes a curve, last of the stages: what comes out of the others
@@ -121,8 +116,8 @@ void ShapePage::addCurve(CurvePoint at)
     const bool isTwoSided = m_trace.rehearsal().outSides() == Sides::Two;
     Curve curve{.points = {{0.0, 0.0}, {1.0, 1.0}}, .isMirrored = isTwoSided};
     if (!addPoint(curve.points, curve.isMirrored, {chain.through(at.in), at.out}))
-        return m_studio.refuse(tr("There is no room for a curve point here."));
-    m_studio.stance().edit(tr("add curve"),
+        return m_studio.messages().refuse(tr("There is no room for a curve point here."));
+    m_studio.edits().apply({tr("add curve")},
                            [&](Tangle& tangle) { addStage(tangle, m_strand, curve); });
 }
 
@@ -137,11 +132,11 @@ void ShapePage::choose(const std::string& id)
 
 void ShapePage::followSelection()
 {
-    const auto& selected = m_studio.selected();
+    const auto& selected = m_studio.selection().selected();
     if (selected) {
-        const Source source{selected->controller, selected->code};
+        const Source source{selected->controller, selected->control};
         const auto* now = shown();
-        const auto strands = m_studio.strandsFrom(*selected);
+        const auto strands = m_studio.stance().strandsFrom(*selected);
         const auto found = std::ranges::find_if(
             strands, [this](const Strand* s) { return isAxisStrand(m_studio.tangle(), *s); });
         const bool isAlready = now && now->source == source;
@@ -170,9 +165,12 @@ const std::vector<Stage>& ShapePage::oldStages() const
 /// Much is told that changes nothing here; it is noted what is shown now.
 bool ShapePage::isShownAlready(const Tangle& flown)
 {
-    Shown now{m_studio.tangle(),          flown,
-              m_studio.problems(),        m_strand,
-              slotsOf(m_studio.desk()),   m_studio.stance().footing(),
+    Shown now{m_studio.tangle(),
+              flown,
+              m_studio.preflight().problems(),
+              m_strand,
+              slotsOf(m_studio.feed().desk()),
+              m_studio.stance().footing(),
               m_studio.session().isLive()};
     if (m_shown == now) return true;
     m_shown = std::move(now);
@@ -182,7 +180,7 @@ bool ShapePage::isShownAlready(const Tangle& flown)
 void ShapePage::rebuild()
 {
     m_strand = m_studio.stance().ownOf(m_strand);
-    const auto flown = m_studio.flown();
+    const auto flown = m_studio.flown().tangle();
     if (isShownAlready(flown)) return;
     m_list->rebuild();
     if (!shown()) {
@@ -250,7 +248,7 @@ QStringList ShapePage::problemsOf(const Strand& strand) const
     const auto path =
         "/strands/" + std::to_string(mine ? mine - m_studio.tangle().strands.data() : -1);
     QStringList sentences;
-    for (const auto& problem : m_studio.problems()) {
+    for (const auto& problem : m_studio.preflight().problems()) {
         if (problem.path == path || problem.path.starts_with(path + "/"))
             sentences << QString::fromStdString(problem.sentence + " " + problem.cure);
     }
@@ -266,7 +264,8 @@ void ShapePage::showWords(const Tangle& flown, const Strand& strand)
         auto chain = m_trace.rehearsal().chain();
         const auto travel =
             measure(chain, m_trace.rehearsal().sides(), m_trace.rehearsal().outSides());
-        for (const auto& note : feelNotes(flown, strand, travel, otherBends(m_studio, strand)))
+        for (const auto& note :
+             feelNotes(flown, strand, travel, otherBends(m_studio.feed(), strand)))
             notes << QString::fromStdString(note);
         showFacts(strand, travel);
     } else {
@@ -285,7 +284,7 @@ void ShapePage::showFacts(const Strand& strand, const Travel& travel)
     for (std::size_t i = 0; i < strand.stages.size(); ++i) {
         const int place = static_cast<int>(i);
         if (place != placeOfDrift(strand))
-            m_stack->setFact(place, factOf(m_studio, strand, strand.stages[i].parameters));
+            m_stack->setFact(place, factOf(m_studio.edits(), strand, strand.stages[i].parameters));
     }
 }
 
@@ -306,9 +305,9 @@ void ShapePage::showMeasured()
 {
     const auto* from = axis();
     const auto* strand = shown();
-    const bool isHere =
-        m_watch.isWatching() && strand && m_studio.selected() &&
-        strand->source == Source{m_studio.selected()->controller, m_studio.selected()->code};
+    const bool isHere = m_watch.isWatching() && strand && m_studio.selection().selected() &&
+                        strand->source == Source{m_studio.selection().selected()->controller,
+                                                 m_studio.selection().selected()->control};
     if (!from || !isHere) {
         m_plot->setDwell({}, {});
         m_plot->setDrift({});
@@ -318,7 +317,7 @@ void ShapePage::showMeasured()
     m_plot->setDwell(dwellOf(findings, m_watch.range(), *from), m_watch.span());
     const auto drift = m_walk ? Drift{} : driftOf(findings, *from);  // it has the hand hold still
     m_plot->setDrift(drift);
-    m_stack->setFact(placeOfDrift(*strand), driftFact(m_studio, *strand, drift));
+    m_stack->setFact(placeOfDrift(*strand), driftFact(m_studio.edits(), *strand, drift));
 }
 
 void ShapePage::showValues()
@@ -328,7 +327,7 @@ void ShapePage::showValues()
     m_plot->setTrail(trailOf(samples));
     if (!m_trace.isThere() || samples.empty()) return;
     const auto& rehearsal = m_trace.rehearsal();
-    m_strip->show(samples, m_studio.now(), rehearsal.sides(), rehearsal.outSides());
+    m_strip->show(samples, m_studio.feed().now(), rehearsal.sides(), rehearsal.outSides());
     if (m_walk) m_walk->showSent(samples.back().out);
     m_stack->showInputs(rehearsal);
 }
@@ -336,7 +335,7 @@ void ShapePage::showValues()
 void ShapePage::walkCounterCurve()
 {
     if (m_walk) return endWalk();
-    m_walk = new CounterWalk(m_studio, m_strand);
+    m_walk = new CounterWalk(m_studio.edits(), m_studio.flown(), m_strand);
     m_right->insertWidget(2, m_walk);
     connect(m_walk, &CounterWalk::done, this, &ShapePage::endWalk, Qt::QueuedConnection);
     showValues();
@@ -353,13 +352,13 @@ void ShapePage::endWalk()
 
 void ShapePage::tryOld(bool isTrying)
 {
-    if (!isTrying) return m_studio.setTrial(std::nullopt);
+    if (!isTrying) return m_studio.flown().setTrial(std::nullopt);
     auto trial = m_studio.tangle();
     auto* strand = findStrand(trial, m_strand);
     if (!strand) return;
     strand->stages = oldStages();
     keepShapes(m_studio.tangle(), trial);
-    m_studio.setTrial(std::move(trial));
+    m_studio.flown().setTrial(std::move(trial));
 }
 
 void ShapePage::showEvent(QShowEvent*)

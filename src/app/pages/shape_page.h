@@ -3,6 +3,7 @@
 
 #include "app/models/axis_trace.h"
 #include "app/models/axis_watch.h"
+#include "app/models/studio.h"
 #include "app/shape/shape_plot.h"
 #include "core/weave/feel_check.h"
 
@@ -63,7 +64,7 @@ class ShapePage : public QWidget
     void rememberOld();
     [[nodiscard]] const std::vector<Stage>& oldStages() const;
     void tryOld(bool isTrying);
-    void edit(const QString& step, std::size_t stage, const QString& gesture,
+    void edit(const QString& step, std::size_t stage, Gesture drag,
               const std::function<void(Stage&, const StageInput&)>& change);
     [[nodiscard]] const Strand* shown() const;
     [[nodiscard]] const RigControl* axis() const;

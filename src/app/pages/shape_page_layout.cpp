@@ -64,7 +64,7 @@ ValueLabel* addValue(QVBoxLayout& column, const char* name)
 }  // namespace
 
 ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_watch(watch), m_trace(studio)
+    : QWidget(parent), m_studio(studio), m_watch(watch), m_trace(studio.feed())
 {
     setObjectName(QStringLiteral("shape"));
     auto* row = new QHBoxLayout(this);
@@ -77,8 +77,8 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     auto* title = makeTitle(tr("Axes"));
     title->setContentsMargins(6, 0, 0, 0);
     leftColumn->addWidget(title);
-    leftColumn->addWidget(new FootingBar(studio));
-    m_list = new AxisList(studio);
+    leftColumn->addWidget(new FootingBar(studio.edits()));
+    m_list = new AxisList(studio.edits(), studio.preflight());
     leftColumn->addWidget(m_list, 1);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(6);
@@ -88,7 +88,7 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     m_right = new QVBoxLayout(m_rightSide);
     m_right->setContentsMargins(0, 0, 0, 0);
     m_right->setSpacing(8);
-    m_origin = new OriginBar(studio);
+    m_origin = new OriginBar(studio.edits());
     m_right->addWidget(m_origin);
     buildRight(*m_right);
     row->addWidget(m_leftSide);
@@ -99,20 +99,20 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     connect(m_list, &AxisList::chosen, this, [this](const std::string& id) {
         choose(id);
         const auto* strand = shown();
-        if (strand) m_studio.select(ControlRef{strand->source.controller, strand->source.control});
+        if (strand) m_studio.selection().select(strand->source);
     });
     connect(m_bar, &FeelBar::comparedChanged, this, &ShapePage::showUnder);
     connect(m_bar, &FeelBar::counterCurveWanted, this, &ShapePage::walkCounterCurve);
-    connect(&studio, &Studio::deskChanged, this, [this] {
+    connect(&studio.edits(), &Edits::settled, this, [this] {
         if (isVisible()) rebuild();
     });
-    connect(&studio, &Studio::problemsChanged, this, [this] {
+    connect(&studio.preflight(), &Preflight::changed, this, [this] {
         if (isVisible()) rebuild();
     });
-    connect(&studio, &Studio::selectionChanged, this, [this] {
+    connect(&studio.selection(), &Selection::selectionChanged, this, [this] {
         if (isVisible()) followSelection();
     });
-    connect(&studio, &Studio::valuesMoved, this, [this] {
+    connect(&studio.feed(), &LiveFeed::moved, this, [this] {
         if (!isVisible()) return;
         m_trace.takeMoves();
         showMeasured();
@@ -163,7 +163,7 @@ void ShapePage::buildMiddle(QVBoxLayout& column)
     m_step = addValue(column, "smallest step");
     column.addWidget(m_handle);
     column.addWidget(m_notes);
-    m_bar = new FeelBar(m_studio);
+    m_bar = new FeelBar(m_studio.edits(), m_studio.flown());
     column.addWidget(m_bar);
 }
 
@@ -179,7 +179,7 @@ void ShapePage::buildRight(QVBoxLayout& column)
     setTone(*m_shared, "straw");
     head->addWidget(m_shared);
     column.addLayout(head);
-    m_stack = new StageStack(m_studio);
+    m_stack = new StageStack(m_studio.edits(), m_studio.selection());
     column.addWidget(m_stack, 1);
     auto* card = new Card;
     auto* strip = new QVBoxLayout(card);

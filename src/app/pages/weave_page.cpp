@@ -27,19 +27,19 @@ namespace jolly::app
 WeavePage::WeavePage(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
-      m_controllers(studio, this),
-      m_devices(studio, this),
-      m_choice(studio)
+      m_controllers(studio.stance(), studio.selection(), this),
+      m_devices(studio.stance(), studio.selection(), this),
+      m_choice(studio.edits(), studio.selection())
 {
     setObjectName(QStringLiteral("weave"));
     buildColumns();
     m_threads = new ThreadOverlay(this);
     wireControllers();
     wireDevices();
-    connect(&studio, &Studio::deskChanged, this, &WeavePage::rebuildPlates);
-    connect(&studio, &Studio::problemsChanged, this, &WeavePage::rebuildMiddle);
-    connect(&studio, &Studio::selectionChanged, this, &WeavePage::showSelection);
-    connect(&studio, &Studio::valuesMoved, this, &WeavePage::showValues);
+    connect(&studio.edits(), &Edits::settled, this, &WeavePage::rebuildPlates);
+    connect(&studio.preflight(), &Preflight::changed, this, &WeavePage::rebuildMiddle);
+    connect(&studio.selection(), &Selection::selectionChanged, this, &WeavePage::showSelection);
+    connect(&studio.feed(), &LiveFeed::moved, this, &WeavePage::showValues);
     connect(&m_choice, &RowChoice::changed, this, [this] { showWhere(std::nullopt); });
 }
 
@@ -48,26 +48,26 @@ void WeavePage::wireControllers()
     connect(&m_controllers, &ControllerPlates::plateAdded, this,
             [this](Faceplate* plate) { m_leftColumn->insertWidget(m_leftColumn->count(), plate); });
     connect(&m_controllers, &ControllerPlates::activated, this,
-            [this](const ControlRef& ref) { m_studio.select(ref); });
+            [this](const Source& ref) { m_studio.selection().select(ref); });
+    connect(&m_controllers, &ControllerPlates::menuWanted, this,
+            [this](const Source& ref, QPoint at) {
+                openControlMenu(m_studio.edits(), m_studio.selection(), ref, at, *this);
+            });
     connect(
-        &m_controllers, &ControllerPlates::menuWanted, this,
-        [this](const ControlRef& ref, QPoint at) { openControlMenu(m_studio, ref, at, *this); });
-    connect(&m_controllers, &ControllerPlates::dragMoved, this,
-            [this](const ControlRef& ref, QPoint at) {
-                m_studio.select(ref);
-                const auto* view = m_controllers.viewOf(ref);
-                if (view)
-                    m_loose = Thread{
-                        wayFrom(*view, *m_left), {{QPointF(mapFromGlobal(at))}}, false, true};
-                placeThreads();
-            });
-    connect(&m_controllers, &ControllerPlates::dropped, this,
-            [this](const ControlRef& ref, QPoint at) {
-                m_loose.reset();
-                m_studio.select(ref);
-                if (const auto target = m_devices.targetAt(at)) m_studio.weaveTo(*target);
-                placeThreads();
-            });
+        &m_controllers, &ControllerPlates::dragMoved, this, [this](const Source& ref, QPoint at) {
+            m_studio.selection().select(ref);
+            const auto* view = m_controllers.viewOf(ref);
+            if (view)
+                m_loose =
+                    Thread{wayFrom(*view, *m_left), {{QPointF(mapFromGlobal(at))}}, false, true};
+            placeThreads();
+        });
+    connect(&m_controllers, &ControllerPlates::dropped, this, [this](const Source& ref, QPoint at) {
+        m_loose.reset();
+        m_studio.selection().select(ref);
+        if (const auto target = m_devices.targetAt(at)) m_studio.weaver().leadSelected(*target);
+        placeThreads();
+    });
 }
 
 void WeavePage::wireDevices()
@@ -77,7 +77,7 @@ void WeavePage::wireDevices()
     });
     connect(&m_devices, &DevicePlates::hovered, this, [this](bool isInside) {
         m_atEntry.reset();
-        if (isInside) m_atEntry = m_studio.selected();
+        if (isInside) m_atEntry = m_studio.selection().selected();
     });
     connect(&m_devices, &DevicePlates::menuWanted, this, &WeavePage::openDeviceMenu);
     connect(&m_devices, &DevicePlates::pointed, this, &WeavePage::showWhere);
@@ -112,7 +112,7 @@ void WeavePage::showInMiddle(QWidget* card)
 void WeavePage::sizeDevice(const std::string& device)
 {
     if (device.empty()) return showInMiddle(nullptr);
-    auto* card = new DeviceCard(m_studio, device);
+    auto* card = new DeviceCard(m_studio.weaver(), m_studio.preflight(), device);
     connect(
         card, &DeviceCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
     connect(card, &DeviceCard::removalWanted, this, &WeavePage::removalWanted);
@@ -121,11 +121,11 @@ void WeavePage::sizeDevice(const std::string& device)
 
 void WeavePage::buildRightColumn()
 {
-    auto* sheet = new SheetBar(m_studio);
+    auto* sheet = new SheetBar(m_studio.edits());
     m_rightColumn->insertWide(0, sheet);
     connect(sheet, &SheetBar::fileWanted, this, &WeavePage::sheetFileWanted);
     connect(sheet, &SheetBar::planWanted, this, [this] {
-        auto* card = new PlanCard(m_studio);
+        auto* card = new PlanCard(m_studio.edits());
         connect(
             card, &PlanCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
         showInMiddle(card);
@@ -141,14 +141,14 @@ void WeavePage::buildRightColumn()
     for (const auto& [words, kind] : kKinds) {
         menu->addAction(words, this, [this, kind = kind] {
             std::string id;
-            m_studio.document().edit(tr("add virtual device"),
-                                     [&](Tangle& tangle) { id = addDevice(tangle, kind); });
+            m_studio.edits().applyToWhole({tr("add virtual device")},
+                                          [&](Tangle& tangle) { id = addDevice(tangle, kind); });
             sizeDevice(id);
         });
     }
     add->setMenu(menu);
     m_rightColumn->insertWidget(1, add);
-    m_layers = new LayerGoals(m_studio);
+    m_layers = new LayerGoals(m_studio.edits());
     connect(m_layers, &LayerGoals::activated, this, &WeavePage::leadToLayer);
     m_rightColumn->insertWidget(2, m_layers);
 }
@@ -202,7 +202,7 @@ void WeavePage::buildColumns()
     headRow->addWidget(m_name);
     headRow->addWidget(m_where, 1);
     m_middleColumn->insertWidget(0, head);
-    m_middleColumn->insertWidget(1, new FootingBar(m_studio));
+    m_middleColumn->insertWidget(1, new FootingBar(m_studio.edits()));
     m_invitation = new Card;
     auto* column = new QVBoxLayout(m_invitation);
     column->setContentsMargins(16, 14, 16, 14);
@@ -210,7 +210,7 @@ void WeavePage::buildColumns()
     m_inviting->setWordWrap(true);
     m_nextFree = new QPushButton(tr("Lead it to the next free one"));
     m_nextFree->setObjectName(QStringLiteral("next free"));
-    connect(m_nextFree, &QPushButton::clicked, &m_studio, &Studio::weaveToNextFree);
+    connect(m_nextFree, &QPushButton::clicked, &m_studio.weaver(), &Weaver::leadToNextFree);
     column->addWidget(m_inviting);
     column->addWidget(m_nextFree, 0, Qt::AlignLeft);
     m_middleColumn->insertWidget(m_middleColumn->count() - 1, m_invitation);
@@ -227,9 +227,9 @@ void WeavePage::rebuildPlates()
 void WeavePage::rebuildMiddle()
 {
     if (!isVisible()) return;
-    const auto& selected = m_studio.selected();
-    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
-    m_name->setText(controller ? m_studio.nameOf(*selected) : tr("Nothing touched yet"));
+    const auto& selected = m_studio.selection().selected();
+    const auto* controller = selected ? m_studio.feed().controllerOf(*selected) : nullptr;
+    m_name->setText(controller ? m_studio.feed().nameOf(*selected) : tr("Nothing touched yet"));
     showWhere(std::nullopt);
     rebuildCards();
     const auto& layer = m_studio.stance().footing().layer;
@@ -243,15 +243,16 @@ void WeavePage::rebuildMiddle()
         m_inviting->setText(
             tr("Nothing leads from %1 in %2 yet. Click a virtual control on the right, or drag to "
                "it.")
-                .arg(m_studio.nameOf(*selected), m_studio.stance().words()));
+                .arg(m_studio.feed().nameOf(*selected), m_studio.stance().words()));
     }
     showValues();
 }
 
 void WeavePage::rebuildCards()
 {
-    const auto strands = m_studio.selected() ? m_studio.strandsFrom(*m_studio.selected())
-                                             : std::vector<const Strand*>{};
+    const auto strands = m_studio.selection().selected()
+                             ? m_studio.stance().strandsFrom(*m_studio.selection().selected())
+                             : std::vector<const Strand*>{};
     const bool fit = std::ranges::equal(
         strands, m_cards, [](const Strand* s, const StrandCard* c) { return c->fits(*s); });
     if (fit) {
@@ -266,7 +267,7 @@ void WeavePage::rebuildCards()
     }
     m_cards.clear();
     for (const auto* strand : strands) {
-        auto* card = new StrandCard(m_studio, m_choice, *strand);
+        auto* card = new StrandCard(m_studio.weaver(), m_studio.preflight(), m_choice, *strand);
         m_cards.push_back(card);
         m_middleColumn->insertWidget(m_middleColumn->count() - 2, card);
         connect(card, &StrandCard::stageOpened, this, [this] {
@@ -282,10 +283,10 @@ void WeavePage::showSelection()
     m_devices.rebuild();
     m_controllers.showValues();
     rebuildMiddle();
-    if (!m_studio.selected()) return;
-    if (auto* view = m_controllers.viewOf(*m_studio.selected()))
+    if (!m_studio.selection().selected()) return;
+    if (auto* view = m_controllers.viewOf(*m_studio.selection().selected()))
         m_left->ensureWidgetVisible(view, 0, 60);
-    const auto strands = m_studio.strandsFrom(*m_studio.selected());
+    const auto strands = m_studio.stance().strandsFrom(*m_studio.selection().selected());
     if (strands.empty() || strands.front()->ends.empty()) return;
     if (auto* view = m_devices.viewOf(strands.front()->ends.front()))
         m_right->ensureWidgetVisible(view, 0, 60);
@@ -344,7 +345,7 @@ void WeavePage::keyPressEvent(QKeyEvent* event)
     if (event->key() != Qt::Key_Escape) return QWidget::keyPressEvent(event);
     if (std::exchange(m_loose, std::nullopt)) return placeThreads();
     if (m_choice.row()) return m_choice.choose(std::nullopt);
-    m_studio.select(std::nullopt);
+    m_studio.selection().select(std::nullopt);
 }
 
 }  // namespace jolly::app

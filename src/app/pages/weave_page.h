@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/faceplate/plate_list.h"
+#include "app/models/studio.h"
 #include "app/pages/thread_overlay.h"
 #include "app/strands/row_choice.h"
 #include "app/strands/strand_card.h"
@@ -54,7 +55,7 @@ class WeavePage : public QWidget
     void openDeviceMenu(const std::string& device, const std::optional<Target>& place, QPoint at);
     void leadToLayer(const std::string& layer);
     void showWhere(const std::optional<Target>& pointed);
-    [[nodiscard]] std::optional<ControlRef> clicksLead() const;
+    [[nodiscard]] std::optional<Source> clicksLead() const;
     [[nodiscard]] QString whatClickDoes(const Target& target) const;
     [[nodiscard]] QScrollArea* makeColumn(const char* name, QWidget* inside);
     void divide();
@@ -89,7 +90,7 @@ class WeavePage : public QWidget
     ThreadOverlay* m_threads = nullptr;
     std::optional<Thread> m_loose;
     /// While the pointer is on a virtual device: what was selected when it came.
-    std::optional<std::optional<ControlRef>> m_atEntry;
+    std::optional<std::optional<Source>> m_atEntry;
     QPointer<QWidget> m_shownCard;  ///< of a device or a plan, above the strands
     bool m_showsAll = false;
 };

@@ -31,9 +31,9 @@ QString whereText(const RigController& rig, ControlCode code)
 
 /// A click of the mouse leads what was selected when the pointer came, so that a bumped lever
 /// decides nothing.
-std::optional<ControlRef> WeavePage::clicksLead() const
+std::optional<Source> WeavePage::clicksLead() const
 {
-    return m_atEntry ? *m_atEntry : m_studio.selected();
+    return m_atEntry ? *m_atEntry : m_studio.selection().selected();
 }
 
 /// The chosen outlet is led anywhere. Else a free virtual control is led to, a taken one is only
@@ -41,13 +41,13 @@ std::optional<ControlRef> WeavePage::clicksLead() const
 void WeavePage::takeClick(const Target& target, bool byMouse)
 {
     if (m_choice.row()) return m_choice.lead(*m_choice.row(), target);
-    const auto from = byMouse ? clicksLead() : m_studio.selected();
+    const auto from = byMouse ? clicksLead() : m_studio.selection().selected();
     if (m_studio.stance().takersOf(target).empty()) {
-        m_studio.weave(from, target);
+        m_studio.weaver().lead(from, target);
         showInMiddle(nullptr);
         return showWhere(target);
     }
-    auto* card = new TakenCard(m_studio, target, from);
+    auto* card = new TakenCard(m_studio.weaver(), target, from);
     connect(
         card, &TakenCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
     showInMiddle(card);
@@ -57,9 +57,9 @@ void WeavePage::takeClick(const Target& target, bool byMouse)
 /// would do.
 void WeavePage::showWhere(const std::optional<Target>& pointed)
 {
-    const auto& selected = m_studio.selected();
-    const auto* controller = selected ? m_studio.controllerOf(*selected) : nullptr;
-    const auto where = controller ? whereText(controller->rig, selected->code) : QString();
+    const auto& selected = m_studio.selection().selected();
+    const auto* controller = selected ? m_studio.feed().controllerOf(*selected) : nullptr;
+    const auto where = controller ? whereText(controller->rig, selected->control) : QString();
     const auto waits =
         m_choice.row()
             ? tr("Click where %1 shall lead, on the right.").arg(m_choice.nameOf(*m_choice.row()))
@@ -82,10 +82,10 @@ QString WeavePage::whatClickDoes(const Target& target) const
                   static_cast<int>(takers.size()))
             .arg(place);
     const auto from = clicksLead();
-    if (!from || !m_studio.controllerOf(*from))
+    if (!from || !m_studio.feed().controllerOf(*from))
         return tr("%1 is free. Touch a control first.").arg(place);
-    const auto name = m_studio.nameOf(*from);
-    return m_studio.mayLead(*from, target)
+    const auto name = m_studio.feed().nameOf(*from);
+    return m_studio.weaver().mayLead(*from, target)
                ? tr("A click leads %1 to %2.").arg(name, place)
                : tr("%1 is free, but does not take %2.").arg(place, name);
 }
@@ -100,7 +100,8 @@ void WeavePage::moveEndTo(const Target& from, QPoint at)
     if (!to || takers.empty() || *to == from) return;
     const auto& ends = takers.front()->ends;
     const auto end = std::ranges::find(ends, Goal(from), &End::goal);
-    m_studio.moveEnd(takers.front()->id, static_cast<std::size_t>(end - ends.begin()), *to);
+    m_studio.weaver().moveEnd(takers.front()->id, static_cast<std::size_t>(end - ends.begin()),
+                              *to);
 }
 
 /// The chosen outlet engages a layer from now on; else the selected control does.
@@ -108,32 +109,34 @@ void WeavePage::leadToLayer(const std::string& layer)
 {
     if (m_choice.row()) return m_choice.lead(*m_choice.row(), LayerGoal{layer, Engage::Hold});
     const auto from = clicksLead();
-    const auto* desk = from ? m_studio.controllerOf(*from) : nullptr;
+    const auto* desk = from ? m_studio.feed().controllerOf(*from) : nullptr;
     if (!desk)
-        return m_studio.refuse(tr("Touch a control first; then a click lets it engage the layer."));
+        return m_studio.messages().refuse(
+            tr("Touch a control first; then a click lets it engage the layer."));
     auto trial = m_studio.tangle();
     const auto& craft = m_studio.stance().footing().craft;
-    const auto rule = engageBy(trial, desk->rig, from->code, layer, Engage::Hold, craft);
-    if (!rule) return m_studio.refuse(QString::fromStdString(rule.error().text()));
+    const auto rule = engageBy(trial, desk->rig, from->control, layer, Engage::Hold, craft);
+    if (!rule) return m_studio.messages().refuse(QString::fromStdString(rule.error().text()));
     m_studio.stance().chooseLayer(std::string(kBase));
-    m_studio.document().edit(tr("new rule"), [&](Tangle& tangle) { tangle = trial; });
+    m_studio.edits().applyToWhole({tr("new rule")}, [&](Tangle& tangle) { tangle = trial; });
     const auto& strand = *findStrand(m_studio.tangle(), *rule);
-    m_studio.say(
+    m_studio.messages().say(
         QString::fromStdString(explainNow(m_studio.tangle(), strand, strand.ends.front())));
 }
 
 /// Keys for the chosen outlet, or for the selected control.
 void WeavePage::recordKeys()
 {
-    const auto from = m_studio.selected();
-    if (!m_choice.row() && (!from || !m_studio.controllerOf(*from)))
-        return m_studio.refuse(tr("Touch a control first, or choose one of its outlets."));
+    const auto from = m_studio.selection().selected();
+    if (!m_choice.row() && (!from || !m_studio.feed().controllerOf(*from)))
+        return m_studio.messages().refuse(
+            tr("Touch a control first, or choose one of its outlets."));
     auto* card = new Card;
     auto* column = new QVBoxLayout(card);
-    auto* words = new QLabel(
-        tr("Keys for %1")
-            .arg(m_choice.row() ? m_choice.nameOf(*m_choice.row()) : m_studio.nameOf(*from)));
-    auto* field = new ChordField(m_studio);
+    auto* words = new QLabel(tr("Keys for %1")
+                                 .arg(m_choice.row() ? m_choice.nameOf(*m_choice.row())
+                                                     : m_studio.feed().nameOf(*from)));
+    auto* field = new ChordField(m_studio.selection(), m_studio.messages());
     column->addWidget(words);
     column->addWidget(field);
     const auto close = [this] { showInMiddle(nullptr); };
@@ -168,8 +171,8 @@ void WeavePage::openDeviceMenu(const std::string& device, const std::optional<Ta
     menu->addAction(tr("Name and size…"), this, [this, device] { sizeDevice(device); })
         ->setObjectName(QStringLiteral("here size"));
     menu->addAction(tr("Add a copy"), this, [this, device] {
-        m_studio.document().edit(tr("copy device"),
-                                 [&](Tangle& tangle) { copyDevice(tangle, device); });
+        m_studio.edits().applyToWhole({tr("copy device")},
+                                      [&](Tangle& tangle) { copyDevice(tangle, device); });
     });
     menu->addAction(tr("Remove it…"), this, [this, device] { Q_EMIT removalWanted(device); })
         ->setObjectName(QStringLiteral("here remove"));

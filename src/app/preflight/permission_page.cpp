@@ -50,9 +50,9 @@ QLabel* words(const QString& text)
 
 }  // namespace
 
-PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
+PermissionPage::PermissionPage(Preflight& preflight, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_preflight(preflight),
       m_what(words({})),
       m_outcome(words({})),
       m_give(new QPushButton(tr("Give the permission…")))
@@ -104,7 +104,7 @@ PermissionPage::PermissionPage(Studio& studio, QWidget* parent)
         QApplication::clipboard()->setText(QLatin1String(kPermitCommand));
         tell(tr("Copied. Run it in a terminal; this page goes by itself when it is done."));
     });
-    connect(&studio, &Studio::problemsChanged, this, &PermissionPage::refresh);
+    connect(&preflight, &Preflight::changed, this, &PermissionPage::refresh);
     refresh();
 }
 
@@ -116,7 +116,7 @@ const Problem* PermissionPage::problemIn(const Problems& problems)
 
 void PermissionPage::refresh()
 {
-    if (const auto* problem = problemIn(m_studio.problems()))
+    if (const auto* problem = problemIn(m_preflight.problems()))
         m_what->setText(QString::fromStdString(problem->sentence + " " + problem->meaning));
 }
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/preflight.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -16,7 +16,7 @@ class PermissionPage : public QWidget
     Q_OBJECT
 
  public:
-    explicit PermissionPage(Studio& studio, QWidget* parent = nullptr);
+    explicit PermissionPage(Preflight& preflight, QWidget* parent = nullptr);
 
     /// The problem that this page repairs; null while there is none.
     [[nodiscard]] static const Problem* problemIn(const Problems& problems);
@@ -31,7 +31,7 @@ class PermissionPage : public QWidget
  private:
     void refresh();
 
-    Studio& m_studio;
+    Preflight& m_preflight;
     QLabel* m_what;
     QLabel* m_outcome;
     QPushButton* m_give;

@@ -48,8 +48,8 @@ QString sightText(const GameSight& sight)
 
 }  // namespace
 
-PreflightList::PreflightList(Studio& studio, QWidget* parent)
-    : QFrame(parent, Qt::Popup), m_studio(studio), m_area(new QScrollArea)
+PreflightList::PreflightList(Weaver& weaver, Preflight& preflight, QWidget* parent)
+    : QFrame(parent, Qt::Popup), m_weaver(weaver), m_preflight(preflight), m_area(new QScrollArea)
 {
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName(QStringLiteral("preflight list"));
@@ -63,7 +63,7 @@ PreflightList::PreflightList(Studio& studio, QWidget* parent)
     outer->addWidget(m_area);
     setFixedWidth(kWidth);
     setFixedHeight(kHeight);
-    connect(&studio, &Studio::deskChanged, this, &PreflightList::rebuild, Qt::QueuedConnection);
+    connect(&weaver.edits(), &Edits::settled, this, &PreflightList::rebuild, Qt::QueuedConnection);
     rebuild();
 }
 
@@ -84,16 +84,17 @@ void PreflightList::rebuild()
 void PreflightList::addChecks(QVBoxLayout& column)
 {
     column.addWidget(title(tr("Preflight")));
-    const auto& problems = m_studio.problems();
+    const auto& problems = m_preflight.problems();
     if (problems.empty()) column.addWidget(new QLabel(tr("Everything is ready.")));
-    for (const auto& problem : problems) column.addWidget(new ProblemRow(m_studio, problem));
+    for (const auto& problem : problems) column.addWidget(new ProblemRow(m_weaver, problem));
 }
 
 void PreflightList::addSights(QVBoxLayout& column)
 {
     column.addSpacing(8);
     column.addWidget(title(tr("What games see now")));
-    for (const auto& sight : whatGamesSee(m_studio.tangle(), m_studio.session().status())) {
+    for (const auto& sight :
+         whatGamesSee(m_weaver.edits().tangle(), m_weaver.selection().feed().session().status())) {
         auto* line = new QLabel(sightText(sight));
         line->setObjectName(QStringLiteral("sight ") + QString::fromStdString(sight.name));
         line->setWordWrap(true);
@@ -112,7 +113,7 @@ void PreflightList::addSights(QVBoxLayout& column)
     column.addWidget(copy, 0, Qt::AlignLeft);
     connect(copy, &QPushButton::clicked, this, [this] {
         QApplication::clipboard()->setText(QLatin1String(kLaunchLine));
-        m_studio.say(
+        m_weaver.edits().messages().say(
             tr("Copied: %1 Put it before the game's own command.").arg(QLatin1String(kLaunchLine)));
     });
 }
@@ -121,13 +122,14 @@ void PreflightList::addSights(QVBoxLayout& column)
 void PreflightList::addHolding(QVBoxLayout& column, const GameSight& sight)
 {
     const auto rig = static_cast<std::size_t>(sight.rig);
-    if (m_studio.tangle().rig[rig].hiding != Hiding::None) return;
+    if (m_weaver.edits().tangle().rig[rig].hiding != Hiding::None) return;
     auto* hold = new QPushButton(tr("Hold it while live"));
     hold->setObjectName(QStringLiteral("hold ") + QString::fromStdString(sight.name));
     column.addWidget(hold, 0, Qt::AlignLeft);
     connect(hold, &QPushButton::clicked, this, [this, rig] {
-        m_studio.document().edit(tr("hide controller"),
-                                 [rig](Tangle& tangle) { tangle.rig[rig].hiding = Hiding::Held; });
+        m_weaver.edits().applyToWhole({tr("hide controller")}, [rig](Tangle& tangle) {
+            tangle.rig[rig].hiding = Hiding::Held;
+        });
     });
 }
 

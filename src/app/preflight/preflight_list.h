@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/preflight.h"
+#include "app/models/weaver.h"
 #include "control/games_see.h"
 
 #include <QFrame>
@@ -17,7 +18,7 @@ namespace jolly::app
 class PreflightList : public QFrame
 {
  public:
-    PreflightList(Studio& studio, QWidget* parent);
+    PreflightList(Weaver& weaver, Preflight& preflight, QWidget* parent);
 
     void openAbove(const QWidget& button);
 
@@ -27,7 +28,8 @@ class PreflightList : public QFrame
     void addSights(QVBoxLayout& column);
     void addHolding(QVBoxLayout& column, const GameSight& sight);
 
-    Studio& m_studio;
+    Weaver& m_weaver;
+    Preflight& m_preflight;
     QScrollArea* m_area;
 };
 

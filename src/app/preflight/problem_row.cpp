@@ -39,8 +39,8 @@ QString textOf(const Problem& problem)
 
 }  // namespace
 
-ProblemRow::ProblemRow(Studio& studio, const Problem& problem, QWidget* parent)
-    : QWidget(parent), m_studio(studio)
+ProblemRow::ProblemRow(Weaver& weaver, const Problem& problem, QWidget* parent)
+    : QWidget(parent), m_weaver(weaver)
 {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -67,7 +67,7 @@ void ProblemRow::addDeeds(const Problem& problem)
         auto* button = new QPushButton(
             QString::fromUtf8(remedy->label.data(), static_cast<qsizetype>(remedy->label.size())));
         button->setObjectName(QStringLiteral("remedy ") + QString::fromStdString(problem.remedy));
-        connect(button, &QPushButton::clicked, this, [this, problem] { m_studio.cure(problem); });
+        connect(button, &QPushButton::clicked, this, [this, problem] { m_weaver.cure(problem); });
         row->addWidget(button);
     } else {
         auto* copy = new QPushButton(tr("Copy the command"));
@@ -75,7 +75,8 @@ void ProblemRow::addDeeds(const Problem& problem)
         copy->setToolTip(QString::fromStdString(problem.command));
         connect(copy, &QPushButton::clicked, this, [this, problem] {
             QApplication::clipboard()->setText(QString::fromStdString(problem.command));
-            m_studio.say(tr("Copied: %1").arg(QString::fromStdString(problem.command)));
+            m_weaver.edits().messages().say(
+                tr("Copied: %1").arg(QString::fromStdString(problem.command)));
         });
         row->addWidget(copy);
     }

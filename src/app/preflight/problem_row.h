@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/weaver.h"
 
 #include <QWidget>
 
@@ -13,13 +13,13 @@ namespace jolly::app
 class ProblemRow : public QWidget
 {
  public:
-    ProblemRow(Studio& studio, const Problem& problem, QWidget* parent = nullptr);
+    ProblemRow(Weaver& weaver, const Problem& problem, QWidget* parent = nullptr);
 
  private:
     void addWords(const Problem& problem);
     void addDeeds(const Problem& problem);
 
-    Studio& m_studio;
+    Weaver& m_weaver;
 };
 
 }  // namespace jolly::app

@@ -53,9 +53,10 @@ QString taskOf(Step step)
 
 }  // namespace
 
-CalibrationCard::CalibrationCard(Studio& studio, QWidget* parent)
+CalibrationCard::CalibrationCard(Edits& edits, LiveFeed& feed, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_feed(feed),
       m_title(new QLabel),
       m_step(new QLabel),
       m_task(new QLabel),
@@ -128,7 +129,7 @@ bool CalibrationCard::isWaiting(const std::string& controller) const
 
 bool CalibrationCard::begin(const std::string& controller, std::optional<ControlCode> only)
 {
-    const auto* desk = m_studio.desk().find(controller);
+    const auto* desk = m_feed.desk().find(controller);
     if (!desk) return false;
     if (isWaiting(controller) && m_only == only && resume(*desk)) return true;
     begin(*desk, only);
@@ -141,7 +142,7 @@ void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCod
     std::vector<CalibrationWalk::Axis> axes;
     for (std::size_t i = 0; i < desk.rig.controls.size(); ++i) {
         const auto& control = desk.rig.controls[i];
-        const auto* described = describedAt(m_studio.session().status(), desk.slotOf[i]);
+        const auto* described = describedAt(m_feed.session().status(), desk.slotOf[i]);
         if (control.kind != ControlKind::Axis || !described) continue;
         if (only && control.code != *only) continue;
         const auto range = rangeOf(*described, control);
@@ -149,7 +150,7 @@ void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCod
         axes.push_back({range, control.sides, control.calibration, control.notches});
         auto* row = new CalibrationRow(control, QString::fromStdString(nameOf(desk.rig, control)),
                                        range, desk.slotOf[i]);
-        connect(row, &CalibrationRow::refused, &m_studio, &Studio::refuse);
+        connect(row, &CalibrationRow::refused, &m_edits.messages(), &Messages::refuse);
         connect(row, &CalibrationRow::notchesChanged, this, [this, axis](const NotchList& notches) {
             m_walk->setNotches(axis, notches);
             QMetaObject::invokeMethod(this, &CalibrationCard::showRows, Qt::QueuedConnection);
@@ -162,7 +163,7 @@ void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCod
     m_only = only;
     m_isWaiting = false;
     m_title->setText(tr("Calibrate %1").arg(QString::fromStdString(desk.rig.alias)));
-    m_walk.emplace(axes, counts(), m_studio.now());
+    m_walk.emplace(axes, counts(), m_feed.now());
     showStep();
 }
 
@@ -175,19 +176,19 @@ bool CalibrationCard::resume(const DeskController& desk)
         const auto place = static_cast<std::size_t>(found - desk.rig.controls.begin());
         const auto* described = found == desk.rig.controls.end()
                                     ? nullptr
-                                    : describedAt(m_studio.session().status(), desk.slotOf[place]);
+                                    : describedAt(m_feed.session().status(), desk.slotOf[place]);
         if (!described || rangeOf(*described, *found) != row->range()) return false;
         row->setSlot(desk.slotOf[place]);
     }
     m_isWaiting = false;
-    m_walk->resume(counts(), m_studio.now());
+    m_walk->resume(counts(), m_feed.now());
     showStep();
     return true;
 }
 
 void CalibrationCard::beginAnew()
 {
-    if (const auto* desk = m_studio.desk().find(m_controller)) begin(*desk, m_only);
+    if (const auto* desk = m_feed.desk().find(m_controller)) begin(*desk, m_only);
 }
 
 void CalibrationCard::clear()
@@ -203,7 +204,7 @@ void CalibrationCard::clear()
 std::vector<std::int32_t> CalibrationCard::counts() const
 {
     std::vector<std::int32_t> counts;
-    const auto& slots = m_studio.values().slots;
+    const auto& slots = m_feed.values().slots;
     for (const auto* row : m_rows) {
         const auto slot = static_cast<std::size_t>(row->slot());
         counts.push_back(slot < slots.size() ? slots[slot].raw.x : row->range().rest);
@@ -214,13 +215,13 @@ std::vector<std::int32_t> CalibrationCard::counts() const
 void CalibrationCard::takeMoves()
 {
     if (!m_walk || m_isWaiting) return;
-    for (const auto& move : m_studio.session().moves()) {
+    for (const auto& move : m_feed.session().moves()) {
         const auto row =
             std::ranges::find(m_rows, static_cast<int>(move.slot), &CalibrationRow::slot);
         if (row == m_rows.end() || move.isHatY) continue;
         m_walk->take(static_cast<std::size_t>(row - m_rows.begin()), {move.time, move.raw});
     }
-    const auto time = m_studio.now();
+    const auto time = m_feed.now();
     if (time - m_looked < kLookEvery || m_walk->step() == Step::Verdict) return;
     m_looked = time;
     m_walk->look(time);
@@ -230,7 +231,7 @@ void CalibrationCard::takeMoves()
 void CalibrationCard::checkController()
 {
     if (!m_walk || m_isWaiting) return;
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     const bool isSame =
         desk && std::ranges::all_of(m_rows, [&](const CalibrationRow* row) {
             const auto found =
@@ -245,21 +246,22 @@ void CalibrationCard::checkController()
 
 void CalibrationCard::go(Step step)
 {
-    m_walk->begin(step, counts(), m_studio.now());
+    m_walk->begin(step, counts(), m_feed.now());
     showStep();
 }
 
 void CalibrationCard::goOn()
 {
     if (m_walk->step() == Step::Verdict) return set();
-    m_walk->look(m_studio.now());
+    m_walk->look(m_feed.now());
     go(m_walk->next());
 }
 
 void CalibrationCard::capture()
 {
-    const auto captured = m_walk->capture(m_studio.now());
-    if (!captured) return m_studio.refuse(QString::fromStdString(captured.error().text()));
+    const auto captured = m_walk->capture(m_feed.now());
+    if (!captured)
+        return m_edits.messages().refuse(QString::fromStdString(captured.error().text()));
     showRows();
 }
 
@@ -294,7 +296,7 @@ void CalibrationCard::showRows()
 void CalibrationCard::showVerdict(std::size_t axis)
 {
     const auto verdict = m_walk->verdict(axis);
-    const auto strands = m_studio.strandsFrom({m_controller, m_rows[axis]->code()});
+    const auto strands = m_edits.stance().strandsFrom({m_controller, m_rows[axis]->code()});
     m_rows[axis]->showVerdict(verdict, m_walk->notches(axis),
                               std::ranges::count_if(strands, [&](const Strand* strand) {
                                   return coverOfRest(*strand) < verdict.deadZone;
@@ -303,7 +305,7 @@ void CalibrationCard::showVerdict(std::size_t axis)
 
 void CalibrationCard::set()
 {
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     if (!desk) return;
     auto rig = desk->rig;
     std::vector<std::pair<ControlCode, double>> covers;
@@ -316,7 +318,7 @@ void CalibrationCard::set()
     }
     const auto alias = QString::fromStdString(rig.alias);
     m_walk.reset();
-    m_studio.document().edit(tr("calibrate %1").arg(alias), [&](Tangle& tangle) {
+    m_edits.applyToWhole({tr("calibrate %1").arg(alias)}, [&](Tangle& tangle) {
         putIntoRig(tangle, rig);
         for (const auto& [code, amount] : covers) coverRest(tangle, {rig.id, code}, amount);
     });
@@ -325,7 +327,7 @@ void CalibrationCard::set()
 
 const RigControl* CalibrationCard::controlOf(const CalibrationRow& row) const
 {
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     return desk ? findControl(desk->rig, row.code()) : nullptr;
 }
 
@@ -340,7 +342,7 @@ bool CalibrationCard::isCalibrated() const
 
 void CalibrationCard::forget()
 {
-    const auto* desk = m_studio.desk().find(m_controller);
+    const auto* desk = m_feed.desk().find(m_controller);
     if (!desk) return;
     auto rig = desk->rig;
     for (const auto* row : m_rows) {
@@ -348,17 +350,17 @@ void CalibrationCard::forget()
             control->calibration = Calibration::ofRange(row->range().low, row->range().high);
     }
     m_walk.reset();
-    m_studio.document().edit(tr("forget calibration"),
-                             [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    m_edits.applyToWhole({tr("forget calibration")},
+                         [&](Tangle& tangle) { putIntoRig(tangle, rig); });
     finish(tr("%1 is as the device tells it. Undo brings its calibration back.")
                .arg(QString::fromStdString(rig.alias)));
 }
 
 void CalibrationCard::leave(const QString& sentence)
 {
-    if (m_walk) m_walk->pause(m_studio.now());
+    if (m_walk) m_walk->pause(m_feed.now());
     m_isWaiting = m_walk.has_value();
-    if (!sentence.isEmpty()) m_studio.say(sentence);
+    if (!sentence.isEmpty()) m_edits.messages().say(sentence);
     Q_EMIT ended();
 }
 

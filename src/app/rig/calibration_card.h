@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 #include "app/rig/calibration_row.h"
 #include "app/widgets/card.h"
 
@@ -23,7 +24,7 @@ class CalibrationCard : public Card
     Q_OBJECT
 
  public:
-    explicit CalibrationCard(Studio& studio, QWidget* parent = nullptr);
+    explicit CalibrationCard(Edits& edits, LiveFeed& feed, QWidget* parent = nullptr);
 
     /// Begins with a controller that is present and has axes, or goes on with the walk that waits
     /// for it. @param only  the one axis to calibrate; empty for all. @return whether it has.
@@ -64,7 +65,8 @@ class CalibrationCard : public Card
     [[nodiscard]] const RigControl* controlOf(const CalibrationRow& row) const;
     [[nodiscard]] std::vector<std::int32_t> counts() const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     QLabel* m_title;
     QLabel* m_step;
     QLabel* m_task;

@@ -50,9 +50,9 @@ QWidget* makeOffer(QLabel*& words, QPushButton*& button, const char* name)
 
 }  // namespace
 
-ControlFacts::ControlFacts(Studio& studio, AxisWatch& axis, const ButtonWatch& buttons,
-                           QWidget* parent)
-    : Card(parent), m_studio(studio), m_axis(axis), m_buttons(buttons)
+ControlFacts::ControlFacts(Edits& edits, Selection& selection, AxisWatch& axis,
+                           const ButtonWatch& buttons, QWidget* parent)
+    : Card(parent), m_edits(edits), m_selection(selection), m_axis(axis), m_buttons(buttons)
 {
     setObjectName(QStringLiteral("control facts"));
     build();
@@ -144,8 +144,9 @@ void ControlFacts::buildAxisFacts(QVBoxLayout& column)
     grid->addWide(m_calibrateOne);
     for (auto* button : {m_calibrate, m_calibrateOne}) {
         connect(button, &QPushButton::clicked, this, [this, button] {
-            if (m_studio.selected())
-                Q_EMIT calibrationWanted(m_studio.selected()->controller, button == m_calibrateOne);
+            if (m_selection.selected())
+                Q_EMIT calibrationWanted(m_selection.selected()->controller,
+                                         button == m_calibrateOne);
         });
     }
     column.addWidget(m_axisFacts);
@@ -153,12 +154,12 @@ void ControlFacts::buildAxisFacts(QVBoxLayout& column)
 
 void ControlFacts::setControl(const QString& step, const std::function<void(RigControl&)>& change)
 {
-    const auto* controller = m_subject ? m_studio.controllerOf(*m_subject) : nullptr;
+    const auto* controller = m_subject ? m_selection.feed().controllerOf(*m_subject) : nullptr;
     if (!controller) return;
     auto rig = controller->rig;
-    change(*findControl(rig, m_subject->code));
+    change(*findControl(rig, m_subject->control));
     if (rig == controller->rig) return;
-    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    m_edits.applyToWhole({step}, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 /// A known role brings its usual direction along, unless the pilot said another.
@@ -176,13 +177,13 @@ void ControlFacts::setRole(const QString& role)
 
 void ControlFacts::setStraight()
 {
-    const auto& ref = m_studio.selected();
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
+    const auto& ref = m_selection.selected();
+    const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
     if (!controller) return;
     auto rig = controller->rig;
     rig.isStraight = !rig.isStraight;
-    m_studio.document().edit(
-        rig.isStraight ? tr("set axes straight") : tr("leave axes to the kernel"),
+    m_edits.applyToWhole(
+        {rig.isStraight ? tr("set axes straight") : tr("leave axes to the kernel")},
         [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
@@ -234,20 +235,20 @@ void ControlFacts::commit()
 
 void ControlFacts::showSelection()
 {
-    if (m_subject != m_studio.selected()) {
+    if (m_subject != m_selection.selected()) {
         commit();
-        m_subject = m_studio.selected();
+        m_subject = m_selection.selected();
     }
-    const auto& ref = m_studio.selected();
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
+    const auto& ref = m_selection.selected();
+    const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
     m_body->setVisible(controller != nullptr);
     m_axisFacts->setVisible(false);
     m_title->setText(controller ? text(controller->rig.alias) + QStringLiteral(" · ") +
-                                      m_studio.nameOf(*ref)
+                                      m_selection.feed().nameOf(*ref)
                                 : tr("Move a control to see all about it here."));
     showGuess();
     if (!controller) return;
-    const auto& control = *findControl(controller->rig, ref->code);
+    const auto& control = *findControl(controller->rig, ref->control);
     const auto place = static_cast<std::size_t>(&control - controller->rig.controls.data());
     const int slot = controller->slotOf[place];
     m_axisFacts->setVisible(control.kind == ControlKind::Axis);
@@ -263,7 +264,7 @@ void ControlFacts::showSelection()
 /// One place of truth: says when the kernel bends the axis as well.
 void ControlFacts::showFilter(const DeskController& controller, int slot)
 {
-    const auto* described = describedAt(m_studio.session().status(), slot);
+    const auto* described = describedAt(m_selection.feed().session().status(), slot);
     m_filter->setVisible(described && described->isFiltered());
     if (!described || !described->isFiltered()) return;
     QString words = filterText(*described);
@@ -282,9 +283,9 @@ void ControlFacts::showFilter(const DeskController& controller, int slot)
 /// The sides as which the selected axis behaves, when the rig has it otherwise.
 std::optional<Sides> ControlFacts::otherSides() const
 {
-    const auto& ref = m_studio.selected();
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
-    const auto* control = controller ? findControl(controller->rig, ref->code) : nullptr;
+    const auto& ref = m_selection.selected();
+    const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
+    const auto* control = controller ? findControl(controller->rig, ref->control) : nullptr;
     if (!control || control->kind != ControlKind::Axis || !m_axis.isWatching()) return std::nullopt;
     const auto sides = m_axis.findings().sides;
     return sides == control->sides ? std::nullopt : std::optional(sides);
@@ -292,7 +293,7 @@ std::optional<Sides> ControlFacts::otherSides() const
 
 void ControlFacts::showGuess()
 {
-    const auto& ref = m_studio.selected();
+    const auto& ref = m_selection.selected();
     const auto guess = ref ? m_buttons.guess(*ref) : ButtonGuess{};
     const auto sides = otherSides();
     m_guess->setVisible(sides || guess.kind);
@@ -305,7 +306,7 @@ void ControlFacts::showGuess()
 
 void ControlFacts::showGuessWhenItMayBeAnother()
 {
-    const auto now = m_studio.now();
+    const auto now = m_selection.feed().now();
     if (m_buttons.changes() == m_seenChanges && now - m_guessedAt < kGuessEvery) return;
     m_seenChanges = m_buttons.changes();
     m_guessedAt = now;
@@ -314,7 +315,7 @@ void ControlFacts::showGuessWhenItMayBeAnother()
 
 void ControlFacts::takeGuess()
 {
-    const auto ref = m_studio.selected();
+    const auto ref = m_selection.selected();
     const auto guess = ref ? m_buttons.guess(*ref) : ButtonGuess{};
     if (const auto sides = otherSides())
         return setControl(tr("kind of control"),
@@ -339,19 +340,20 @@ void ControlFacts::showAxis(const RigControl& control, const LiveValue& live)
 
 void ControlFacts::showValues()
 {
-    const auto& ref = m_studio.selected();
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
+    const auto& ref = m_selection.selected();
+    const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
     if (!controller || !isVisible()) return;
-    const auto& control = *findControl(controller->rig, ref->code);
+    const auto& control = *findControl(controller->rig, ref->control);
     const auto place = static_cast<std::size_t>(&control - controller->rig.controls.data());
-    const auto value = m_studio.desk().valueOf(*controller, place, m_studio.values());
+    const auto value =
+        m_selection.feed().desk().valueOf(*controller, place, m_selection.feed().values());
     const int slot = controller->slotOf[place];
-    if (slot < 0 || static_cast<std::size_t>(slot) >= m_studio.values().slots.size()) {
+    if (slot < 0 || static_cast<std::size_t>(slot) >= m_selection.feed().values().slots.size()) {
         for (auto* label : {m_value, m_raw, m_range, m_rest, m_noise, m_spikes, m_steps})
             label->setText(tr("away"));
         return;
     }
-    const auto& live = m_studio.values().slots[static_cast<std::size_t>(slot)];
+    const auto& live = m_selection.feed().values().slots[static_cast<std::size_t>(slot)];
     m_raw->setText(QString::number(live.raw.x));
     if (control.kind == ControlKind::Axis) {
         const auto way = text(wayOf(control, value.x));

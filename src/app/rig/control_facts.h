@@ -25,7 +25,7 @@ class ControlFacts : public Card
     Q_OBJECT
 
  public:
-    ControlFacts(Studio& studio, AxisWatch& axis, const ButtonWatch& buttons,
+    ControlFacts(Edits& edits, Selection& selection, AxisWatch& axis, const ButtonWatch& buttons,
                  QWidget* parent = nullptr);
 
     void showSelection();
@@ -58,8 +58,9 @@ class ControlFacts : public Card
     void setStraight();
     void setControl(const QString& step, const std::function<void(RigControl&)>& change);
 
-    Studio& m_studio;
-    std::optional<ControlRef> m_subject;  ///< that is shown, and edited
+    Edits& m_edits;
+    Selection& m_selection;
+    std::optional<Source> m_subject;  ///< that is shown, and edited
     AxisWatch& m_axis;
     const ButtonWatch& m_buttons;
     bool m_isWalkWaiting = false;

@@ -73,8 +73,12 @@ QString kernelText(const EngineStatus& status, const DeskController& controller)
 
 }  // namespace
 
-ControllerFacts::ControllerFacts(Studio& studio, QWidget* parent)
-    : Card(parent), m_studio(studio), m_alias(new QLineEdit), m_hiding(new QComboBox)
+ControllerFacts::ControllerFacts(Edits& edits, Selection& selection, QWidget* parent)
+    : Card(parent),
+      m_edits(edits),
+      m_selection(selection),
+      m_alias(new QLineEdit),
+      m_hiding(new QComboBox)
 {
     setObjectName(QStringLiteral("controller facts"));
     build();
@@ -114,7 +118,7 @@ void ControllerFacts::build()
 
 const DeskController* ControllerFacts::controller() const
 {
-    return m_subject ? m_studio.controllerOf(*m_subject) : nullptr;
+    return m_subject ? m_selection.feed().controllerOf(*m_subject) : nullptr;
 }
 
 QString ControllerFacts::whatGamesHear(const DeskController& controller) const
@@ -122,15 +126,15 @@ QString ControllerFacts::whatGamesHear(const DeskController& controller) const
     if (!controller.isPresent) return tr("do not see it: it is away");
     if (controller.hold == Hold::Held) return tr("list it, but do not hear it");
     if (controller.hold == Hold::Waiting) return tr("hear it until its buttons are let go");
-    return m_studio.session().isLive() ? tr("hear it as well") : tr("hear it");
+    return m_selection.feed().session().isLive() ? tr("hear it as well") : tr("hear it");
 }
 
 void ControllerFacts::showSelection()
 {
-    if (m_subject != m_studio.selected()) {
+    if (m_subject != m_selection.selected()) {
         if (m_alias->isModified()) rename();  // of the controller that it was typed for
         m_alias->setModified(false);
-        m_subject = m_studio.selected();
+        m_subject = m_selection.selected();
     }
     const auto* desk = controller();
     setVisible(desk != nullptr);
@@ -143,7 +147,7 @@ void ControllerFacts::showSelection()
     const auto serial = QString::fromStdString(rig.identity.uniq);
     m_port->setText((desk->port.isEmpty() ? tr("not told") : desk->port) +
                     (serial.isEmpty() ? QString() : tr(", serial %1").arg(serial)));
-    m_kernel->setText(kernelText(m_studio.session().status(), *desk));
+    m_kernel->setText(kernelText(m_selection.feed().session().status(), *desk));
     m_games->setText(whatGamesHear(*desk));
     m_hiding->setCurrentIndex(static_cast<int>(rig.hiding));
     m_meaning->setText(toQt(wordsFor(rig.hiding).sentence));
@@ -151,7 +155,7 @@ void ControllerFacts::showSelection()
 
 void ControllerFacts::set(const QString& step, const RigController& rig)
 {
-    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    m_edits.applyToWhole({step}, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 void ControllerFacts::rename()
@@ -160,12 +164,14 @@ void ControllerFacts::rename()
     const auto alias = m_alias->text().trimmed().toStdString();
     m_alias->setModified(false);
     if (!desk || alias == desk->rig.alias) return;
-    const bool isTaken = std::ranges::any_of(m_studio.desk().controllers, [&](const auto& other) {
-        return other.rig.id != desk->rig.id && other.rig.alias == alias;
-    });
+    const bool isTaken =
+        std::ranges::any_of(m_selection.feed().desk().controllers, [&](const auto& other) {
+            return other.rig.id != desk->rig.id && other.rig.alias == alias;
+        });
     if (alias.empty() || isTaken) {
         m_alias->setText(QString::fromStdString(desk->rig.alias));
-        return m_studio.refuse(alias.empty() ? tr("A controller needs a name.")
+        return m_edits.messages().refuse(alias.empty()
+                                             ? tr("A controller needs a name.")
                                              : tr("Another controller is called %1 already.")
                                                    .arg(QString::fromStdString(alias)));
     }

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "app/widgets/card.h"
 
 #include <QComboBox>
@@ -18,7 +19,7 @@ class ControllerFacts : public Card
     Q_OBJECT
 
  public:
-    explicit ControllerFacts(Studio& studio, QWidget* parent = nullptr);
+    explicit ControllerFacts(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 
     void showSelection();
 
@@ -34,8 +35,9 @@ class ControllerFacts : public Card
     [[nodiscard]] const DeskController* controller() const;
     [[nodiscard]] QString whatGamesHear(const DeskController& controller) const;
 
-    Studio& m_studio;
-    std::optional<ControlRef> m_subject;  ///< that is shown, and edited
+    Edits& m_edits;
+    Selection& m_selection;
+    std::optional<Source> m_subject;  ///< that is shown, and edited
     QLineEdit* m_alias;
     QLabel* m_name = nullptr;
     QLabel* m_numbers = nullptr;

@@ -46,9 +46,10 @@ AxisRange rangeOf(const RigControl& axis)
 
 }  // namespace
 
-NotchCard::NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent)
+NotchCard::NotchCard(Edits& edits, Selection& selection, const AxisWatch& axis, QWidget* parent)
     : Card(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_selection(selection),
       m_axis(axis),
       m_table(new NotchTable),
       m_capture(new QPushButton(tr("Capture here"))),
@@ -83,7 +84,7 @@ NotchCard::NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent)
     connect(m_capture, &QPushButton::clicked, this, &NotchCard::capture);
     connect(m_byHand, &QPushButton::clicked, this, &NotchCard::setByHand);
     connect(m_menu, &QMenu::aboutToShow, this, &NotchCard::fillMenu);
-    connect(m_table, &NotchTable::refused, &studio, &Studio::refuse);
+    connect(m_table, &NotchTable::refused, &edits.messages(), &Messages::refuse);
     connect(
         m_table, &NotchTable::changed, this,
         [this](const NotchList& notches) { set(tr("change notch"), notches); },
@@ -92,9 +93,9 @@ NotchCard::NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent)
 
 const RigControl* NotchCard::axis() const
 {
-    const auto& ref = m_studio.selected();
-    const auto* controller = ref ? m_studio.controllerOf(*ref) : nullptr;
-    const auto* control = controller ? findControl(controller->rig, ref->code) : nullptr;
+    const auto& ref = m_selection.selected();
+    const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
+    const auto* control = controller ? findControl(controller->rig, ref->control) : nullptr;
     return control && control->kind == ControlKind::Axis ? control : nullptr;
 }
 
@@ -111,10 +112,10 @@ void NotchCard::showSelection()
 void NotchCard::set(const QString& step, const NotchList& notches)
 {
     if (!axis()) return;
-    const auto ref = *m_studio.selected();
-    auto rig = m_studio.controllerOf(ref)->rig;
-    findControl(rig, ref.code)->notches = notches;
-    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    const auto ref = *m_selection.selected();
+    auto rig = m_selection.feed().controllerOf(ref)->rig;
+    findControl(rig, ref.control)->notches = notches;
+    m_edits.applyToWhole({step}, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 void NotchCard::add(const QString& step, Notch notch)
@@ -122,16 +123,16 @@ void NotchCard::add(const QString& step, Notch notch)
     auto notches = axis()->notches;
     notch.name = freshNotchName(notches);
     if (const auto added = addNotch(notches, notch); !added)
-        return m_studio.refuse(QString::fromStdString(added.error().text()));
+        return m_edits.messages().refuse(QString::fromStdString(added.error().text()));
     set(step, notches);
 }
 
 void NotchCard::capture()
 {
     if (!axis() || !m_axis.isWatching()) return;
-    const auto notch = captureNotch(m_axis.samples(), m_axis.range(), m_studio.now());
+    const auto notch = captureNotch(m_axis.samples(), m_axis.range(), m_selection.feed().now());
     if (!notch)
-        return m_studio.refuse(
+        return m_edits.messages().refuse(
             tr("The lever still moves. Leave it in its notch for a moment, then capture it."));
     add(tr("capture notch"), *notch);
 }
@@ -149,12 +150,12 @@ void NotchCard::setByHand()
 void NotchCard::fillMenu()
 {
     m_menu->clear();
-    for (const auto& controller : m_studio.desk().controllers) {
+    for (const auto& controller : m_selection.feed().desk().controllers) {
         for (const auto& control : controller.rig.controls) {
-            const ControlRef ref{controller.rig.id, control.code};
-            if (control.notches.empty() || ref == *m_studio.selected()) continue;
+            const Source ref{controller.rig.id, control.code};
+            if (control.notches.empty() || ref == *m_selection.selected()) continue;
             m_menu->addAction(QString::fromStdString(controller.rig.alias) + QStringLiteral(" · ") +
-                                  m_studio.nameOf(ref),
+                                  m_selection.feed().nameOf(ref),
                               this, [this, ref] { matchWith(ref); });
         }
     }
@@ -162,27 +163,28 @@ void NotchCard::fillMenu()
         m_menu->addAction(tr("No other axis has notches yet"))->setEnabled(false);
 }
 
-void NotchCard::matchWith(const ControlRef& other)
+void NotchCard::matchWith(const Source& other)
 {
-    if (!axis() || !m_studio.controllerOf(other)) return;
-    auto trial = m_studio.tangle();
-    const auto take = [&](const ControlRef& ref) -> RigControl* {
-        putIntoRig(trial, m_studio.controllerOf(ref)->rig);
-        return findControl(*findController(trial, ref.controller), ref.code);
+    if (!axis() || !m_selection.feed().controllerOf(other)) return;
+    auto trial = m_edits.tangle();
+    const auto take = [&](const Source& ref) -> RigControl* {
+        putIntoRig(trial, m_selection.feed().controllerOf(ref)->rig);
+        return findControl(*findController(trial, ref.controller), ref.control);
     };
-    take(*m_studio.selected());
+    take(*m_selection.selected());
     auto* there = take(other);
-    auto* here = findControl(*findController(trial, m_studio.selected()->controller),
-                             m_studio.selected()->code);
+    auto* here = findControl(*findController(trial, m_selection.selected()->controller),
+                             m_selection.selected()->control);
     if (here->sides != there->sides)
-        return m_studio.refuse(
+        return m_edits.messages().refuse(
             tr("One of the two rests in the middle, the other at its low end: they "
                "are no pair."));
     const auto matched = matchNotches(here->notches, here->calibration, there->notches,
                                       there->calibration, here->sides);
-    if (!matched) return m_studio.refuse(QString::fromStdString(matched.error().text()));
-    m_studio.document().edit(tr("match notches"), [&](Tangle& tangle) { tangle = trial; });
-    m_studio.say(*matched == 1 ? tr("Both give the same value at 1 notch now.")
+    if (!matched) return m_edits.messages().refuse(QString::fromStdString(matched.error().text()));
+    m_edits.applyToWhole({tr("match notches")}, [&](Tangle& tangle) { tangle = trial; });
+    m_edits.messages().say(*matched == 1
+                               ? tr("Both give the same value at 1 notch now.")
                                : tr("Both give the same value at %1 notches now.").arg(*matched));
 }
 

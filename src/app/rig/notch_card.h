@@ -19,20 +19,21 @@ class NotchCard : public Card
     Q_OBJECT
 
  public:
-    NotchCard(Studio& studio, const AxisWatch& axis, QWidget* parent = nullptr);
+    NotchCard(Edits& edits, Selection& selection, const AxisWatch& axis, QWidget* parent = nullptr);
 
     void showSelection();
 
  private:
     void capture();
     void setByHand();
-    void matchWith(const ControlRef& other);
+    void matchWith(const Source& other);
     void fillMenu();
     void set(const QString& step, const NotchList& notches);
     void add(const QString& step, Notch notch);
     [[nodiscard]] const RigControl* axis() const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     const AxisWatch& m_axis;
     NotchTable* m_table;
     QPushButton* m_capture;

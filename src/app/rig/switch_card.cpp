@@ -40,8 +40,8 @@ std::optional<ControlCode> nextButton(const RigController& rig, ControlCode code
 
 }  // namespace
 
-SwitchCard::SwitchCard(Studio& studio, QWidget* parent)
-    : Card(parent), m_studio(studio), m_column(new QVBoxLayout(this))
+SwitchCard::SwitchCard(Edits& edits, Selection& selection, QWidget* parent)
+    : Card(parent), m_edits(edits), m_selection(selection), m_column(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("switch card"));
     m_column->setContentsMargins(16, 12, 16, 14);
@@ -52,16 +52,16 @@ SwitchCard::SwitchCard(Studio& studio, QWidget* parent)
 
 const DeskController* SwitchCard::controller() const
 {
-    const auto& ref = m_studio.selected();
-    const auto* desk = ref ? m_studio.controllerOf(*ref) : nullptr;
-    const auto* control = desk ? findControl(desk->rig, ref->code) : nullptr;
+    const auto& ref = m_selection.selected();
+    const auto* desk = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
+    const auto* control = desk ? findControl(desk->rig, ref->control) : nullptr;
     return control && control->kind == ControlKind::Button ? desk : nullptr;
 }
 
 std::optional<std::size_t> SwitchCard::place() const
 {
     const auto* desk = controller();
-    const auto at = desk ? switchAt(desk->rig, m_studio.selected()->code) : std::nullopt;
+    const auto at = desk ? switchAt(desk->rig, m_selection.selected()->control) : std::nullopt;
     return at ? std::optional(at->first) : std::nullopt;
 }
 
@@ -72,8 +72,8 @@ void SwitchCard::showSelection()
     if (!desk) return;
     const auto at = place();
     const auto now = at ? desk->rig.switches[*at] : RigSwitch{};
-    if (m_body && m_shownFor == m_studio.selected() && m_shown == now) return;
-    m_shownFor = m_studio.selected();
+    if (m_body && m_shownFor == m_selection.selected() && m_shown == now) return;
+    m_shownFor = m_selection.selected();
     m_shown = now;
     rebuild();
 }
@@ -112,9 +112,9 @@ void SwitchCard::buildOffer()
     static_cast<QVBoxLayout*>(m_body->layout())->addWidget(words);
     static_cast<QVBoxLayout*>(m_body->layout())->addLayout(row);
     connect(two, &QPushButton::clicked, this,
-            [this] { add(twoPositions(m_studio.selected()->code)); });
+            [this] { add(twoPositions(m_selection.selected()->control)); });
     connect(three, &QPushButton::clicked, this, [this] {
-        const auto code = m_studio.selected()->code;
+        const auto code = m_selection.selected()->control;
         if (controller()) add(threePositions(code, nextButton(controller()->rig, code)));
     });
 }
@@ -140,7 +140,7 @@ void SwitchCard::buildSwitch(const RigSwitch& made)
     column->addLayout(row);
     connect(more, &QPushButton::clicked, this, [this] {
         if (!controller()) return;
-        const auto next = nextButton(controller()->rig, m_studio.selected()->code);
+        const auto next = nextButton(controller()->rig, m_selection.selected()->control);
         change(tr("add position"), [&](RigSwitch& s) {
             s.positions.push_back({std::to_string(s.positions.size() + 1), next, {}});
         });
@@ -161,9 +161,10 @@ void SwitchCard::buildPosition(const RigSwitch& made, std::size_t place)
             s.positions[place].name = name->text().trimmed().toStdString();
         });
     });
-    const auto controllerId = m_studio.selected()->controller;
+    const auto controllerId = m_selection.selected()->controller;
     auto* field = new ListenField(
-        m_studio, [controllerId](const DeskController& desk, const RigControl& control) {
+        m_selection, m_edits.messages(),
+        [controllerId](const DeskController& desk, const RigControl& control) {
             return desk.rig.id == controllerId && control.kind == ControlKind::Button;
         });
     field->setObjectName(tr("button of position %1").arg(place + 1));
@@ -175,9 +176,9 @@ void SwitchCard::buildPosition(const RigSwitch& made, std::size_t place)
                           : tr("no button"));
     connect(
         field, &ListenField::chosen, this,
-        [this, place](const ControlRef& ref) {
+        [this, place](const Source& ref) {
             change(tr("button of position"),
-                   [&](RigSwitch& s) { s.positions[place].button = ref.code; });
+                   [&](RigSwitch& s) { s.positions[place].button = ref.control; });
         },
         Qt::QueuedConnection);
     auto* none = new QToolButton;
@@ -212,13 +213,13 @@ void SwitchCard::add(const RigSwitch& made)
     if (!desk) return;
     auto rig = desk->rig;
     if (const auto put = putSwitch(rig, std::nullopt, made); !put)
-        return m_studio.refuse(toQt(put.error().text()));
-    m_studio.document().edit(tr("make switch"), [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+        return m_edits.messages().refuse(toQt(put.error().text()));
+    m_edits.applyToWhole({tr("make switch")}, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 void SwitchCard::make(const std::string& controllerId, const std::vector<std::size_t>& places)
 {
-    const auto* desk = m_studio.desk().find(controllerId);
+    const auto* desk = m_selection.feed().desk().find(controllerId);
     if (!desk) return;
     std::vector<ControlCode> buttons;
     buttons.reserve(places.size());
@@ -236,12 +237,12 @@ void SwitchCard::change(const QString& step, const std::function<void(RigSwitch&
     edit(made);
     if (made == rig.switches[*at]) return;
     if (const auto put = putSwitch(rig, at, made); !put) {
-        m_studio.refuse(toQt(put.error().text()));
+        m_edits.messages().refuse(toQt(put.error().text()));
         // The field that is being edited goes: not while it still tells what changed.
         QMetaObject::invokeMethod(this, &SwitchCard::rebuild, Qt::QueuedConnection);
         return;
     }
-    m_studio.document().edit(step, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    m_edits.applyToWhole({step}, [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 void SwitchCard::takeApart()
@@ -251,8 +252,8 @@ void SwitchCard::takeApart()
     if (!desk || !at) return;
     auto rig = desk->rig;
     jolly::takeApart(rig, *at);
-    m_studio.document().edit(tr("take switch apart"),
-                             [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    m_edits.applyToWhole({tr("take switch apart")},
+                         [&](Tangle& tangle) { putIntoRig(tangle, rig); });
 }
 
 }  // namespace jolly::app

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "app/widgets/card.h"
 #include "core/tangle/switches.h"
 
@@ -18,7 +19,7 @@ class SwitchCard : public Card
     Q_OBJECT
 
  public:
-    explicit SwitchCard(Studio& studio, QWidget* parent = nullptr);
+    explicit SwitchCard(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 
     void showSelection();
 
@@ -36,10 +37,11 @@ class SwitchCard : public Card
     [[nodiscard]] const DeskController* controller() const;
     [[nodiscard]] std::optional<std::size_t> place() const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     QVBoxLayout* m_column;
     QWidget* m_body = nullptr;
-    std::optional<ControlRef> m_shownFor;
+    std::optional<Source> m_shownFor;
     RigSwitch m_shown{};
 };
 

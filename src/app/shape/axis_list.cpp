@@ -90,18 +90,18 @@ void AxisRow::paintEvent(QPaintEvent*)
     painter.drawText(QRectF(plot.left() - 14, 8, 10, 18), Qt::AlignCenter, QStringLiteral("!"));
 }
 
-AxisList::AxisList(Studio& studio, QWidget* parent)
-    : ScrollColumn("axes", 3, parent), m_studio(studio)
+AxisList::AxisList(Edits& edits, Preflight& preflight, QWidget* parent)
+    : ScrollColumn("axes", 3, parent), m_edits(edits), m_preflight(preflight)
 {
     column().addStretch();
 }
 
 void AxisList::rebuild()
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     std::vector<const Strand*> strands;
     for (const auto& strand : tangle.strands) {
-        if (m_studio.stance().isOurs(strand) && isAxisStrand(tangle, strand))
+        if (m_edits.stance().isOurs(strand) && isAxisStrand(tangle, strand))
             strands.push_back(&strand);
     }
     const bool fits = std::ranges::equal(
@@ -124,7 +124,7 @@ void AxisList::rebuild()
     }
     for (std::size_t i = 0; i < strands.size(); ++i) {
         const auto path = "/strands/" + std::to_string(strands[i] - tangle.strands.data());
-        const bool isMarked = std::ranges::any_of(m_studio.problems(), [&](const Problem& p) {
+        const bool isMarked = std::ranges::any_of(m_preflight.problems(), [&](const Problem& p) {
             return p.path == path || p.path.starts_with(path + "/");
         });
         m_rows[i]->show(nameWithCraft(tangle, *strands[i]), wayOf(tangle, *strands[i]), isMarked);
@@ -136,7 +136,7 @@ void AxisList::rebuild()
 /// around the strands changed.
 void AxisList::drawChanged(bool isNew)
 {
-    const auto& tangle = m_studio.tangle();
+    const auto& tangle = m_edits.tangle();
     const bool isAll = isNew || tangle.rig != m_shown.rig || tangle.devices != m_shown.devices;
     std::vector<Strand> shown;
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
@@ -149,7 +149,7 @@ void AxisList::drawChanged(bool isNew)
 
 void AxisList::draw(AxisRow& row, const Strand& strand) const
 {
-    const Rehearsal rehearsal(rehearsed(m_studio.tangle(), strand.id), strand.id);
+    const Rehearsal rehearsal(rehearsed(m_edits.tangle(), strand.id), strand.id);
     if (!doesCount(strand) || !rehearsal.isThere()) return row.setLine({}, true, true);
     row.setLine(sampled(rehearsal.chain(), rehearsal.sides(), 40), rehearsal.sides() == Sides::Two,
                 rehearsal.outSides() == Sides::Two);

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/preflight.h"
 #include "app/style/scroll_column.h"
 
 #include <QAbstractButton>
@@ -39,7 +40,7 @@ class AxisList : public ScrollColumn
     Q_OBJECT
 
  public:
-    explicit AxisList(Studio& studio, QWidget* parent = nullptr);
+    explicit AxisList(Edits& edits, Preflight& preflight, QWidget* parent = nullptr);
 
     /// Shows the tangle as it is now.
     void rebuild();
@@ -56,7 +57,8 @@ class AxisList : public ScrollColumn
     void drawChanged(bool isNew);
     void draw(AxisRow& row, const Strand& strand) const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Preflight& m_preflight;
     std::vector<AxisRow*> m_rows;
     Tangle m_shown;  ///< with the strands of the rows alone
 };

@@ -35,21 +35,21 @@ constexpr std::array<Step, 5> kSteps = {{
 
 }  // namespace
 
-CounterWalk::CounterWalk(Studio& studio, const std::string& strand, QWidget* parent)
-    : Card(parent), m_studio(studio), m_strand(strand)
+CounterWalk::CounterWalk(Edits& edits, Flown& flown, const std::string& strand, QWidget* parent)
+    : Card(parent), m_edits(edits), m_flown(flown), m_strand(strand)
 {
     setObjectName(QStringLiteral("counter walk"));
     setMarked(true);
     build();
-    auto straight = studio.tangle();
+    auto straight = edits.tangle();
     if (auto* measured = findStrand(straight, strand)) giveFeel(*measured, {});
-    studio.setTrial(std::move(straight));
+    flown.setTrial(std::move(straight));
     ask();
 }
 
 CounterWalk::~CounterWalk()
 {
-    m_studio.setTrial(std::nullopt);
+    m_flown.setTrial(std::nullopt);
 }
 
 void CounterWalk::build()
@@ -89,7 +89,7 @@ void CounterWalk::build()
 
 void CounterWalk::ask()
 {
-    const auto* strand = findStrand(m_studio.tangle(), m_strand);
+    const auto* strand = findStrand(m_edits.tangle(), m_strand);
     const auto name = QString::fromStdString(strand ? strand->name : std::string());
     const auto step = m_points.size();
     m_title->setText(tr("Undo a sim's bend · %1 of %2").arg(step + 1).arg(kSteps.size()));
@@ -118,7 +118,7 @@ void CounterWalk::take()
     const double sent = std::abs(m_sent);  // both sides are bent alike
     const double before = m_points.empty() ? 0.0 : m_points.back().in;
     if (sent <= before) {
-        m_studio.refuse(
+        m_edits.messages().refuse(
             m_points.empty()
                 ? tr("The axis is at rest; move it until the sim %1.").arg(tr(kSteps[0].words))
                 : tr("That is not further than the step before, at %1 %. Move on, or go back and "
@@ -152,15 +152,15 @@ void CounterWalk::typeInstead()
 /// The counter-curve is the last of the axis' stages: it undoes what comes after them all.
 void CounterWalk::put(const CurvePoints& points)
 {
-    m_studio.setTrial(std::nullopt);
-    m_studio.stance().edit(tr("undo a sim's bend"), [&](Tangle& tangle) {
+    m_flown.setTrial(std::nullopt);
+    m_edits.apply({tr("undo a sim's bend")}, [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         std::erase_if(strand->stages,
                       [](const Stage& stage) { return undoesSim(stage.parameters); });
         addStage(tangle, m_strand, CounterCurve{points, true, true});
     });
-    m_studio.say(
+    m_edits.messages().say(
         tr("The bend is undone by a counter-curve, last of the stages; its pairs can be "
            "changed there."));
     Q_EMIT done();

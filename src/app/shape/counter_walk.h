@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/flown.h"
 #include "app/style/value_text.h"
 #include "app/widgets/card.h"
 
@@ -19,7 +20,7 @@ class CounterWalk : public Card
     Q_OBJECT
 
  public:
-    CounterWalk(Studio& studio, const std::string& strand, QWidget* parent = nullptr);
+    CounterWalk(Edits& edits, Flown& flown, const std::string& strand, QWidget* parent = nullptr);
     ~CounterWalk() override;
 
     /// What is sent to the sim now.
@@ -37,7 +38,8 @@ class CounterWalk : public Card
     void typeInstead();
     void put(const CurvePoints& points);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Flown& m_flown;
     std::string m_strand;
     double m_sent = 0.0;
     CurvePoints m_points;  ///< measured, from the first step on

@@ -3,7 +3,6 @@
 
 #include "app/shape/axis_strand.h"
 #include "app/shape/under_curves.h"
-#include "app/strands/step_words.h"
 #include "app/style/wrap_layout.h"
 #include "core/tangle/feel.h"
 #include "core/tangle/lookup.h"
@@ -18,7 +17,8 @@
 namespace jolly::app
 {
 
-FeelBar::FeelBar(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(studio)
+FeelBar::FeelBar(Edits& edits, Flown& flown, QWidget* parent)
+    : QWidget(parent), m_edits(edits), m_flown(flown)
 {
     auto* row = new WrapLayout(6, this);
     const auto add = [&](QPushButton* button) {
@@ -41,7 +41,7 @@ FeelBar::FeelBar(Studio& studio, QWidget* parent) : QWidget(parent), m_studio(st
     m_reversed->setToolTip(
         tr("Turns the axis round until you stand down; the tangle stays as it is."));
     connect(m_reversed, &QPushButton::clicked, this,
-            [this](bool isOn) { m_studio.reverseForFlight(m_strand, isOn); });
+            [this](bool isOn) { m_flown.reverse(m_strand, isOn); });
     add(m_reversed);
 }
 
@@ -65,20 +65,20 @@ void FeelBar::show(const std::string& strand)
     for (auto* button : m_buttons) button->setEnabled(now != nullptr);
     if (!now) return;
     m_buttons.front()->setEnabled(!feelOf(*now).empty());
-    m_reversed->setEnabled(m_studio.session().isLive());
-    m_reversed->setChecked(m_studio.isReversed(strand));
+    m_reversed->setEnabled(m_flown.isLive());
+    m_reversed->setChecked(m_flown.isReversed(strand));
 }
 
 const Strand* FeelBar::strand() const
 {
-    return findStrand(m_studio.tangle(), m_strand);
+    return findStrand(m_edits.tangle(), m_strand);
 }
 
 std::vector<const Strand*> FeelBar::others() const
 {
     std::vector<const Strand*> all;
-    for (const auto& other : m_studio.tangle().strands) {
-        if (other.id != m_strand && isAxisStrand(m_studio.tangle(), other)) all.push_back(&other);
+    for (const auto& other : m_edits.tangle().strands) {
+        if (other.id != m_strand && isAxisStrand(m_edits.tangle(), other)) all.push_back(&other);
     }
     const auto* now = strand();
     std::ranges::stable_partition(
@@ -88,7 +88,7 @@ std::vector<const Strand*> FeelBar::others() const
 
 void FeelBar::edit(const QString& step, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_studio.stance().edit(stepOf(m_studio, step, m_strand), [&](Tangle& tangle) {
+    m_edits.apply({step, m_strand}, [&](Tangle& tangle) {
         if (auto* found = findStrand(tangle, m_strand)) change(tangle, *found);
     });
 }
@@ -100,13 +100,13 @@ void FeelBar::straighten()
 
 void FeelBar::fillFeels(QMenu& menu)
 {
-    for (const auto& feel : m_studio.tangle().feels) {
+    for (const auto& feel : m_edits.tangle().feels) {
         const auto name = QString::fromStdString(feel.name);
         menu.addAction(name, this, [this, name, stages = feel.stages] {
             edit(tr("feel %1").arg(name), [&](Tangle&, Strand& s) { giveFeel(s, stages); });
         });
     }
-    if (m_studio.tangle().feels.empty())
+    if (m_edits.tangle().feels.empty())
         menu.addAction(tr("No feel is kept yet"))->setEnabled(false);
     menu.addSeparator();
     addKeepField(menu);
@@ -125,21 +125,21 @@ void FeelBar::addKeepField(QMenu& menu)
     menu.addAction(entry);
     connect(field, &QLineEdit::returnPressed, this, [this, field, &menu] {
         const auto name = field->text().trimmed();
-        if (name.isEmpty()) return m_studio.refuse(tr("A feel needs a name to be kept."));
+        if (name.isEmpty()) return m_edits.messages().refuse(tr("A feel needs a name to be kept."));
         edit(tr("keep feel %1").arg(name),
              [&](Tangle& tangle, Strand& s) { keepFeel(tangle, Strand(s), name.toStdString()); });
-        m_studio.say(tr("Kept as %1; any axis can have it.").arg(name));
+        m_edits.messages().say(tr("Kept as %1; any axis can have it.").arg(name));
         menu.close();
     });
 }
 
 void FeelBar::removeFeels(QMenu& menu)
 {
-    if (m_studio.tangle().feels.empty()) return;
+    if (m_edits.tangle().feels.empty()) return;
     auto* removing = menu.addMenu(tr("Take one out of the library"));
-    for (const auto& feel : m_studio.tangle().feels) {
+    for (const auto& feel : m_edits.tangle().feels) {
         removing->addAction(QString::fromStdString(feel.name), this, [this, name = feel.name] {
-            m_studio.stance().edit(tr("remove feel"), [&](Tangle& tangle) {
+            m_edits.apply({tr("remove feel")}, [&](Tangle& tangle) {
                 std::erase_if(tangle.feels, [&](const Feel& f) { return f.name == name; });
             });
         });
@@ -149,12 +149,12 @@ void FeelBar::removeFeels(QMenu& menu)
 void FeelBar::fillCopies(QMenu& menu)
 {
     for (const auto* other : others()) {
-        const auto name = nameWithCraft(m_studio.tangle(), *other);
+        const auto name = nameWithCraft(m_edits.tangle(), *other);
         menu.addAction(name, this, [this, name, id = other->id] {
             edit(tr("copy feel to %1").arg(name), [&](Tangle& tangle, Strand& s) {
                 if (auto* to = findStrand(tangle, id)) giveFeel(*to, feelOf(s));
             });
-            m_studio.say(tr("%1 has this feel now.").arg(name));
+            m_edits.messages().say(tr("%1 has this feel now.").arg(name));
         });
     }
     if (menu.isEmpty()) menu.addAction(tr("There is no other axis yet"))->setEnabled(false);
@@ -164,7 +164,7 @@ void FeelBar::fillShares(QMenu& menu)
 {
     const auto* now = strand();
     for (const auto* other : others()) {
-        auto* entry = menu.addAction(nameWithCraft(m_studio.tangle(), *other));
+        auto* entry = menu.addAction(nameWithCraft(m_edits.tangle(), *other));
         entry->setCheckable(true);
         entry->setChecked(now && !now->shape.empty() && now->shape == other->shape);
         connect(entry, &QAction::triggered, this,
@@ -192,14 +192,14 @@ void FeelBar::fillSim(QMenu& menu)
     measure->setObjectName(QStringLiteral("counter-curve"));
     menu.addSeparator();
     const auto* now = strand();
-    const auto& sheet = m_studio.tangle().sheet;
+    const auto& sheet = m_edits.tangle().sheet;
     if (sheet)
         addFact(menu, tr("%1 bends axes itself").arg(QString::fromStdString(sheet->name)),
                 sheet->bendsAxes,
                 [](Tangle& tangle, bool isOn) { tangle.sheet->bendsAxes = isOn; });
     else
         menu.addAction(tr("No sim is chosen yet: on Weave, \"Made for\""))->setEnabled(false);
-    const auto* craft = now ? findBy(m_studio.tangle().craft, &Craft::id, now->craft) : nullptr;
+    const auto* craft = now ? findBy(m_edits.tangle().craft, &Craft::id, now->craft) : nullptr;
     if (craft)
         addFact(menu, tr("%1 wants its axes straight").arg(QString::fromStdString(craft->name)),
                 craft->wantsStraight, [id = craft->id](Tangle& tangle, bool isOn) {
@@ -214,20 +214,20 @@ void FeelBar::addFact(QMenu& menu, const QString& words, bool isSo,
     entry->setCheckable(true);
     entry->setChecked(isSo);
     connect(entry, &QAction::triggered, this, [this, words, change](bool isOn) {
-        m_studio.stance().edit(words, [&](Tangle& tangle) { change(tangle, isOn); });
+        m_edits.apply({words}, [&](Tangle& tangle) { change(tangle, isOn); });
     });
 }
 
 void FeelBar::fillCompared(QMenu& menu)
 {
     for (const auto* other : others()) {
-        auto* entry = menu.addAction(nameWithCraft(m_studio.tangle(), *other));
+        auto* entry = menu.addAction(nameWithCraft(m_edits.tangle(), *other));
         entry->setCheckable(true);
         entry->setChecked(m_compared.contains(other->id));
         connect(entry, &QAction::triggered, this, [this, id = other->id](bool isOn) {
             m_compared.erase(id);
             if (isOn && m_compared.size() >= kMostCompared)
-                m_studio.refuse(
+                m_edits.messages().refuse(
                     tr("Four curves are the most to compare with; take one away first."));
             else if (isOn)
                 m_compared.insert(id);

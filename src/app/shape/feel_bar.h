@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/flown.h"
 
 #include <QWidget>
 #include <set>
@@ -18,7 +19,7 @@ class FeelBar : public QWidget
     Q_OBJECT
 
  public:
-    explicit FeelBar(Studio& studio, QWidget* parent = nullptr);
+    explicit FeelBar(Edits& edits, Flown& flown, QWidget* parent = nullptr);
 
     /// Is about this strand from now on; an empty id for none.
     void show(const std::string& strand);
@@ -49,7 +50,8 @@ class FeelBar : public QWidget
     [[nodiscard]] std::vector<const Strand*> others() const;
     void edit(const QString& step, const std::function<void(Tangle&, Strand&)>& change);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Flown& m_flown;
     std::string m_strand;
     std::set<std::string> m_compared;
     std::vector<QPushButton*> m_buttons;

@@ -183,14 +183,14 @@ void ShapePlot::choose(int handle)
     Q_EMIT chosenChanged();
 }
 
-void ShapePlot::moveChosen(CurvePoint shown, bool isGesture)
+void ShapePlot::moveChosen(CurvePoint shown, Gesture drag)
 {
     if (m_chosen < 0) return;
     const auto placed = m_handles[static_cast<std::size_t>(m_chosen)];
     auto to = inTermsOf(placed, shown);
     if (placed.handle.way == PlotHandle::Way::Across) to.out = placed.handle.at.out;
     if (placed.handle.way == PlotHandle::Way::Up) to.in = placed.handle.at.in;
-    Q_EMIT handleMoved(placed.stage, placed.handle.part, to, isGesture);
+    Q_EMIT handleMoved(placed.stage, placed.handle.part, to, drag);
 }
 
 /// By the keyboard a handle moves in its stage's own terms: what is typed there is what is seen in
@@ -200,8 +200,7 @@ void ShapePlot::nudge(int right, int up, double step)
     if (m_chosen < 0) return;
     const auto placed = m_handles[static_cast<std::size_t>(m_chosen)];
     Q_EMIT handleMoved(placed.stage, placed.handle.part,
-                       {placed.handle.at.in + right * step, placed.handle.at.out + up * step},
-                       false);
+                       {placed.handle.at.in + right * step, placed.handle.at.out + up * step}, {});
 }
 
 void ShapePlot::chooseNext(const std::vector<int>& handles)
@@ -252,7 +251,7 @@ void ShapePlot::mousePressEvent(QMouseEvent* event)
     if (handles.empty()) return;
     const bool wasChosen = std::ranges::find(handles, m_chosen) != handles.end();
     if (!wasChosen) choose(handles.front());
-    m_grip = Grip{place, placeOfHandle(m_chosen) - place, wasChosen};
+    m_grip = Grip{place, placeOfHandle(m_chosen) - place, Gesture::begin(), wasChosen};
 }
 
 void ShapePlot::mouseMoveEvent(QMouseEvent* event)
@@ -260,7 +259,7 @@ void ShapePlot::mouseMoveEvent(QMouseEvent* event)
     const auto place = event->position();
     if (m_grip) {
         m_grip->hasMoved |= (place - m_grip->from).manhattanLength() >= kShake;
-        if (m_grip->hasMoved) moveChosen(pointAt(place + m_grip->offset), true);
+        if (m_grip->hasMoved) moveChosen(pointAt(place + m_grip->offset), m_grip->drag);
         return;
     }
     const auto handles = handlesAt(place);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/models/axis_trace.h"
+#include "app/models/gesture.h"
 #include "app/shape/plot_ground.h"
 #include "core/tangle/stage_shape.h"
 #include "core/weave/feel_check.h"
@@ -60,8 +61,10 @@ class ShapePlot : public QWidget
     [[nodiscard]] QSize minimumSizeHint() const override { return {300, 260}; }
 
  Q_SIGNALS:
-    /// @param to  in the stage's own terms. @param isGesture  part of a drag.
-    void handleMoved(std::size_t stage, std::size_t part, jolly::CurvePoint to, bool isGesture);
+    /// @param to    in the stage's own terms.
+    /// @param drag  that it is part of; none for a step of its own.
+    void handleMoved(std::size_t stage, std::size_t part, jolly::CurvePoint to,
+                     jolly::app::Gesture drag);
     void pointWanted(std::size_t stage, jolly::CurvePoint at);
     /// There is no curve for it yet. @param at  value in and out of the strand.
     void curveWanted(jolly::CurvePoint at);
@@ -93,7 +96,7 @@ class ShapePlot : public QWidget
     [[nodiscard]] double distanceTo(int handle, QPointF place) const;
     void choose(int handle);
     void chooseNext(const std::vector<int>& handles);
-    void moveChosen(CurvePoint shown, bool isGesture);
+    void moveChosen(CurvePoint shown, Gesture drag);
     void nudge(int right, int up, double step);
     [[nodiscard]] std::optional<std::size_t> curveToAddTo() const;
     void addBesideChosen();
@@ -136,8 +139,9 @@ class ShapePlot : public QWidget
     int m_chosen = -1;
     /// What the mouse holds while its button is down.
     struct Grip {
-        QPointF from;            ///< where it was pressed
-        QPointF offset;          ///< from there to the handle
+        QPointF from;    ///< where it was pressed
+        QPointF offset;  ///< from there to the handle
+        Gesture drag;
         bool wasChosen = false;  ///< the handle had been chosen before
         bool hasMoved = false;
     };

@@ -75,14 +75,14 @@ std::vector<DwellPart> dwellOf(const AxisFindings& findings, const AxisRange& ra
     return parts;
 }
 
-OtherBends otherBends(Studio& studio, const Strand& strand)
+OtherBends otherBends(LiveFeed& feed, const Strand& strand)
 {
     if (!strand.hasSource()) return {};
-    const auto* controller = studio.desk().find(strand.source.controller);
+    const auto* controller = feed.desk().find(strand.source.controller);
     const auto* axis = controller ? findControl(controller->rig, strand.source.control) : nullptr;
     if (!axis) return {};
     const auto place = static_cast<std::size_t>(axis - controller->rig.controls.data());
-    const auto* described = describedAt(studio.session().status(), controller->slotOf[place]);
+    const auto* described = describedAt(feed.session().status(), controller->slotOf[place]);
     const bool isCleared = controller->rig.isStraight || controller->hold == Hold::Held;
     return {.isKernelFiltering = described && described->isFiltered() && !isCleared};
 }

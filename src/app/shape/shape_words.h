@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/live_feed.h"
 #include "app/shape/shape_plot.h"
 #include "core/calibration/axis_survey.h"
 #include "core/weave/feel_check.h"
@@ -27,6 +27,6 @@ namespace jolly::app
                                              const RigControl& axis);
 
 /// What bends a strand's axis outside of the strand.
-[[nodiscard]] OtherBends otherBends(Studio& studio, const Strand& strand);
+[[nodiscard]] OtherBends otherBends(LiveFeed& feed, const Strand& strand);
 
 }  // namespace jolly::app

@@ -44,9 +44,9 @@ QString driftText(const std::optional<RestCover>& cover, const Drift& drift)
                               .arg(measured, percent(-spare));
 }
 
-void cover(Studio& studio, const std::string& id, const Drift& drift)
+void cover(Edits& edits, const std::string& id, const Drift& drift)
 {
-    studio.stance().edit(QObject::tr("cover the drift"), [&](Tangle& tangle) {
+    edits.apply({QObject::tr("cover the drift")}, [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, id);
         if (!strand) return;
         auto stage = coverIn(strand->stages);
@@ -65,16 +65,16 @@ StageFact delayFact(const StageParameters& stage)
                          .arg(milliseconds(*atRest), milliseconds(*inMotion))};
 }
 
-StageFact pairFact(Studio& studio, const Strand& strand, const StageParameters& stage)
+StageFact pairFact(Edits& edits, const Strand& strand, const StageParameters& stage)
 {
-    const auto* partner = partnerOf(studio.tangle(), strand, stage);
+    const auto* partner = partnerOf(edits.tangle(), strand, stage);
     if (!partner) return {};
-    const auto name = nameWithCraft(studio.tangle(), *partner);
+    const auto name = nameWithCraft(edits.tangle(), *partner);
     const auto wanted = turnedRound(stage, strand);
     if (hasStage(*partner, wanted)) return {.words = QObject::tr("%1 has the same").arg(name)};
     return {QObject::tr("%1 has not the same yet").arg(name), QObject::tr("The same there"),
-            [&studio, wanted, id = partner->id] {
-                studio.stance().edit(QObject::tr("pair of axes"), [&](Tangle& tangle) {
+            [&edits, wanted, id = partner->id] {
+                edits.apply({QObject::tr("pair of axes")}, [&](Tangle& tangle) {
                     if (auto* other = findStrand(tangle, id)) giveTwin(*other, wanted);
                 });
             }};
@@ -88,25 +88,25 @@ int placeOfDrift(const Strand& strand)
     return stage == strand.stages.end() ? -1 : static_cast<int>(stage - strand.stages.begin());
 }
 
-StageFact driftFact(Studio& studio, const Strand& strand, const Drift& drift)
+StageFact driftFact(Edits& edits, const Strand& strand, const Drift& drift)
 {
     const auto found = coverIn(strand.stages);
-    const auto covered =
-        found == strand.stages.end() ? std::nullopt : restCoverOf(found->parameters);
+    std::optional<RestCover> covered;
+    if (found != strand.stages.end()) covered = restCoverOf(found->parameters);
     StageFact fact{.words = driftText(covered, drift)};
     const auto now = covered.value_or(RestCover{});
     const auto wanted = covering(now, drift);
     if (wanted == now) return fact;
     const auto most = QString::number(100.0 * std::max(wanted.below, wanted.above), 'f', 1);
     fact.offer = covered ? QObject::tr("Cover it") : QObject::tr("Cover it with %1 %").arg(most);
-    fact.deed = [&studio, drift, id = strand.id] { cover(studio, id, drift); };
+    fact.deed = [&edits, drift, id = strand.id] { cover(edits, id, drift); };
     return fact;
 }
 
-StageFact factOf(Studio& studio, const Strand& strand, const StageParameters& stage)
+StageFact factOf(Edits& edits, const Strand& strand, const StageParameters& stage)
 {
     auto fact = delayFact(stage);
-    return fact.words.isEmpty() ? pairFact(studio, strand, stage) : fact;
+    return fact.words.isEmpty() ? pairFact(edits, strand, stage) : fact;
 }
 
 }  // namespace jolly::app

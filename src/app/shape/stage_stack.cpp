@@ -6,7 +6,6 @@
 #include "app/shape/when_field.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_words.h"
-#include "app/strands/step_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "app/widgets/card.h"
@@ -36,20 +35,20 @@ bool isWheel(const Tangle& tangle, const Strand& strand)
 
 }  // namespace
 
-StageStack::StageStack(Studio& studio, QWidget* parent)
-    : ScrollColumn("stages", 8, parent), m_studio(studio)
+StageStack::StageStack(Edits& edits, Selection& selection, QWidget* parent)
+    : ScrollColumn("stages", 8, parent), m_edits(edits), m_selection(selection)
 {
 }
 
 const Strand* StageStack::strand() const
 {
-    return findStrand(m_studio.tangle(), m_strand);
+    return findStrand(m_edits.tangle(), m_strand);
 }
 
 bool StageStack::fits(const Strand& strand) const
 {
     if (strand.stages.size() != m_cards.size()) return false;
-    const auto signals = signalsOf(m_studio.tangle(), strand);
+    const auto signals = signalsOf(m_edits.tangle(), strand);
     for (std::size_t i = 0; i < m_cards.size(); ++i) {
         const auto& stage = strand.stages[i];
         const auto& card = m_cards[i];
@@ -83,7 +82,7 @@ void StageStack::rebuild(const Strand& strand)
     m_calibrated = nullptr;
     if (!strand.id.empty()) {
         addCalibrated(strand);
-        const auto signals = signalsOf(m_studio.tangle(), strand);
+        const auto signals = signalsOf(m_edits.tangle(), strand);
         for (std::size_t i = 0; i < strand.stages.size(); ++i) addCard(strand, i, {signals[i], {}});
         addButton();
     }
@@ -92,7 +91,7 @@ void StageStack::rebuild(const Strand& strand)
 
 void StageStack::addCalibrated(const Strand& strand)
 {
-    const auto* axis = axisOf(m_studio.tangle(), strand);
+    const auto* axis = axisOf(m_edits.tangle(), strand);
     if (!axis) return;
     auto* card = new Card;
     auto* inner = new QVBoxLayout(card);
@@ -110,8 +109,8 @@ void StageStack::addCalibrated(const Strand& strand)
     inner->addWidget(facts);
     m_calibrated = new FactLine(-1);
     inner->addWidget(m_calibrated);
-    if (isWheel(m_studio.tangle(), strand)) {
-        m_wheel = new WheelField(m_studio, strand.id);
+    if (isWheel(m_edits.tangle(), strand)) {
+        m_wheel = new WheelField(m_edits, strand.id);
         inner->addWidget(m_wheel);
     }
     column().addWidget(card);
@@ -155,8 +154,8 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
                  [&](Strand& s) { s.stages[place].isOn = !s.stages[place].isOn; });
         });
     add(QStringLiteral("×"), tr("remove"), true, [this, place] {
-        m_studio.stance().edit(tr("remove stage"),
-                               [&](Tangle& tangle) { removeStage(tangle, m_strand, place); });
+        m_edits.apply({tr("remove stage")},
+                      [&](Tangle& tangle) { removeStage(tangle, m_strand, place); });
     });
     column.addLayout(row);
 }
@@ -174,11 +173,12 @@ void StageStack::addCard(const Strand& strand, std::size_t place, const StageInp
     inner->setSpacing(4);
     addHead(*inner, stage, place, strand.stages.size());
     auto& mine = m_cards.back();
-    mine.editor = new StageEditor(m_studio, strand.id, place, input, StageEditor::Points::Numbers);
+    mine.editor = new StageEditor(m_edits, m_selection, strand.id, place, input,
+                                  StageEditor::Points::Numbers);
     inner->addWidget(mine.editor);
     mine.fact = new FactLine(static_cast<int>(place));
     inner->addWidget(mine.fact);
-    mine.when = new WhenField(m_studio, *mine.whenButton);
+    mine.when = new WhenField(m_edits, m_selection, *mine.whenButton);
     inner->addWidget(mine.when);
     mine.when->show(stage.when);
     connect(mine.when, &WhenField::changed, this, [this, place](const std::optional<When>& when) {
@@ -193,13 +193,13 @@ void StageStack::addButton()
     add->setObjectName(QStringLiteral("add stage"));
     auto* menu = new QMenu(add);
     StageList::forEach([&](const auto& kind) {
-        if (!strand() || !isUseful(m_studio.tangle(), *strand(), kind)) return;
+        if (!strand() || !isUseful(m_edits.tangle(), *strand(), kind)) return;
         const Stage stage{kind};
         auto* entry =
             menu->addAction(QStringLiteral("%1: %2").arg(titleOf(stage), sentenceOf(stage)));
         entry->setObjectName(QStringLiteral("add ") + nameOf(stage));
         connect(entry, &QAction::triggered, this, [this, stage] {
-            m_studio.stance().edit(tr("add %1").arg(nameOf(stage)), [&](Tangle& tangle) {
+            m_edits.apply({tr("add %1").arg(nameOf(stage))}, [&](Tangle& tangle) {
                 jolly::addStage(tangle, m_strand, stage.parameters);
             });
         });
@@ -210,7 +210,7 @@ void StageStack::addButton()
 
 void StageStack::edit(const QString& step, const std::function<void(Strand&)>& change)
 {
-    m_studio.stance().edit(stepOf(m_studio, step, m_strand), [&](Tangle& tangle) {
+    m_edits.apply({step, m_strand}, [&](Tangle& tangle) {
         if (auto* found = findStrand(tangle, m_strand)) change(*found);
     });
 }

@@ -2,6 +2,8 @@
 #pragma once
 
 #include "app/models/axis_trace.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 #include "app/shape/fact_line.h"
 #include "app/style/scroll_column.h"
 
@@ -23,7 +25,7 @@ class StageStack : public ScrollColumn
     Q_OBJECT
 
  public:
-    explicit StageStack(Studio& studio, QWidget* parent = nullptr);
+    explicit StageStack(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 
     /// Shows a strand of the tangle as it is now; an empty id shows none.
     void show(const std::string& strand);
@@ -61,7 +63,8 @@ class StageStack : public ScrollColumn
     void edit(const QString& step, const std::function<void(Strand&)>& change);
     [[nodiscard]] const Strand* strand() const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     std::string m_strand;
     WheelField* m_wheel = nullptr;
     FactLine* m_calibrated = nullptr;  ///< what is told of the axis itself

@@ -38,8 +38,8 @@ double wantedOf(const Strand& strand, double turns)
 
 }  // namespace
 
-WheelField::WheelField(Studio& studio, const std::string& strand, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_strand(strand)
+WheelField::WheelField(Edits& edits, const std::string& strand, QWidget* parent)
+    : QWidget(parent), m_edits(edits), m_strand(strand)
 {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
@@ -73,8 +73,8 @@ QDoubleSpinBox* WheelField::makeDegrees(const char* name, const QString& words)
 
 void WheelField::refresh()
 {
-    const auto* strand = findStrand(m_studio.tangle(), m_strand);
-    const auto* axis = strand ? axisOf(m_studio.tangle(), *strand) : nullptr;
+    const auto* strand = findStrand(m_edits.tangle(), m_strand);
+    const auto* axis = strand ? axisOf(m_edits.tangle(), *strand) : nullptr;
     if (!axis) return;
     const double turns = axis->degrees.value_or(kUsualTurn);
     const QSignalBlocker quietTurns(m_turns);
@@ -86,7 +86,7 @@ void WheelField::refresh()
 /// The hand has to turn as far as before for all of it.
 void WheelField::setTurns(double turns)
 {
-    m_studio.stance().edit(tr("degrees of the wheel"), [&](Tangle& tangle) {
+    m_edits.apply({tr("degrees of the wheel")}, [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         auto* controller = findController(tangle, strand->source.controller);
@@ -103,7 +103,7 @@ void WheelField::setTurns(double turns)
 void WheelField::setWanted(double wanted)
 {
     const double turns = m_turns->value();
-    m_studio.stance().edit(tr("degrees wanted"), [&](Tangle& tangle) {
+    m_edits.apply({tr("degrees wanted")}, [&](Tangle& tangle) {
         auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         auto& stages = strand->stages;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 
 #include <QWidget>
 
@@ -16,7 +16,7 @@ class WheelField : public QWidget
 {
  public:
     /// @param strand  id.
-    WheelField(Studio& studio, const std::string& strand, QWidget* parent = nullptr);
+    WheelField(Edits& edits, const std::string& strand, QWidget* parent = nullptr);
 
     /// Shows what the tangle has now.
     void refresh();
@@ -33,7 +33,7 @@ class WheelField : public QWidget
     void setTurns(double turns);
     void setWanted(double wanted);
 
-    Studio& m_studio;
+    Edits& m_edits;
     std::string m_strand;
     QDoubleSpinBox* m_turns;
     QDoubleSpinBox* m_wanted;

@@ -14,9 +14,10 @@
 namespace jolly::app
 {
 
-WhenField::WhenField(Studio& studio, QPushButton& button, QWidget* parent)
+WhenField::WhenField(Edits& edits, Selection& selection, QPushButton& button, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_selection(selection),
       m_button(button),
       m_menu(new QMenu(this)),
       m_words(new QLabel(this))
@@ -31,7 +32,7 @@ WhenField::WhenField(Studio& studio, QPushButton& button, QWidget* parent)
     m_words->setFont(textFont(TextSize::Small));
     setTone(*m_words, "straw");
     m_listen = new ListenField(
-        studio,
+        selection, edits.messages(),
         [](const DeskController& c, const RigControl& control) {
             return c.isKnown &&
                    (control.kind == ControlKind::Button || control.kind == ControlKind::Axis);
@@ -42,18 +43,18 @@ WhenField::WhenField(Studio& studio, QPushButton& button, QWidget* parent)
     column->addWidget(m_words);
     column->addWidget(m_listen);
     connect(m_menu, &QMenu::aboutToShow, this, &WhenField::fillMenu);
-    connect(m_listen, &ListenField::chosen, this, [this](const ControlRef& ref) {
+    connect(m_listen, &ListenField::chosen, this, [this](const Source& ref) {
         const bool isOff = m_when && m_when->isOff;
         m_listen->hide();
-        Q_EMIT changed(When{.control = {ref.controller, ref.code}, .isOff = isOff});
+        Q_EMIT changed(When{.control = {ref.controller, ref.control}, .isOff = isOff});
     });
     show(std::nullopt);
 }
 
 QString WhenField::nameOf(const When& when) const
 {
-    if (when.output) return QString::fromStdString(placeName(m_studio.tangle(), *when.output));
-    const auto name = m_studio.nameOf({when.control.controller, when.control.control});
+    if (when.output) return QString::fromStdString(placeName(m_edits.tangle(), *when.output));
+    const auto name = m_selection.feed().nameOf({when.control.controller, when.control.control});
     return name.isEmpty() ? QString::fromStdString(toText(when.control.control)) : name;
 }
 
@@ -94,13 +95,13 @@ void WhenField::fillMenu()
 /// The virtual buttons that something leads to.
 void WhenField::fillOutputs(QMenu& menu)
 {
-    for (const auto& device : m_studio.tangle().devices) {
+    for (const auto& device : m_edits.tangle().devices) {
         for (const auto& slot : layoutOf(device)) {
             const Target place{device.id, slot.control};
             if (slot.control.kind != ControlKind::Button ||
-                takersOf(m_studio.tangle(), place).empty())
+                takersOf(m_edits.tangle(), place).empty())
                 continue;
-            menu.addAction(QString::fromStdString(placeName(m_studio.tangle(), place)), this,
+            menu.addAction(QString::fromStdString(placeName(m_edits.tangle(), place)), this,
                            [this, place] {
                                When when;
                                when.output = place;

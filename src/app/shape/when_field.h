@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 
 #include <QWidget>
 
@@ -23,7 +24,7 @@ class WhenField : public QWidget
 
  public:
     /// @param button  gets the menu.
-    WhenField(Studio& studio, QPushButton& button, QWidget* parent = nullptr);
+    WhenField(Edits& edits, Selection& selection, QPushButton& button, QWidget* parent = nullptr);
 
     void show(const std::optional<When>& when);
 
@@ -36,7 +37,8 @@ class WhenField : public QWidget
     void fillOutputs(QMenu& menu);
     [[nodiscard]] QString nameOf(const When& when) const;
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     QPushButton& m_button;
     QMenu* m_menu;
     QLabel* m_words;

@@ -26,17 +26,18 @@ void addCommand(QMenu& menu, const QWidget& parent, const char* id, const QStrin
 
 }  // namespace
 
-void openControlMenu(Studio& studio, const ControlRef& control, QPoint globalPlace, QWidget& parent)
+void openControlMenu(Edits& edits, Selection& selection, const Source& control, QPoint globalPlace,
+                     QWidget& parent)
 {
-    const auto* controller = studio.controllerOf(control);
+    const auto* controller = selection.feed().controllerOf(control);
     if (!controller) return;
-    studio.select(control);
+    selection.select(control);
     auto* menu = new QMenu(&parent);
     menu->setAttribute(Qt::WA_DeleteOnClose);
     menu->setObjectName(QStringLiteral("control menu"));
-    menu->addSection(studio.nameOf(control));
-    const bool isAxis = findControl(controller->rig, control.code)->kind == ControlKind::Axis;
-    const bool isWoven = !studio.strandsFrom(control).empty();
+    menu->addSection(selection.feed().nameOf(control));
+    const bool isAxis = findControl(controller->rig, control.control)->kind == ControlKind::Axis;
+    const bool isWoven = !edits.stance().strandsFrom(control).empty();
     addCommand(*menu, parent, "lead on", QObject::tr("Lead it to the next free place"));
     if (isWoven) addCommand(*menu, parent, "copy strand", QObject::tr("Copy its strand"));
     addCommand(*menu, parent, "paste strand", QObject::tr("Paste the copied strand here"));

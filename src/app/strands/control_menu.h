@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 
 #include <QPoint>
 
@@ -11,7 +12,7 @@ namespace jolly::app
 {
 
 /// Selects a control and opens what can be done with it, as the window's commands do it.
-void openControlMenu(Studio& studio, const ControlRef& control, QPoint globalPlace,
+void openControlMenu(Edits& edits, Selection& selection, const Source& control, QPoint globalPlace,
                      QWidget& parent);
 
 }  // namespace jolly::app

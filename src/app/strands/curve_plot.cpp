@@ -87,11 +87,11 @@ void CurvePlot::choose(int point)
     Q_EMIT chosenChanged();
 }
 
-void CurvePlot::moveChosen(CurvePoint to, bool isGesture)
+void CurvePlot::moveChosen(CurvePoint to)
 {
     auto points = m_points;
     movePoint(points, m_isMirrored, static_cast<std::size_t>(m_chosen), to);
-    if (points != m_points) Q_EMIT pointsChanged(points, isGesture);
+    if (points != m_points) Q_EMIT pointsChanged(points, m_drag);
 }
 
 void CurvePlot::addPoint(CurvePoint at)
@@ -100,31 +100,32 @@ void CurvePlot::addPoint(CurvePoint at)
     const auto place = jolly::addPoint(points, m_isMirrored, at);
     if (!place) return;
     m_chosen = static_cast<int>(*place);
-    Q_EMIT pointsChanged(points, false);
+    Q_EMIT pointsChanged(points, {});
 }
 
 void CurvePlot::removeChosen()
 {
     auto points = m_points;
     if (removePoint(points, m_isMirrored, static_cast<std::size_t>(m_chosen)))
-        Q_EMIT pointsChanged(points, false);
+        Q_EMIT pointsChanged(points, {});
 }
 
 void CurvePlot::mousePressEvent(QMouseEvent* event)
 {
     const int near = pointNear(event->position());
-    m_isDragging = near >= 0;
-    if (near >= 0) choose(near);
+    if (near < 0) return;
+    m_drag = Gesture::begin();
+    choose(near);
 }
 
 void CurvePlot::mouseMoveEvent(QMouseEvent* event)
 {
-    if (m_isDragging) moveChosen(pointAt(event->position()), true);
+    if (!m_drag.isNone()) moveChosen(pointAt(event->position()));
 }
 
 void CurvePlot::mouseReleaseEvent(QMouseEvent*)
 {
-    m_isDragging = false;
+    m_drag = {};
 }
 
 void CurvePlot::mouseDoubleClickEvent(QMouseEvent* event)
@@ -143,13 +144,13 @@ void CurvePlot::keyPressEvent(QKeyEvent* event)
         case Qt::Key_PageDown:
             return choose(m_chosen - 1);
         case Qt::Key_Left:
-            return moveChosen({p.in - step, p.out}, false);
+            return moveChosen({p.in - step, p.out});
         case Qt::Key_Right:
-            return moveChosen({p.in + step, p.out}, false);
+            return moveChosen({p.in + step, p.out});
         case Qt::Key_Up:
-            return moveChosen({p.in, p.out + step}, false);
+            return moveChosen({p.in, p.out + step});
         case Qt::Key_Down:
-            return moveChosen({p.in, p.out - step}, false);
+            return moveChosen({p.in, p.out - step});
         case Qt::Key_Delete:
             return removeChosen();
         case Qt::Key_Insert: {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/gesture.h"
 #include "app/strands/stage_plot.h"
 
 namespace jolly::app
@@ -26,8 +27,8 @@ class CurvePlot : public StagePlot
     [[nodiscard]] QSize sizeHint() const override { return {260, 220}; }
 
  Q_SIGNALS:
-    /// @param isGesture  part of a drag: one step of the history with those before it.
-    void pointsChanged(const CurvePoints& points, bool isGesture);
+    /// @param drag  that it is part of; none for a step of its own.
+    void pointsChanged(const CurvePoints& points, jolly::app::Gesture drag);
     void chosenChanged();
 
  protected:
@@ -43,14 +44,14 @@ class CurvePlot : public StagePlot
     [[nodiscard]] int pointNear(QPointF place) const;
     [[nodiscard]] int lastPoint() const;
     void choose(int point);
-    void moveChosen(CurvePoint to, bool isGesture);
+    void moveChosen(CurvePoint to);
     void addPoint(CurvePoint at);
     void removeChosen();
 
     CurvePoints m_points;
     bool m_isMirrored = false;
     int m_chosen = 0;
-    bool m_isDragging = false;
+    Gesture m_drag;
 };
 
 }  // namespace jolly::app

@@ -11,24 +11,24 @@
 namespace jolly::app
 {
 
-GoalMenu::GoalMenu(Studio& studio, RowChoice& choice, OutletPlace row,
+GoalMenu::GoalMenu(Weaver& weaver, RowChoice& choice, OutletPlace row,
                    std::function<void()> askForKeys, QWidget* parent)
-    : QMenu(parent), m_studio(studio), m_choice(choice), m_row(std::move(row))
+    : QMenu(parent), m_weaver(weaver), m_choice(choice), m_row(std::move(row))
 {
     setObjectName(QStringLiteral("goal menu"));
-    const auto* strand = findStrand(studio.tangle(), m_row.strand);
+    const auto* strand = findStrand(weaver.edits().tangle(), m_row.strand);
     if (!strand) return;
     const auto* end = m_row.end ? &strand->ends[*m_row.end] : nullptr;
     addAction(tr("The next free control"), this, [this] { m_choice.leadToNextFree(m_row); });
     if (end && targetOf(*end))
         addAction(tr("Another control from the list…"), this, [this] {
-            askForPlace(m_studio, m_row.strand, *m_row.end, parentWidget()->window());
+            askForPlace(m_weaver, m_row.strand, *m_row.end, parentWidget()->window());
         });
-    if (signalsOf(studio.tangle(), *strand).back().kind == ControlKind::Button) {
+    if (signalsOf(weaver.edits().tangle(), *strand).back().kind == ControlKind::Button) {
         addAction(tr("Keys: press them together…"), this, std::move(askForKeys));
         addOrders(*addMenu(tr("An order")));
-        if (studio.tangle().layers.size() > 1) addLayers(*addMenu(tr("A layer")));
-        if (studio.tangle().craft.size() > 1) addCraft(*addMenu(tr("A craft")));
+        if (weaver.edits().tangle().layers.size() > 1) addLayers(*addMenu(tr("A layer")));
+        if (weaver.edits().tangle().craft.size() > 1) addCraft(*addMenu(tr("A craft")));
     }
     addAction(tr("Nothing: it is silent"), this, [this] { m_choice.lead(m_row, Nothing{}); });
     if (!end) return;
@@ -42,8 +42,9 @@ void GoalMenu::addOrders(QMenu& menu)
     menu.addAction(tr("Stand down"), this, [this] {
         m_choice.lead(m_row, Command{Order::StandDown, {}});
     });
-    menu.addAction(tr("Keep the flight recorder's last minutes"), this,
-                   [this] { m_choice.lead(m_row, Command{Order::Keep, {}}); });
+    menu.addAction(tr("Keep the flight recorder's last minutes"), this, [this] {
+        m_choice.lead(m_row, Command{Order::Keep, {}});
+    });
     addAxes(*menu.addMenu(tr("Recentre")), tr("Let all that is kept for %1 begin anew"),
             Order::Recentre);
     addAxes(*menu.addMenu(tr("Reverse")), tr("Turn %1 round, and back"), Order::Reverse);
@@ -51,7 +52,7 @@ void GoalMenu::addOrders(QMenu& menu)
 
 void GoalMenu::addLayers(QMenu& menu)
 {
-    for (const auto& layer : m_studio.tangle().layers) {
+    for (const auto& layer : m_weaver.edits().tangle().layers) {
         if (layer.id == kBase) continue;
         const auto name = QString::fromStdString(layer.name);
         const auto add = [&](const QString& words, Engage engage) {
@@ -69,7 +70,7 @@ void GoalMenu::addLayers(QMenu& menu)
 
 void GoalMenu::addCraft(QMenu& menu)
 {
-    for (const auto& craft : m_studio.tangle().craft) {
+    for (const auto& craft : m_weaver.edits().tangle().craft) {
         menu.addAction(QString::fromStdString(craft.name), this, [this, id = craft.id] {
             m_choice.lead(m_row, CraftGoal{id, Choose::This});
         });
@@ -85,13 +86,13 @@ void GoalMenu::addCraft(QMenu& menu)
 /// All axes to which something leads.
 void GoalMenu::addAxes(QMenu& menu, const QString& words, Order order)
 {
-    for (const auto& device : m_studio.tangle().devices) {
+    for (const auto& device : m_weaver.edits().tangle().devices) {
         for (const auto& slot : layoutOf(device)) {
             const Target axis{device.id, slot.control};
             if (slot.control.kind != ControlKind::Axis ||
-                m_studio.document().strands().at(axis).empty())
+                m_weaver.edits().document().strands().at(axis).empty())
                 continue;
-            const auto name = QString::fromStdString(placeName(m_studio.tangle(), axis));
+            const auto name = QString::fromStdString(placeName(m_weaver.edits().tangle(), axis));
             menu.addAction(words.arg(name), this, [this, order, axis] {
                 m_choice.lead(m_row, Command{order, axis});
             });
@@ -107,7 +108,7 @@ void GoalMenu::addOne()
 
 void GoalMenu::removeIt()
 {
-    m_studio.stance().edit(tr("take a goal of %1 away").arg(m_choice.nameOf(m_row)),
+    m_weaver.edits().apply({tr("take a goal of %1 away").arg(m_choice.nameOf(m_row))},
                            [this](Tangle& tangle) { removeEnd(tangle, m_row.strand, *m_row.end); });
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/weaver.h"
 #include "app/strands/row_choice.h"
 
 #include <QMenu>
@@ -15,7 +16,7 @@ class GoalMenu : public QMenu
 {
  public:
     /// @param askForKeys  lets the row listen for keys.
-    GoalMenu(Studio& studio, RowChoice& choice, OutletPlace row, std::function<void()> askForKeys,
+    GoalMenu(Weaver& weaver, RowChoice& choice, OutletPlace row, std::function<void()> askForKeys,
              QWidget* parent);
 
  private:
@@ -26,7 +27,7 @@ class GoalMenu : public QMenu
     void addOne();
     void removeIt();
 
-    Studio& m_studio;
+    Weaver& m_weaver;
     RowChoice& m_choice;
     OutletPlace m_row;
 };

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/origin_bar.h"
 
-#include "app/models/attempt.h"
 #include "app/strands/stage_words.h"
 #include "app/style/elided_button.h"
 #include "app/style/theme.h"
@@ -35,9 +34,9 @@ QString layerNamed(const Tangle& tangle, const std::string& id)
 
 }  // namespace
 
-OriginBar::OriginBar(Studio& studio, QWidget* parent)
+OriginBar::OriginBar(Edits& edits, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_edits(edits),
       m_words(new QLabel(this)),
       m_family(makeButton("for everyone")),
       m_back(makeButton("set back")),
@@ -72,8 +71,8 @@ QPushButton* OriginBar::makeButton(const char* name)
 void OriginBar::show(const Strand& strand)
 {
     m_strand = strand.id;
-    const auto& tangle = m_studio.tangle();
-    const auto& stance = m_studio.stance();
+    const auto& tangle = m_edits.tangle();
+    const auto& stance = m_edits.stance();
     const auto& footing = stance.footing();
     const auto craft = craftNamed(tangle, strand.craft);
     const auto* own = findBy(tangle.craft, &Craft::id, strand.craft);
@@ -114,21 +113,23 @@ void OriginBar::giveAway()
         if (!given) return tl::unexpected(given.error());
         return {};
     };
-    if (attempt(m_studio, tr("for everyone instead"), give))
-        m_studio.say(tr("All who inherit it have it so now; what they changed themselves stays."));
+    if (m_edits.applyToWhole({tr("for everyone instead")}, give))
+        m_edits.messages().say(
+            tr("All who inherit it have it so now; what they changed themselves stays."));
 }
 
 void OriginBar::takeBack()
 {
-    if (attempt(m_studio, tr("set back to inherited"),
-                [this](Tangle& tangle) { return setBack(tangle, m_strand); }))
-        m_studio.say(tr("%1 does what it inherits again.").arg(m_studio.stance().craftName()));
+    if (m_edits.applyToWhole({tr("set back to inherited")},
+                             [this](Tangle& tangle) { return setBack(tangle, m_strand); }))
+        m_edits.messages().say(
+            tr("%1 does what it inherits again.").arg(m_edits.stance().craftName()));
 }
 
 void OriginBar::copyIntoLayer()
 {
-    const auto footing = m_studio.stance().footing();
-    m_studio.document().edit(tr("own meaning in a layer"), [&](Tangle& tangle) {
+    const auto footing = m_edits.stance().footing();
+    m_edits.applyToWhole({tr("own meaning in a layer")}, [&](Tangle& tangle) {
         const auto* strand = findStrand(tangle, m_strand);
         if (!strand) return;
         auto copy = *strand;

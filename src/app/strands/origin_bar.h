@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 
 #include <QWidget>
 
@@ -16,7 +16,7 @@ namespace jolly::app
 class OriginBar : public QWidget
 {
  public:
-    explicit OriginBar(Studio& studio, QWidget* parent = nullptr);
+    explicit OriginBar(Edits& edits, QWidget* parent = nullptr);
 
     void show(const Strand& strand);
 
@@ -26,7 +26,7 @@ class OriginBar : public QWidget
     void takeBack();
     void copyIntoLayer();
 
-    Studio& m_studio;
+    Edits& m_edits;
     std::string m_strand;
     QLabel* m_words;
     QPushButton* m_family;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/gesture.h"
 #include "core/tangle/stage.h"
 
 #include <QWidget>
@@ -33,8 +34,7 @@ class OutletPicture : public QWidget
     void clicked(std::size_t outlet);
 
     /// A time was dragged to another place.
-    /// @param isFirst  the first step of a drag; the others belong to it.
-    void dragged(const QString& key, double value, bool isFirst);
+    void dragged(const QString& key, double value, jolly::app::Gesture drag);
 
  protected:
     using QWidget::QWidget;

@@ -39,14 +39,14 @@ const Stage* lastOf(const Strand& strand)
 
 }  // namespace
 
-OutletRows::OutletRows(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent)
+OutletRows::OutletRows(Weaver& weaver, RowChoice& choice, const Strand& strand, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_weaver(weaver),
       m_choice(choice),
       m_strand(strand.id),
       m_outlets(outletsOf(strand)),
       m_ways(waysOf(strand)),
-      m_areButtons(signalsOf(studio.tangle(), strand).back().kind == ControlKind::Button)
+      m_areButtons(signalsOf(weaver.edits().tangle(), strand).back().kind == ControlKind::Button)
 {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, 0, 0, 0);
@@ -112,7 +112,7 @@ void OutletRows::askForGoal(const Way& way)
 {
     if (!way.end) return m_choice.leadToNextFree(placeOf(way));
     auto* menu = new GoalMenu(
-        m_studio, m_choice, placeOf(way), [this, way] { askForKeys(way); }, this);
+        m_weaver, m_choice, placeOf(way), [this, way] { askForKeys(way); }, this);
     menu->setAttribute(Qt::WA_DeleteOnClose);
     menu->popup(way.row->menuPlace());
 }
@@ -120,7 +120,7 @@ void OutletRows::askForGoal(const Way& way)
 /// A field that listens, below the row.
 void OutletRows::askForKeys(const Way& way)
 {
-    auto* field = new ChordField(m_studio, this);
+    auto* field = new ChordField(m_weaver.selection(), m_weaver.edits().messages(), this);
     m_column->insertWidget(m_column->indexOf(way.row) + 1, field);
     connect(field, &ChordField::givenUp, field, &QObject::deleteLater);
     connect(
@@ -164,28 +164,24 @@ void OutletRows::alignPicture()
 }
 
 /// What is dragged in the picture; one drag is one step.
-void OutletRows::dragTime(const QString& key, double value, bool isFirst)
+void OutletRows::dragTime(const QString& key, double value, Gesture drag)
 {
-    if (isFirst) ++m_drags;
-    m_studio.stance().edit(
-        tr("drag a time"),
-        [&](Tangle& tangle) {
-            auto* strand = findStrand(tangle, m_strand);
-            const auto* last = strand ? lastOf(*strand) : nullptr;
+    m_weaver.edits().apply(
+        {tr("drag a time"), m_strand, drag}, [&](Tangle& tangle, const Strand& strand) {
+            const auto* last = lastOf(strand);
             if (!last) return;
             auto parameters = last->parameters;
             withField<double>(parameters, key.toStdString(), [&](double& v) { v = value; });
-            setStage(tangle, m_strand, static_cast<std::size_t>(last - strand->stages.data()),
+            setStage(tangle, m_strand, static_cast<std::size_t>(last - strand.stages.data()),
                      parameters);
-        },
-        QStringLiteral("time %1").arg(m_drags));
+        });
 }
 
 std::vector<OutletRows::Way> OutletRows::waysOf(const Strand& strand) const
 {
     std::vector<Way> ways;
     const auto outlets = outletsOf(strand);
-    const auto kind = signalsOf(m_studio.tangle(), strand).back().kind;
+    const auto kind = signalsOf(m_weaver.edits().tangle(), strand).back().kind;
     if (outlets.size() == 1 && kind != ControlKind::Button) return ways;
     for (std::size_t outlet = 0; outlet < outlets.size(); ++outlet) {
         const auto count = ways.size();
@@ -220,12 +216,12 @@ OutletRow::Words OutletRows::wordsOf(const Strand& strand, const Way& way) const
 {
     if (!way.end) return {};
     const auto& end = strand.ends[*way.end];
-    OutletRow::Words words{.goal = goalText(m_studio.tangle(), end.goal)};
+    OutletRow::Words words{.goal = goalText(m_weaver.edits().tangle(), end.goal)};
     const auto* target = targetOf(end);
-    const auto* device = target ? findDevice(m_studio.tangle(), target->device) : nullptr;
+    const auto* device = target ? findDevice(m_weaver.edits().tangle(), target->device) : nullptr;
     if (device)
-        words.function =
-            toQt(functionName(m_studio.tangle(), settingsOf(*device, target->control).function));
+        words.function = toQt(
+            functionName(m_weaver.edits().tangle(), settingsOf(*device, target->control).function));
     const bool isPress =
         target ? target->control.kind == ControlKind::Button : keysOf(end) != nullptr;
     if (isPress) {
@@ -256,18 +252,16 @@ int OutletRows::placeOf(const std::string& outlet) const
 
 void OutletRows::press(std::size_t end, How how, double pulse)
 {
-    m_studio.stance().edit(
-        tr("held or pulse"),
-        [&](Tangle& tangle) {
-            auto* strand = findStrand(tangle, m_strand);
-            if (!strand || end >= strand->ends.size()) return;
-            strand->ends[end].how = how;
-            strand->ends[end].pulse = pulse;
-        },
-        QStringLiteral("pulse"));
-    const auto* strand = findStrand(m_studio.tangle(), m_strand);
+    if (std::exchange(m_pulsing, end) != end) m_pulse = Gesture::begin();
+    m_weaver.edits().apply({tr("held or pulse"), m_strand, m_pulse}, [&](Strand& strand) {
+        if (end >= strand.ends.size()) return;
+        strand.ends[end].how = how;
+        strand.ends[end].pulse = pulse;
+    });
+    const auto* strand = findStrand(m_weaver.edits().tangle(), m_strand);
     if (strand && end < strand->ends.size())
-        m_studio.say(toQt(explainNow(m_studio.tangle(), *strand, strand->ends[end])));
+        m_weaver.edits().messages().say(
+            toQt(explainNow(m_weaver.edits().tangle(), *strand, strand->ends[end])));
 }
 
 }  // namespace jolly::app

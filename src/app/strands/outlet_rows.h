@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/weaver.h"
 #include "app/strands/outlet_picture.h"
 #include "app/strands/outlet_row.h"
 #include "app/strands/row_choice.h"
@@ -22,7 +22,7 @@ namespace jolly::app
 class OutletRows : public QWidget
 {
  public:
-    OutletRows(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent = nullptr);
+    OutletRows(Weaver& weaver, RowChoice& choice, const Strand& strand, QWidget* parent = nullptr);
 
     /// Whether these rows can go on showing the strand.
     [[nodiscard]] bool fits(const Strand& strand) const;
@@ -56,14 +56,15 @@ class OutletRows : public QWidget
     void askForKeys(const Way& way);
     void showChoice();
     void alignPicture();
-    void dragTime(const QString& key, double value, bool isFirst);
+    void dragTime(const QString& key, double value, Gesture drag);
     void press(std::size_t end, How how, double pulse);
 
-    Studio& m_studio;
+    Weaver& m_weaver;
     RowChoice& m_choice;
     OutletPicture* m_picture = nullptr;
     QVBoxLayout* m_column = nullptr;
-    int m_drags = 0;
+    std::optional<std::size_t> m_pulsing;  ///< the end whose pulse was changed last
+    Gesture m_pulse;
     std::string m_strand;
     std::vector<std::string> m_outlets;
     std::vector<Way> m_ways;

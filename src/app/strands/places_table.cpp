@@ -25,8 +25,13 @@ bool isButton(const DeskController& controller, const RigControl& control)
 
 }  // namespace
 
-PlacesTable::PlacesTable(Studio& studio, std::optional<double> low, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_low(low), m_grid(new QGridLayout(this))
+PlacesTable::PlacesTable(Selection& selection, Messages& messages, std::optional<double> low,
+                         QWidget* parent)
+    : QWidget(parent),
+      m_selection(selection),
+      m_messages(messages),
+      m_low(low),
+      m_grid(new QGridLayout(this))
 {
     setObjectName(QStringLiteral("positions"));
     m_grid->setContentsMargins(0, 0, 0, 0);
@@ -53,7 +58,7 @@ void PlacesTable::rebuild()
         m_grid->addWidget(head, 0, column);
     }
     for (std::size_t i = 0; i < m_places.size(); ++i) addRow(i);
-    auto* add = new ListenField(m_studio, isButton, this);
+    auto* add = new ListenField(m_selection, m_messages, isButton, this);
     add->setObjectName(QStringLiteral("add position"));
     add->setText(tr("+ position: touch its button"));
     connect(add, &ListenField::chosen, this, &PlacesTable::addPlace, Qt::QueuedConnection);
@@ -71,15 +76,15 @@ void PlacesTable::addRow(std::size_t place)
         change(place, [&](ValuePlace& p) { p.name = name->text().toStdString(); });
     });
     m_grid->addWidget(name, row, 0);
-    auto* listen = new ListenField(m_studio, isButton, this);
+    auto* listen = new ListenField(m_selection, m_messages, isButton, this);
     listen->setObjectName(tr("button of position %1").arg(row));
-    listen->setText(shown.control
-                        ? m_studio.nameOf({shown.control->controller, shown.control->control})
-                        : tr("none: it is silent"));
+    listen->setText(shown.control ? m_selection.feed().nameOf(
+                                        {shown.control->controller, shown.control->control})
+                                  : tr("none: it is silent"));
     connect(
         listen, &ListenField::chosen, this,
-        [this, place](const ControlRef& ref) {
-            change(place, [&](ValuePlace& p) { p.control = Source{ref.controller, ref.code}; });
+        [this, place](const Source& ref) {
+            change(place, [&](ValuePlace& p) { p.control = ref; });
         },
         Qt::QueuedConnection);
     m_grid->addWidget(listen, row, 1);
@@ -123,13 +128,13 @@ void PlacesTable::addRow(std::size_t place)
 }
 
 /// A position of a fresh name, at the end of the travel.
-void PlacesTable::addPlace(const ControlRef& button)
+void PlacesTable::addPlace(const Source& button)
 {
     auto places = m_places;
     int number = static_cast<int>(places.size()) + 1;
     const auto nameOf = [](int n) { return tr("position %1").arg(n).toStdString(); };
     while (std::ranges::find(places, nameOf(number), &ValuePlace::name) != places.end()) ++number;
-    places.push_back({nameOf(number), Source{button.controller, button.code}, 1.0});
+    places.push_back({nameOf(number), button, 1.0});
     Q_EMIT changed(places);
 }
 

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/messages.h"
+#include "app/models/selection.h"
 #include "core/digital/switch_place.h"
 
 #include <QWidget>
@@ -19,7 +20,8 @@ class PlacesTable : public QWidget
 
  public:
     /// @param low  the least value that a position can have; nothing where positions have none.
-    PlacesTable(Studio& studio, std::optional<double> low, QWidget* parent = nullptr);
+    PlacesTable(Selection& selection, Messages& messages, std::optional<double> low,
+                QWidget* parent = nullptr);
 
     /// Shows these; does nothing while they are what it shows.
     void show(const ValuePlaces& places);
@@ -30,10 +32,11 @@ class PlacesTable : public QWidget
  private:
     void rebuild();
     void addRow(std::size_t place);
-    void addPlace(const ControlRef& button);
+    void addPlace(const Source& button);
     void change(std::size_t place, const std::function<void(ValuePlace&)>& how);
 
-    Studio& m_studio;
+    Selection& m_selection;
+    Messages& m_messages;
     std::optional<double> m_low;
     QGridLayout* m_grid;
     ValuePlaces m_places;

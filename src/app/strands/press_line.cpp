@@ -109,7 +109,7 @@ PressLine::Grip PressLine::gripAt(QPointF place) const
 void PressLine::mousePressEvent(QMouseEvent* event)
 {
     m_grip = gripAt(event->position());
-    m_isFirst = true;
+    m_drag = Gesture::begin();
 }
 
 void PressLine::mouseMoveEvent(QMouseEvent* event)
@@ -126,8 +126,7 @@ void PressLine::drag(double x)
     const double room = (width() - 8.0) / 3.0 - 2.0 * kPress - 8.0;
     const double ms = std::round((x - begin) / room * kShown / kStep) * kStep;
     Q_EMIT dragged(isLong ? QStringLiteral("longAfter") : QStringLiteral("twiceWithin"),
-                   std::clamp(ms, limits.low, limits.high), m_isFirst);
-    m_isFirst = false;
+                   std::clamp(ms, limits.low, limits.high), m_drag);
 }
 
 void PressLine::mouseReleaseEvent(QMouseEvent* event)

@@ -37,7 +37,7 @@ class PressLine : public OutletPicture
     double m_longAfter = 400.0;
     double m_twiceWithin = 250.0;
     Grip m_grip = Grip::None;
-    bool m_isFirst = false;
+    Gesture m_drag;
 };
 
 }  // namespace jolly::app

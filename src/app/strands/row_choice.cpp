@@ -25,10 +25,11 @@ Goal keysGoal(const std::string& device, const std::vector<std::uint16_t>& keys)
 
 }  // namespace
 
-RowChoice::RowChoice(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
+RowChoice::RowChoice(Edits& edits, Selection& selection, QObject* parent)
+    : QObject(parent), m_edits(edits), m_selection(selection)
 {
-    connect(&studio.document(), &Document::changed, this, &RowChoice::follow);
-    connect(&studio, &Studio::selectionChanged, this, [this] { choose(std::nullopt); });
+    connect(&edits, &Edits::settled, this, &RowChoice::follow);
+    connect(&selection, &Selection::selectionChanged, this, [this] { choose(std::nullopt); });
 }
 
 void RowChoice::choose(const std::optional<OutletPlace>& row)
@@ -43,8 +44,8 @@ void RowChoice::choose(const std::optional<OutletPlace>& row)
 void RowChoice::follow()
 {
     if (!m_row) return;
-    m_row->strand = m_studio.stance().ownOf(m_row->strand);
-    const auto* strand = findStrand(m_studio.tangle(), m_row->strand);
+    m_row->strand = m_edits.stance().ownOf(m_row->strand);
+    const auto* strand = findStrand(m_edits.tangle(), m_row->strand);
     const auto outlets = strand ? outletsOf(*strand) : std::vector<std::string>{};
     const bool isThere = std::ranges::find(outlets, m_row->outlet) != outlets.end() &&
                          (!m_row->end || *m_row->end < strand->ends.size());
@@ -53,59 +54,60 @@ void RowChoice::follow()
 
 void RowChoice::lead(const OutletPlace& row, const Goal& goal)
 {
-    commit(m_studio.tangle(), row, goal);
+    commit(m_edits.tangle(), row, goal);
 }
 
 void RowChoice::commit(Tangle trial, OutletPlace row, const Goal& goal)
 {
     const auto end = leadOutlet(trial, row.strand, row.outlet, row.end, goal);
-    if (!end) return m_studio.refuse(QString::fromStdString(end.error().text()));
+    if (!end) return m_edits.messages().refuse(QString::fromStdString(end.error().text()));
     const auto name = nameOf(row);
     const bool wasChosen = m_row == row;
     if (wasChosen) m_row->end = *end;
-    m_studio.stance().edit(tr("lead %1").arg(name), [&](Tangle& tangle) { tangle = trial; });
-    const auto* strand = findStrand(m_studio.tangle(), m_studio.stance().ownOf(row.strand));
+    m_edits.apply({tr("lead %1").arg(name)}, [&](Tangle& tangle) { tangle = trial; });
+    const auto* strand = findStrand(m_edits.tangle(), m_edits.stance().ownOf(row.strand));
     if (strand)
-        m_studio.say(
-            QString::fromStdString(explainNow(m_studio.tangle(), *strand, strand->ends[*end])));
+        m_edits.messages().say(
+            QString::fromStdString(explainNow(m_edits.tangle(), *strand, strand->ends[*end])));
     if (wasChosen) Q_EMIT changed();
 }
 
 void RowChoice::leadToNextFree(const OutletPlace& row)
 {
-    const auto* strand = findStrand(m_studio.tangle(), row.strand);
+    const auto* strand = findStrand(m_edits.tangle(), row.strand);
     if (!strand) return;
-    const auto kind = signalsOf(m_studio.tangle(), *strand).back().kind;
-    const auto target = nextFree(m_studio.stance().view(), kind);
-    if (!target) return m_studio.refuse(tr("No virtual device has a free control of that kind."));
+    const auto kind = signalsOf(m_edits.tangle(), *strand).back().kind;
+    const auto target = nextFree(m_edits.stance().view(), kind);
+    if (!target)
+        return m_edits.messages().refuse(tr("No virtual device has a free control of that kind."));
     lead(row, *target);
 }
 
 void RowChoice::leadToKeys(const OutletPlace& row, const std::vector<std::uint16_t>& keys)
 {
-    auto trial = m_studio.tangle();
+    auto trial = m_edits.tangle();
     const auto device = keyboardOf(trial);
     commit(std::move(trial), row, keysGoal(device, keys));
 }
 
-void RowChoice::weaveKeys(const ControlRef& from, const std::vector<std::uint16_t>& keys)
+void RowChoice::weaveKeys(const Source& from, const std::vector<std::uint16_t>& keys)
 {
-    const auto* controller = m_studio.controllerOf(from);
+    const auto* controller = m_selection.feed().controllerOf(from);
     if (!controller) return;
-    auto trial = m_studio.tangle();
+    auto trial = m_edits.tangle();
     const auto device = keyboardOf(trial);
     const auto goal = keysGoal(device, keys);
-    const auto woven = jolly::connect(trial, controller->rig, from.code,
+    const auto woven = jolly::connect(trial, controller->rig, from.control,
                                       Target{device, {ControlKind::Button, keys.front()}});
-    if (!woven) return m_studio.refuse(QString::fromStdString(woven.error().text()));
+    if (!woven) return m_edits.messages().refuse(QString::fromStdString(woven.error().text()));
     const auto outlet = outletsOf(*findStrand(trial, *woven)).front();
     commit(std::move(trial), {*woven, outlet, 0}, goal);
-    m_studio.select(from);
+    m_selection.select(from);
 }
 
 QString RowChoice::nameOf(const OutletPlace& row) const
 {
-    const auto* strand = findStrand(m_studio.tangle(), row.strand);
+    const auto* strand = findStrand(m_edits.tangle(), row.strand);
     if (!strand) return {};
     const auto name = QString::fromStdString(strand->name.empty() ? strand->id : strand->name);
     return row.outlet.empty() ? name : tr("%1 of %2").arg(QString::fromStdString(row.outlet), name);

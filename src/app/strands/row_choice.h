@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 
 #include <QObject>
 #include <optional>
@@ -26,7 +27,7 @@ class RowChoice : public QObject
     Q_OBJECT
 
  public:
-    explicit RowChoice(Studio& studio, QObject* parent = nullptr);
+    explicit RowChoice(Edits& edits, Selection& selection, QObject* parent = nullptr);
 
     [[nodiscard]] const std::optional<OutletPlace>& row() const { return m_row; }
 
@@ -43,7 +44,7 @@ class RowChoice : public QObject
     void leadToKeys(const OutletPlace& row, const std::vector<std::uint16_t>& keys);
 
     /// Weaves a strand from a button to keys, likewise.
-    void weaveKeys(const ControlRef& from, const std::vector<std::uint16_t>& keys);
+    void weaveKeys(const Source& from, const std::vector<std::uint16_t>& keys);
 
     /// "taxi of Lights": how a row is called.
     [[nodiscard]] QString nameOf(const OutletPlace& row) const;
@@ -55,7 +56,8 @@ class RowChoice : public QObject
     void follow();
     void commit(Tangle trial, OutletPlace row, const Goal& goal);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     std::optional<OutletPlace> m_row;
 };
 

@@ -98,7 +98,7 @@ void SliceBar::mousePressEvent(QMouseEvent* event)
 {
     if (event->button() != Qt::LeftButton) return QWidget::mousePressEvent(event);
     m_grip = gripAt(event->position());
-    m_isFirst = true;
+    m_drag = Gesture::begin();
     if (m_grip) m_offset = placeOf(m_grip->slice, m_grip->edge).x() - event->position().x();
 }
 
@@ -111,7 +111,7 @@ void SliceBar::mouseMoveEvent(QMouseEvent* event)
     auto slices = m_slices;
     moveEdge(slices[m_grip->slice], m_grip->edge, valueAt(event->position().x() + m_offset), m_low);
     if (slices == m_slices) return;
-    Q_EMIT dragged(slices, std::exchange(m_isFirst, false));
+    Q_EMIT dragged(slices, m_drag);
 }
 
 void SliceBar::mouseReleaseEvent(QMouseEvent*)

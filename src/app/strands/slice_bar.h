@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/gesture.h"
 #include "core/digital/slice.h"
 
 #include <QWidget>
@@ -28,8 +29,7 @@ class SliceBar : public QWidget
     [[nodiscard]] QSize sizeHint() const override;
 
  Q_SIGNALS:
-    /// @param isFirst  the first step of a drag; the others belong to it.
-    void dragged(const jolly::SliceParts& slices, bool isFirst);
+    void dragged(const jolly::SliceParts& slices, jolly::app::Gesture drag);
 
  protected:
     void paintEvent(QPaintEvent* event) override;
@@ -53,7 +53,7 @@ class SliceBar : public QWidget
     SliceParts m_slices;
     std::optional<Grip> m_grip;  ///< what is being dragged
     double m_offset = 0.0;       ///< from the pointer to the edge, in pixels
-    bool m_isFirst = false;
+    Gesture m_drag;
 };
 
 }  // namespace jolly::app

@@ -18,10 +18,7 @@ SliceEditor::SliceEditor(double low, double held, QWidget* parent)
     column->addWidget(m_table);
     connect(m_table, &SlicesTable::changed, this,
             [this](const SliceParts& slices) { Q_EMIT changed(slices, {}); });
-    connect(m_bar, &SliceBar::dragged, this, [this](const SliceParts& slices, bool isFirst) {
-        if (isFirst) ++m_drags;
-        Q_EMIT changed(slices, QStringLiteral("drag of an edge %1").arg(m_drags));
-    });
+    connect(m_bar, &SliceBar::dragged, this, &SliceEditor::changed);
 }
 
 void SliceEditor::show(const SliceParts& slices)

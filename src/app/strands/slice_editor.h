@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/gesture.h"
 #include "core/digital/slice.h"
 
 #include <QWidget>
@@ -25,13 +26,12 @@ class SliceEditor : public QWidget
     void setDot(double value);
 
  Q_SIGNALS:
-    /// @param gesture  what belongs to one drag; empty for a step of its own.
-    void changed(const jolly::SliceParts& slices, const QString& gesture);
+    /// @param drag  that it is part of; none for a step of its own.
+    void changed(const jolly::SliceParts& slices, jolly::app::Gesture drag);
 
  private:
     SliceBar* m_bar;
     SlicesTable* m_table;
-    int m_drags = 0;
 };
 
 }  // namespace jolly::app

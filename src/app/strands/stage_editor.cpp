@@ -11,7 +11,6 @@
 #include "app/strands/slice_editor.h"
 #include "app/strands/stage_values.h"
 #include "app/strands/stage_words.h"
-#include "app/strands/step_words.h"
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
 #include "core/tangle/edit.h"
@@ -31,12 +30,17 @@
 namespace jolly::app
 {
 
-StageEditor::StageEditor(Studio& studio, const std::string& strand, std::size_t stage,
-                         StageInput input, Points points, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_strand(strand), m_stage(stage), m_input(input)
+StageEditor::StageEditor(Edits& edits, Selection& selection, const std::string& strand,
+                         std::size_t stage, StageInput input, Points points, QWidget* parent)
+    : QWidget(parent),
+      m_edits(edits),
+      m_selection(selection),
+      m_strand(strand),
+      m_stage(stage),
+      m_input(input)
 {
     setObjectName(QStringLiteral("stage editor"));
-    const auto* found = findStrand(studio.tangle(), strand);
+    const auto* found = findStrand(edits.tangle(), strand);
     build(found->stages[stage], points);
     refresh(found->stages[stage]);
 }
@@ -86,19 +90,15 @@ void StageEditor::build(const Stage& stage, Points points)
     column->addLayout(flags);
 }
 
-void StageEditor::set(const QString& what, const QString& gesture,
+void StageEditor::set(const QString& what, Gesture gesture,
                       const std::function<void(Stage&)>& change)
 {
-    m_studio.stance().edit(
-        stepOf(m_studio, what, m_strand),
-        [&](Tangle& tangle) {
-            auto* strand = findStrand(tangle, m_strand);
-            if (!strand || m_stage >= strand->stages.size()) return;
-            auto stage = strand->stages[m_stage];
-            change(stage);
-            setStage(tangle, m_strand, m_stage, stage.parameters);
-        },
-        gesture);
+    m_edits.apply({what, m_strand, gesture}, [&](Tangle& tangle, const Strand& strand) {
+        if (m_stage >= strand.stages.size()) return;
+        auto stage = strand.stages[m_stage];
+        change(stage);
+        setStage(tangle, m_strand, m_stage, stage.parameters);
+    });
 }
 
 /// Two side by side with the sliders below, or, where there is little room, each in one line.
@@ -131,16 +131,17 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field, bool is
     }
     const auto key = std::string(field.key);
     const auto name = toQt(field.label);
-    const auto change = [this, key, name](double amount, const QString& gesture) {
+    const auto change = [this, key, name](double amount, Gesture gesture) {
         set(tr("%1 %2").arg(m_name, name), gesture, [&](Stage& stage) {
             withField<double>(stage.parameters, key, [&](double& v) { v = amount; });
         });
     };
     connect(exact, &QDoubleSpinBox::valueChanged, this,
             [change](double percent) { change(percent / 100.0, {}); });
-    connect(slider, &QSlider::valueChanged, this, [change, key](int thousandths) {
-        change(thousandths / 1000.0, QString::fromStdString(key));
-    });
+    const auto gesture = std::make_shared<Gesture>(Gesture::begin());
+    connect(slider, &QSlider::sliderPressed, this, [gesture] { *gesture = Gesture::begin(); });
+    connect(slider, &QSlider::valueChanged, this,
+            [change, gesture](int thousandths) { change(thousandths / 1000.0, *gesture); });
     m_refreshers.push_back([exact, slider, key](const Stage& stage) {
         const QSignalBlocker quietExact(exact);
         const QSignalBlocker quietSlider(slider);
@@ -223,7 +224,7 @@ void StageEditor::addControl(QGridLayout& grid, const ControlField& field)
     setTone(*label, "dim");
     const auto kind = field.kind;
     auto* listen = new ListenField(
-        m_studio,
+        m_selection, m_edits.messages(),
         [kind](const DeskController& c, const RigControl& control) {
             return c.isKnown && control.kind == kind;
         },
@@ -239,9 +240,7 @@ void StageEditor::addControl(QGridLayout& grid, const ControlField& field)
                                              [&](std::optional<Source>& v) { v = source; });
         });
     };
-    connect(listen, &ListenField::chosen, this, [change](const ControlRef& ref) {
-        change(Source{ref.controller, ref.code});
-    });
+    connect(listen, &ListenField::chosen, this, [change](const Source& ref) { change(ref); });
     QPushButton* none = nullptr;
     if (field.mayBeNone) {
         none = new QPushButton(tr("none"), this);
@@ -252,7 +251,8 @@ void StageEditor::addControl(QGridLayout& grid, const ControlField& field)
     }
     m_refreshers.push_back([this, listen, none, key](const Stage& stage) {
         const auto source = fieldOf<std::optional<Source>>(stage, key);
-        listen->setText(source ? m_studio.nameOf({source->controller, source->control}) : tr("—"));
+        listen->setText(source ? m_selection.feed().nameOf({source->controller, source->control})
+                               : tr("—"));
         if (none) none->setEnabled(source.has_value());
     });
 }
@@ -288,19 +288,19 @@ void StageEditor::addDetents(QVBoxLayout& column)
                                   [&](DetentList& mine) { mine = detents; });
         });
     });
-    connect(m_detents, &DetentsTable::refused, &m_studio, &Studio::refuse);
+    connect(m_detents, &DetentsTable::refused, &m_edits.messages(), &Messages::refuse);
     m_refreshers.push_back(
         [this](const Stage& stage) { m_detents->show(fieldOf<DetentList>(stage, "detents")); });
 }
 
 void StageEditor::addSlices(QVBoxLayout& column)
 {
-    const auto* strand = findStrand(m_studio.tangle(), m_strand);
-    const auto* source = strand ? findControl(m_studio.tangle(), strand->source) : nullptr;
+    const auto* strand = findStrand(m_edits.tangle(), m_strand);
+    const auto* source = strand ? findControl(m_edits.tangle(), strand->source) : nullptr;
     m_slices = new SliceEditor(m_input.low(), source ? heldBeyond(*source) : kLeastHeld, this);
     column.addWidget(m_slices);
     connect(m_slices, &SliceEditor::changed, this,
-            [this](const SliceParts& slices, const QString& gesture) {
+            [this](const SliceParts& slices, Gesture gesture) {
                 set(tr("slices"), gesture, [&](Stage& stage) {
                     withField<SliceParts>(stage.parameters, "slices",
                                           [&](SliceParts& mine) { mine = slices; });
@@ -317,7 +317,8 @@ void StageEditor::addPlaces(QVBoxLayout& column, const Stage& stage)
     bool haveValues = false;
     withField<ValuePlaces>(copy, "positions", [&](const ValuePlaces&) { haveValues = true; });
     const double low = signalAfter(stage.parameters, {ControlKind::Button, Sides::Two}).low();
-    auto* table = new PlacesTable(m_studio, haveValues ? std::optional(low) : std::nullopt, this);
+    auto* table = new PlacesTable(m_selection, m_edits.messages(),
+                                  haveValues ? std::optional(low) : std::nullopt, this);
     column.addWidget(table);
     connect(table, &PlacesTable::changed, this, [this](const ValuePlaces& places) {
         set(tr("positions"), {}, [&](Stage& mine) {
@@ -353,12 +354,11 @@ void StageEditor::addCurve(QVBoxLayout& column)
     };
     connect(m_curve, &CurvePlot::chosenChanged, this, tell);
     connect(m_curve, &CurvePlot::pointsChanged, this,
-            [this](const CurvePoints& points, bool isGesture) {
-                set(tr("curve point"), isGesture ? QStringLiteral("curve drag") : QString(),
-                    [&](Stage& stage) {
-                        withField<CurvePoints>(stage.parameters, "points",
-                                               [&](CurvePoints& mine) { mine = points; });
-                    });
+            [this](const CurvePoints& points, Gesture drag) {
+                set(tr("curve point"), drag, [&](Stage& stage) {
+                    withField<CurvePoints>(stage.parameters, "points",
+                                           [&](CurvePoints& mine) { mine = points; });
+                });
             });
     m_refreshers.push_back([this, tell](const Stage& stage) {
         m_curve->setCurve(stage, fieldOf<CurvePoints>(stage, "points"),

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 
 #include <QWidget>
 
@@ -27,8 +28,8 @@ class StageEditor : public QWidget
     enum class Points { Plot, Numbers };
 
     /// @param strand  id; @param stage  place among its stages.
-    StageEditor(Studio& studio, const std::string& strand, std::size_t stage, StageInput input,
-                Points points, QWidget* parent = nullptr);
+    StageEditor(Edits& edits, Selection& selection, const std::string& strand, std::size_t stage,
+                StageInput input, Points points, QWidget* parent = nullptr);
 
     /// Shows what the tangle has now. The stage must be of the same kind.
     void refresh(const Stage& stage);
@@ -50,10 +51,10 @@ class StageEditor : public QWidget
     void addSlices(QVBoxLayout& column);
     void addPlaces(QVBoxLayout& column, const Stage& stage);
     void addCurve(QVBoxLayout& column);
-    void set(const QString& what, const QString& gesture,
-             const std::function<void(Stage&)>& change);
+    void set(const QString& what, Gesture gesture, const std::function<void(Stage&)>& change);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     std::string m_strand;
     std::size_t m_stage;
     StageInput m_input;

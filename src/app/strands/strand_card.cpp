@@ -7,7 +7,6 @@
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_plot.h"
 #include "app/strands/stage_words.h"
-#include "app/strands/step_words.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -31,10 +30,10 @@ namespace
 /// The stages that have a button of their own; the others are in a menu.
 constexpr std::array<std::string_view, 3> kUsual = {"dead zone", "curve", "invert"};
 
-const RigControl* sourceOf(const Studio& studio, const Strand& strand)
+const RigControl* sourceOf(const Desk& desk, const Strand& strand)
 {
     if (!strand.hasSource()) return nullptr;
-    const auto* controller = studio.desk().find(strand.source.controller);
+    const auto* controller = desk.find(strand.source.controller);
     return controller ? findControl(controller->rig, strand.source.control) : nullptr;
 }
 
@@ -58,8 +57,14 @@ bool isSwitch(const Strand& strand)
 
 }  // namespace
 
-StrandCard::StrandCard(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent)
-    : Card(parent), m_studio(studio), m_choice(choice), m_id(strand.id), m_trace(studio)
+StrandCard::StrandCard(Weaver& weaver, Preflight& preflight, RowChoice& choice,
+                       const Strand& strand, QWidget* parent)
+    : Card(parent),
+      m_weaver(weaver),
+      m_preflight(preflight),
+      m_choice(choice),
+      m_id(strand.id),
+      m_trace(weaver.selection().feed())
 {
     setObjectName(QString::fromStdString(strand.id));
     setMarked(true);
@@ -79,7 +84,8 @@ bool StrandCard::fits(const Strand& strand) const
 
 void StrandCard::build(const Strand& strand)
 {
-    if (const auto* control = sourceOf(m_studio, strand)) m_kind = control->kind;
+    if (const auto* control = sourceOf(m_weaver.selection().feed().desk(), strand))
+        m_kind = control->kind;
     m_shown = strand;
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 10, 14, 12);
@@ -87,7 +93,7 @@ void StrandCard::build(const Strand& strand)
     buildHead(strand, *column);
     buildStages(strand, *column);
     buildLamp(*column);
-    m_outlets = new OutletRows(m_studio, m_choice, strand, this);
+    m_outlets = new OutletRows(m_weaver, m_choice, strand, this);
     column->addWidget(m_outlets);
     buildChips(*column);
     m_editorPlace = new QWidget(this);
@@ -105,14 +111,14 @@ void StrandCard::buildHead(const Strand& strand, QVBoxLayout& column)
     setTone(*m_name, "title");
     m_target = new ElidedLabel(this);
     setTone(*m_target, "dim");
-    m_where = new ElidedLabel(whereText(m_studio.tangle(), strand), this);
+    m_where = new ElidedLabel(whereText(m_weaver.edits().tangle(), strand), this);
     m_where->setObjectName(QStringLiteral("layer and craft"));
     m_where->setFont(textFont(TextSize::Small, true));
     row->addWidget(m_name);
     row->addWidget(m_target, 1);
     row->addWidget(m_where);
     column.addLayout(row);
-    m_origin = new OriginBar(m_studio, this);
+    m_origin = new OriginBar(m_weaver.edits(), this);
     column.addWidget(m_origin);
     m_note = new QLabel(this);
     m_note->setWordWrap(true);
@@ -197,7 +203,7 @@ void StrandCard::buildChips(QVBoxLayout& column)
     auto* others = new QMenu(this);
     StageList::forEach([&](const auto& kind) {
         const auto& info = kind.kInfo;
-        if (!isUseful(m_studio.tangle(), m_shown, kind)) return;
+        if (!isUseful(m_weaver.edits().tangle(), m_shown, kind)) return;
         const auto name = toQt(info.name);
         if (std::ranges::find(kUsual, info.name) == kUsual.end()) {
             auto* entry = others->addAction(name + QStringLiteral(": ") + toQt(info.sentence));
@@ -227,15 +233,15 @@ void StrandCard::buildChips(QVBoxLayout& column)
 
 void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_studio.stance().edit(stepOf(m_studio, name, m_id), [&](Tangle& tangle) {
+    m_weaver.edits().apply({name, m_id}, [&](Tangle& tangle) {
         if (auto* strand = findStrand(tangle, m_id)) change(tangle, *strand);
     });
 }
 
 void StrandCard::addStage(StageParameters parameters)
 {
-    const auto place = placeFor(m_studio.tangle(), m_shown, parameters);
-    const auto gets = signalsOf(m_studio.tangle(), m_shown)[place];
+    const auto place = placeFor(m_weaver.edits().tangle(), m_shown, parameters);
+    const auto gets = signalsOf(m_weaver.edits().tangle(), m_shown)[place];
     const bool turns = signalAfter(parameters, gets).kind != gets.kind;
     m_openStage = turns ? -1 : static_cast<int>(place);
     edit(tr("add %1").arg(toQt(infoOf(parameters).name)),
@@ -262,7 +268,7 @@ QString StrandCard::targetText(const Strand& strand) const
 {
     QStringList targets;
     for (const auto& end : strand.ends) {
-        const auto goal = goalText(m_studio.tangle(), end.goal);
+        const auto goal = goalText(m_weaver.edits().tangle(), end.goal);
         targets << (end.part == Part::Whole   ? goal
                     : end.part == Part::Upper ? tr("upper half of %1").arg(goal)
                                               : tr("lower half of %1").arg(goal));
@@ -272,10 +278,10 @@ QString StrandCard::targetText(const Strand& strand) const
 
 QString StrandCard::clashText(const Strand& strand) const
 {
-    const auto index = &strand - m_studio.tangle().strands.data();
+    const auto index = &strand - m_weaver.edits().tangle().strands.data();
     const auto path = "/strands/" + std::to_string(index);
     QStringList sentences;
-    for (const auto& problem : m_studio.problems()) {
+    for (const auto& problem : m_preflight.problems()) {
         const bool isHere = problem.path == path || problem.path.starts_with(path + "/");
         if (isHere) sentences << QString::fromStdString(problem.sentence + " " + problem.cure);
     }
@@ -285,9 +291,9 @@ QString StrandCard::clashText(const Strand& strand) const
 /// What is of another layer or inherited is drawn as such.
 void StrandCard::showWhere()
 {
-    const auto& footing = m_studio.stance().footing();
+    const auto& footing = m_weaver.edits().stance().footing();
     const bool isOurs = m_shown.layer == footing.layer && m_shown.craft == footing.craft;
-    m_where->setText(whereText(m_studio.tangle(), m_shown));
+    m_where->setText(whereText(m_weaver.edits().tangle(), m_shown));
     setTone(*m_where, isOurs ? "straw" : "dim");
     setMarked(m_shown.isOn && isOurs);
     m_origin->show(m_shown);
@@ -299,14 +305,14 @@ void StrandCard::refresh(const Strand& strand)
     m_id = strand.id;
     setObjectName(QString::fromStdString(m_id));
     showWhere();
-    m_trace.follow(m_studio.tangle(), m_id);
+    m_trace.follow(m_weaver.edits().tangle(), m_id);
     setDashed(!strand.isOn);
     m_name->setText(toQt(strand.name.empty() ? strand.id : strand.name) +
                     (strand.isOn ? QString() : tr(" (off)")));
     m_target->setText(m_outlets->isEmpty() ? QStringLiteral("→ ") + targetText(strand) : QString());
     m_outlets->show(strand);
-    const auto signals = signalsOf(m_studio.tangle(), strand);
-    const auto* live = findStrand(m_studio.tangle(), m_id);
+    const auto signals = signalsOf(m_weaver.edits().tangle(), strand);
+    const auto* live = findStrand(m_weaver.edits().tangle(), m_id);
     const auto clash = live ? clashText(*live) : QString();
     m_clash->setText(clash);
     m_clash->setVisible(!clash.isEmpty());
@@ -339,7 +345,7 @@ void StrandCard::showValues()
         return;
     }
     const auto& rehearsal = m_trace.rehearsal();
-    const auto signals = signalsOf(m_studio.tangle(), m_shown);
+    const auto signals = signalsOf(m_weaver.edits().tangle(), m_shown);
     auto in = rehearsal.in();
     m_in->setText(tr("in %1").arg(valueText(in, signals.front())));
     m_in->setVisible(!isSwitch(m_shown));
@@ -352,7 +358,7 @@ void StrandCard::showValues()
         if (m_editor && m_openStage == static_cast<int>(i)) m_editor->setDot(before.x, in.x);
     }
     const auto out = valueText(in, signals.back());
-    const bool sleeps = m_shown.isOn && !m_studio.stance().acts(m_shown);
+    const bool sleeps = m_shown.isOn && !m_weaver.edits().stance().acts(m_shown);
     m_out->setText(!m_outlets->isEmpty() ? (sleeps ? tr("asleep") : QString())
                    : sleeps              ? tr("asleep; would be %1").arg(out)
                                          : tr("out %1").arg(out));

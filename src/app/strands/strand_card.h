@@ -2,7 +2,8 @@
 #pragma once
 
 #include "app/models/axis_trace.h"
-#include "app/models/studio.h"
+#include "app/models/preflight.h"
+#include "app/models/weaver.h"
 #include "app/style/value_text.h"
 #include "app/widgets/card.h"
 
@@ -27,7 +28,8 @@ class StrandCard : public Card
     Q_OBJECT
 
  public:
-    StrandCard(Studio& studio, RowChoice& choice, const Strand& strand, QWidget* parent = nullptr);
+    StrandCard(Weaver& weaver, Preflight& preflight, RowChoice& choice, const Strand& strand,
+               QWidget* parent = nullptr);
 
     [[nodiscard]] const std::string& strand() const { return m_id; }
     [[nodiscard]] const std::string& layer() const { return m_shown.layer; }
@@ -73,7 +75,7 @@ class StrandCard : public Card
     [[nodiscard]] QWidget* makeStageButtons(std::size_t stage);
     void addHalves(QMenu& menu);
     void askForSource();
-    void beginAt(const ControlRef& control);
+    void beginAt(const Source& control);
     void editText(const QString& question, const QString& step, std::string Strand::*member);
     void edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change);
     void addStage(StageParameters parameters);
@@ -85,7 +87,8 @@ class StrandCard : public Card
     bool eventFilter(QObject* watched, QEvent* event) override;
     void hideEvent(QHideEvent* event) override;
 
-    Studio& m_studio;
+    Weaver& m_weaver;
+    Preflight& m_preflight;
     RowChoice& m_choice;
     std::string m_id;
     Strand m_shown;

@@ -1,9 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/place_map.h"
 #include "app/listen/listen_field.h"
-#include "app/models/attempt.h"
 #include "app/strands/stage_editor.h"
-#include "app/strands/step_words.h"
 #include "app/strands/strand_card.h"
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
@@ -37,7 +35,7 @@ QMenu* StrandCard::makeMenu()
                     [this] { editText(tr("Note on the strand"), tr("note"), &Strand::note); });
     menu->addAction(tr("Begin at another control…"), this, &StrandCard::askForSource);
     menu->addAction(tr("End at another control…"), this,
-                    [this] { askForPlace(m_studio, m_id, 0, window()); });
+                    [this] { askForPlace(m_weaver, m_id, 0, window()); });
     addHalves(*menu);
     menu->addAction(tr("Switch off or on"), this, [this] {
         edit(m_shown.isOn ? tr("switch strand off") : tr("switch strand on"),
@@ -49,15 +47,16 @@ QMenu* StrandCard::makeMenu()
         });
     });
     menu->addAction(tr("Copy, to paste at another control (Ctrl+V)"), this,
-                    [this] { m_studio.copyStrand(m_shown); });
+                    [this] { m_weaver.copy(m_shown); });
     auto* alone = menu->addAction(tr("Take it for this craft alone"), this, [this] {
-        const auto craft = m_studio.stance().footing().craft;
-        attempt(m_studio, tr("take for this craft alone"),
-                [&](Tangle& tangle) { return moveToCraft(tangle, m_id, craft); });
+        const auto craft = m_weaver.edits().stance().footing().craft;
+        m_weaver.edits().applyToWhole({tr("take for this craft alone")}, [&](Tangle& tangle) {
+            return moveToCraft(tangle, m_id, craft);
+        });
     });
     alone->setObjectName(QStringLiteral("for this craft alone"));
     connect(menu, &QMenu::aboutToShow, this, [this, alone] {
-        alone->setVisible(isInherited(m_shown, m_studio.stance().footing().craft));
+        alone->setVisible(isInherited(m_shown, m_weaver.edits().stance().footing().craft));
     });
     menu->addAction(tr("Duplicate"), this, [this] {
         edit(tr("duplicate strand"),
@@ -97,7 +96,8 @@ void StrandCard::askForSource()
 {
     openEditor(-1);
     auto* field = new ListenField(
-        m_studio, [this](const DeskController&, const RigControl& c) { return c.kind == m_kind; });
+        m_weaver.selection(), m_weaver.edits().messages(),
+        [this](const DeskController&, const RigControl& c) { return c.kind == m_kind; });
     field->setObjectName(QStringLiteral("begin at"));
     m_editorPlace->layout()->addWidget(field);
     m_editorPlace->show();
@@ -105,30 +105,28 @@ void StrandCard::askForSource()
     field->listen();
 }
 
-void StrandCard::beginAt(const ControlRef& control)
+void StrandCard::beginAt(const Source& control)
 {
-    const auto* desk = m_studio.controllerOf(control);
+    const auto* desk = m_weaver.selection().feed().controllerOf(control);
     if (!desk) return;
-    auto trial = m_studio.tangle();
-    if (const auto done = jolly::beginAt(trial, m_id, desk->rig, control.code); !done)
-        return m_studio.refuse(QString::fromStdString(done.error().text()));
-    auto& studio = m_studio;  // the card goes with the selection
-    studio.stance().edit(tr("begin strand elsewhere"), [&](Tangle& tangle) { tangle = trial; });
-    studio.select(control);
+    auto& weaver = m_weaver;  // the card goes with the selection
+    const auto begin = [&](Tangle& tangle) {
+        return jolly::beginAt(tangle, m_id, desk->rig, control.control);
+    };
+    if (weaver.edits().apply({tr("begin strand elsewhere")}, begin))
+        weaver.selection().select(control);
 }
 
 /// The question outlives the card: while it is open a touch may select another control.
 void StrandCard::editText(const QString& question, const QString& step, std::string Strand::*member)
 {
-    auto& studio = m_studio;
+    auto& edits = m_weaver.edits();
     const auto id = m_id;
     bool isGiven = false;
     const auto given = QInputDialog::getText(window(), question, question, QLineEdit::Normal,
                                              QString::fromStdString(m_shown.*member), &isGiven);
     if (!isGiven) return;
-    studio.stance().edit(stepOf(studio, step, id), [&](Tangle& tangle) {
-        if (auto* strand = findStrand(tangle, id)) strand->*member = given.toStdString();
-    });
+    edits.apply({step, id}, [&](Strand& strand) { strand.*member = given.toStdString(); });
 }
 
 void StrandCard::openEditor(int stage)
@@ -146,9 +144,9 @@ void StrandCard::openEditor(int stage)
     m_editorPlace->setVisible(isThere);
     if (!isThere) return;
     const auto place = static_cast<std::size_t>(stage);
-    const auto signals = signalsOf(m_studio.tangle(), m_shown);
-    m_editor = new StageEditor(m_studio, m_id, place, {signals[place]}, StageEditor::Points::Plot,
-                               m_editorPlace);
+    const auto signals = signalsOf(m_weaver.edits().tangle(), m_shown);
+    m_editor = new StageEditor(m_weaver.edits(), m_weaver.selection(), m_id, place,
+                               {signals[place]}, StageEditor::Points::Plot, m_editorPlace);
     m_editorPlace->layout()->addWidget(m_editor);
     m_editorPlace->layout()->addWidget(makeStageButtons(static_cast<std::size_t>(stage)));
     Q_EMIT stageOpened();

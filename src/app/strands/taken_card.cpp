@@ -14,21 +14,22 @@
 namespace jolly::app
 {
 
-TakenCard::TakenCard(Studio& studio, Target target, std::optional<ControlRef> from, QWidget* parent)
-    : Card(parent), m_studio(studio), m_target(std::move(target)), m_from(std::move(from))
+TakenCard::TakenCard(Weaver& weaver, Target target, std::optional<Source> from, QWidget* parent)
+    : Card(parent), m_weaver(weaver), m_target(std::move(target)), m_from(std::move(from))
 {
     setObjectName(QStringLiteral("taken card"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 12, 16, 14);
     column->setSpacing(8);
     auto* title = new ElidedLabel;
-    title->setText(QString::fromStdString(placeName(studio.tangle(), m_target)));
+    title->setText(QString::fromStdString(placeName(weaver.edits().tangle(), m_target)));
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
     column->addWidget(title);
-    for (const auto* strand : studio.stance().takersOf(m_target)) addTaker(*strand, *column);
+    for (const auto* strand : weaver.edits().stance().takersOf(m_target))
+        addTaker(*strand, *column);
     addOffers(*column);
-    auto* why = new WhyLines(studio);
+    auto* why = new WhyLines(weaver.edits(), weaver.selection().feed());
     why->setPlace(m_target);
     column->addWidget(why);
 }
@@ -38,8 +39,8 @@ void TakenCard::addTaker(const Strand& strand, QVBoxLayout& column)
     auto* row = new QHBoxLayout;
     auto* words = new ElidedLabel;
     const auto name = QString::fromStdString(strand.name.empty() ? strand.id : strand.name);
-    const ControlRef source{strand.source.controller, strand.source.control};
-    const auto* controller = m_studio.controllerOf(source);
+    const Source source{strand.source.controller, strand.source.control};
+    const auto* controller = m_weaver.selection().feed().controllerOf(source);
     words->setText(
         controller
             ? tr("%1 of %2 leads here.").arg(name, QString::fromStdString(controller->rig.alias))
@@ -50,7 +51,7 @@ void TakenCard::addTaker(const Strand& strand, QVBoxLayout& column)
         look->setObjectName(QStringLiteral("look at ") + QString::fromStdString(strand.id));
         look->setAccessibleName(tr("look at %1").arg(name));
         connect(look, &QPushButton::clicked, this, [this, source] {
-            m_studio.select(source);
+            m_weaver.selection().select(source);
             Q_EMIT done();
         });
         row->addWidget(look);
@@ -70,12 +71,12 @@ void TakenCard::addOffers(QVBoxLayout& column)
         });
         row->addWidget(button);
     };
-    if (m_from && m_studio.mayLead(*m_from, m_target)) {
-        const auto name = m_studio.nameOf(*m_from);
+    if (m_from && m_weaver.mayLead(*m_from, m_target)) {
+        const auto name = m_weaver.selection().feed().nameOf(*m_from);
         offer("lead here too", tr("Lead %1 here too").arg(name),
-              [this] { m_studio.weave(*m_from, m_target); });
+              [this] { m_weaver.lead(*m_from, m_target); });
         offer("lead here instead", tr("%1 here instead").arg(name),
-              [this] { m_studio.weaveInstead(*m_from, m_target); });
+              [this] { m_weaver.leadInstead(*m_from, m_target); });
     }
     offer("leave it", tr("Leave it as it is"), [] {});
     row->addStretch();

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/weaver.h"
 #include "app/widgets/card.h"
 
 class QVBoxLayout;
@@ -17,8 +17,7 @@ class TakenCard : public Card
 
  public:
     /// @param from  the control that may be led there; it stays that one whatever is touched since.
-    TakenCard(Studio& studio, Target target, std::optional<ControlRef> from,
-              QWidget* parent = nullptr);
+    TakenCard(Weaver& weaver, Target target, std::optional<Source> from, QWidget* parent = nullptr);
 
  Q_SIGNALS:
     void done();
@@ -27,9 +26,9 @@ class TakenCard : public Card
     void addTaker(const Strand& strand, QVBoxLayout& column);
     void addOffers(QVBoxLayout& column);
 
-    Studio& m_studio;
+    Weaver& m_weaver;
     Target m_target;
-    std::optional<ControlRef> m_from;
+    std::optional<Source> m_from;
 };
 
 }  // namespace jolly::app

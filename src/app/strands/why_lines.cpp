@@ -40,8 +40,12 @@ QStringList linesOf(const std::shared_ptr<const Recording>& kept, const Target& 
 
 }  // namespace
 
-WhyLines::WhyLines(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_button(new ElidedButton(tr("Why?"))), m_lines(new QLabel)
+WhyLines::WhyLines(Edits& edits, LiveFeed& feed, QWidget* parent)
+    : QWidget(parent),
+      m_edits(edits),
+      m_feed(feed),
+      m_button(new ElidedButton(tr("Why?"))),
+      m_lines(new QLabel)
 {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -66,7 +70,7 @@ void WhyLines::setPlace(const Target& place)
     m_place = place;
     const auto name = place.device.empty()
                           ? QString()
-                          : QString::fromStdString(placeName(m_studio.tangle(), place));
+                          : QString::fromStdString(placeName(m_edits.tangle(), place));
     m_button->setText(name.isEmpty() ? tr("Why?") : tr("Why? %1").arg(name));
     m_button->setToolTip(tr("What gave it its value: the touch, the strand, its stages"));
     m_lines->hide();
@@ -77,7 +81,7 @@ void WhyLines::ask()
     if (m_lines->isVisible()) return m_lines->hide();
     if (const auto recording = m_source ? m_source() : nullptr)
         return answer(linesOf(recording, m_place, m_moment));
-    m_studio.session().askForRecording(
+    m_feed.session().askForRecording(
         {}, [self = QPointer(this), this, place = m_place, moment = m_moment](Result<UniqueFd> fd) {
             if (!self) return;  // the card was closed meanwhile
             if (!fd) return answer({QString::fromStdString(fd.error().text())});

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 #include "core/flight/recording.h"
 
 #include <QLabel>
@@ -20,7 +21,7 @@ class WhyLines : public QWidget
     Q_OBJECT
 
  public:
-    explicit WhyLines(Studio& studio, QWidget* parent = nullptr);
+    explicit WhyLines(Edits& edits, LiveFeed& feed, QWidget* parent = nullptr);
 
     /// The control that is asked about; another one takes the answer away.
     void setPlace(const Target& place);
@@ -37,7 +38,8 @@ class WhyLines : public QWidget
  private:
     void answer(const QStringList& lines);
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     Target m_place{};
     std::optional<Time> m_moment;
     Source m_source;

@@ -12,8 +12,8 @@
 namespace jolly::app
 {
 
-CraftChooser::CraftChooser(Studio& studio, QWidget* parent)
-    : QPushButton(parent), m_studio(studio), m_menu(new QMenu(this))
+CraftChooser::CraftChooser(Edits& edits, QWidget* parent)
+    : QPushButton(parent), m_edits(edits), m_menu(new QMenu(this))
 {
     setObjectName(QStringLiteral("craft"));
     setFixedSize(196, 31);
@@ -21,8 +21,7 @@ CraftChooser::CraftChooser(Studio& studio, QWidget* parent)
     m_menu->setObjectName(QStringLiteral("craft menu"));
     setMenu(m_menu);
     connect(m_menu, &QMenu::aboutToShow, this, &CraftChooser::fill);
-    connect(&studio.document(), &Document::changed, this, &CraftChooser::showCraft);
-    connect(&studio.stance(), &Stance::footingChanged, this, &CraftChooser::showCraft);
+    connect(&edits, &Edits::settled, this, &CraftChooser::showCraft);
     fill();
     showCraft();
 }
@@ -30,7 +29,7 @@ CraftChooser::CraftChooser(Studio& studio, QWidget* parent)
 void CraftChooser::fill()
 {
     m_menu->clear();
-    addCraft(*m_menu, m_studio);
+    addCraft(*m_menu, m_edits);
     m_menu->addSeparator();
     m_menu->addAction(tr("Craft library…"), this, &CraftChooser::libraryWanted)
         ->setObjectName(QStringLiteral("craft library"));
@@ -38,9 +37,9 @@ void CraftChooser::fill()
 
 void CraftChooser::showCraft()
 {
-    const auto& tangle = m_studio.tangle();
-    m_name = m_studio.stance().craftName();
-    const auto* craft = findBy(tangle.craft, &Craft::id, m_studio.stance().footing().craft);
+    const auto& tangle = m_edits.tangle();
+    m_name = m_edits.stance().craftName();
+    const auto* craft = findBy(tangle.craft, &Craft::id, m_edits.stance().footing().craft);
     const auto* parent = craft ? findBy(tangle.craft, &Craft::id, craft->parent) : nullptr;
     m_family = parent && parent->id != kEverywhere ? QString::fromStdString(parent->name)
                : parent                            ? QString()

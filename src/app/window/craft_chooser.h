@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
 
 #include <QPushButton>
 
@@ -16,7 +16,7 @@ class CraftChooser : public QPushButton
     Q_OBJECT
 
  public:
-    explicit CraftChooser(Studio& studio, QWidget* parent = nullptr);
+    explicit CraftChooser(Edits& edits, QWidget* parent = nullptr);
 
  Q_SIGNALS:
     void libraryWanted();
@@ -28,7 +28,7 @@ class CraftChooser : public QPushButton
     void fill();
     void showCraft();
 
-    Studio& m_studio;
+    Edits& m_edits;
     QMenu* m_menu;
     QString m_name;
     QString m_family;

@@ -8,14 +8,14 @@
 namespace jolly::app
 {
 
-void addCraft(QMenu& menu, Studio& studio)
+void addCraft(QMenu& menu, Edits& edits)
 {
-    const auto& now = studio.stance().footing().craft;
-    for (const auto& row : craftByFamily(studio.tangle())) {
+    const auto& now = edits.stance().footing().craft;
+    for (const auto& row : craftByFamily(edits.tangle())) {
         const auto name = QString::fromStdString(row.craft->name);
         auto* entry =
-            menu.addAction(QString(row.depth * 4, QLatin1Char(' ')) + name, &studio,
-                           [&studio, id = row.craft->id] { studio.stance().chooseCraft(id); });
+            menu.addAction(QString(row.depth * 4, QLatin1Char(' ')) + name, &edits,
+                           [&edits, id = row.craft->id] { edits.stance().chooseCraft(id); });
         entry->setObjectName(QStringLiteral("fly ") + name);
         entry->setCheckable(true);
         entry->setChecked(row.craft->id == now);

@@ -14,10 +14,10 @@
 namespace jolly::app
 {
 
-void exportFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
+void exportFaceplate(Edits& edits, LiveFeed& feed, Dialogs& dialogs, QWidget* parent,
                      const std::string& controller)
 {
-    const auto* desk = studio.desk().find(controller);
+    const auto* desk = feed.desk().find(controller);
     if (!desk) return;
     const auto path = dialogs.saveFile(parent, Dialogs::FileKind::Faceplate,
                                        toQt(desk->rig.alias) + QStringLiteral(".faceplate"));
@@ -26,13 +26,13 @@ void exportFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
         format::saveText(path.toStdString(), format::writeFaceplate(share(desk->rig)));
     if (!saved)
         return dialogs.tell(parent, QObject::tr("Not exported"), toQt(saved.error().text()));
-    studio.say(QObject::tr("The faceplate is in %1.").arg(QFileInfo(path).fileName()));
+    edits.messages().say(QObject::tr("The faceplate is in %1.").arg(QFileInfo(path).fileName()));
 }
 
-void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
+void importFaceplate(Edits& edits, LiveFeed& feed, Dialogs& dialogs, QWidget* parent,
                      const std::string& controller)
 {
-    const auto* desk = studio.desk().find(controller);
+    const auto* desk = feed.desk().find(controller);
     if (!desk) return;
     const auto path = dialogs.openFile(parent, Dialogs::FileKind::Faceplate);
     if (path.isEmpty()) return;
@@ -46,11 +46,11 @@ void importFaceplate(Studio& studio, Dialogs& dialogs, QWidget* parent,
     }
     auto rig = desk->rig;
     const auto remarks = takeShared(rig, read.faceplate);
-    studio.document().edit(QObject::tr("import faceplate"),
-                           [&](Tangle& tangle) { putIntoRig(tangle, rig); });
+    edits.applyToWhole({QObject::tr("import faceplate")},
+                       [&](Tangle& tangle) { putIntoRig(tangle, rig); });
     std::string sentence = "The faceplate is taken; undo takes it back.";
     for (const auto& remark : remarks) sentence += " " + remark;
-    studio.say(toQt(sentence));
+    edits.messages().say(toQt(sentence));
 }
 
 }  // namespace jolly::app

@@ -13,11 +13,11 @@ namespace jolly::app
 namespace
 {
 
-void addControls(std::vector<Found>& all, const Studio& studio, const FindWays& ways)
+void addControls(std::vector<Found>& all, const Desk& desk, const FindWays& ways)
 {
-    for (const auto& controller : studio.desk().controllers) {
+    for (const auto& controller : desk.controllers) {
         for (const auto& control : controller.rig.controls) {
-            const ControlRef ref{controller.rig.id, control.code};
+            const Source ref{controller.rig.id, control.code};
             all.push_back({toQt(controller.rig.alias + " · " + nameOf(controller.rig, control)),
                            QObject::tr("control"),
                            [ref, go = ways.toControl] { go(ref); },
@@ -27,12 +27,12 @@ void addControls(std::vector<Found>& all, const Studio& studio, const FindWays& 
     }
 }
 
-void addStrands(std::vector<Found>& all, const Studio& studio, const FindWays& ways)
+void addStrands(std::vector<Found>& all, const Tangle& tangle, const FindWays& ways)
 {
-    for (const auto& strand : studio.tangle().strands) {
+    for (const auto& strand : tangle.strands) {
         if (!strand.hasSource()) continue;
-        const ControlRef ref{strand.source.controller, strand.source.control};
-        const auto function = functionName(studio.tangle(), strand.function);
+        const auto& ref = strand.source;
+        const auto function = functionName(tangle, strand.function);
         const auto words = function.empty() || function == strand.name
                                ? strand.name
                                : strand.name + " · " + function;
@@ -57,28 +57,29 @@ void addCommands(std::vector<Found>& all, Commands& commands)
     }
 }
 
-void addPlaces(std::vector<Found>& all, Studio& studio, const FindWays& ways)
+void addPlaces(std::vector<Found>& all, Edits& edits, const FindWays& ways)
 {
-    for (const auto& device : studio.tangle().devices)
+    for (const auto& device : edits.tangle().devices)
         all.push_back({toQt(device.name), QObject::tr("virtual device"),
                        [id = device.id, go = ways.toDevice] { go(id); }});
-    for (const auto& craft : studio.tangle().craft)
+    for (const auto& craft : edits.tangle().craft)
         all.push_back({toQt(craft.name), QObject::tr("craft"),
-                       [&studio, id = craft.id] { studio.stance().chooseCraft(id); }});
-    for (const auto& layer : studio.tangle().layers)
+                       [&edits, id = craft.id] { edits.stance().chooseCraft(id); }});
+    for (const auto& layer : edits.tangle().layers)
         all.push_back({toQt(layer.name), QObject::tr("layer"),
                        [id = layer.id, go = ways.toLayer] { go(id); }});
 }
 
 }  // namespace
 
-std::vector<Found> findable(Studio& studio, Commands& commands, const FindWays& ways)
+std::vector<Found> findable(Edits& edits, const Desk& desk, Commands& commands,
+                            const FindWays& ways)
 {
     std::vector<Found> all;
     addCommands(all, commands);
-    addControls(all, studio, ways);
-    addStrands(all, studio, ways);
-    addPlaces(all, studio, ways);
+    addControls(all, desk, ways);
+    addStrands(all, edits.tangle(), ways);
+    addPlaces(all, edits, ways);
     return all;
 }
 

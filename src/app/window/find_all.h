@@ -2,7 +2,8 @@
 #pragma once
 
 #include "app/models/finding.h"
-#include "app/models/studio.h"
+#include "app/models/desk.h"
+#include "app/models/edits.h"
 #include "app/window/commands.h"
 
 namespace jolly::app
@@ -10,13 +11,14 @@ namespace jolly::app
 
 /// Where the finder leads to.
 struct FindWays {
-    std::function<void(const ControlRef&)> toControl;
+    std::function<void(const Source&)> toControl;
     std::function<void(const std::string& layer)> toLayer;
     std::function<void(const std::string& device)> toDevice;
 };
 
 /// Everything that can be found: commands, controls, strands with their functions, virtual
 /// devices, craft and layers.
-[[nodiscard]] std::vector<Found> findable(Studio& studio, Commands& commands, const FindWays& ways);
+[[nodiscard]] std::vector<Found> findable(Edits& edits, const Desk& desk, Commands& commands,
+                                          const FindWays& ways);
 
 }  // namespace jolly::app

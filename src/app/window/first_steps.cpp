@@ -25,9 +25,9 @@ const auto kNotice = QStringLiteral("first steps");
 
 FirstSteps::FirstSteps(Studio& studio, QObject* parent) : QObject(parent), m_studio(studio)
 {
-    connect(&studio, &Studio::touchedChanged, this, &FirstSteps::follow);
-    connect(&studio, &Studio::selectionChanged, this, &FirstSteps::follow);
-    connect(&studio, &Studio::deskChanged, this, &FirstSteps::follow);
+    connect(&studio.selection(), &Selection::touchedChanged, this, &FirstSteps::follow);
+    connect(&studio.selection(), &Selection::selectionChanged, this, &FirstSteps::follow);
+    connect(&studio.edits(), &Edits::settled, this, &FirstSteps::follow);
 }
 
 void FirstSteps::begin()
@@ -38,13 +38,13 @@ void FirstSteps::begin()
 
 void FirstSteps::follow()
 {
-    if (m_step == Step::Touch && m_studio.selected()) {
+    if (m_step == Step::Touch && m_studio.selection().selected()) {
         m_strands = m_studio.tangle().strands.size();
         go(Step::Weave);
         Q_EMIT weaveWanted();
     } else if (m_step == Step::Weave && m_studio.tangle().strands.size() > m_strands) {
         go(Step::GoLive);
-    } else if (m_step == Step::Weave && m_studio.selected() && m_told != words()) {
+    } else if (m_step == Step::Weave && m_studio.selection().selected() && m_told != words()) {
         go(Step::Weave);  // another control is selected
     } else if (m_step == Step::GoLive && m_studio.session().isLive()) {
         go(Step::Done);
@@ -61,8 +61,9 @@ QString FirstSteps::words() const
         case Step::Weave:
             return tr("First steps, 2 of 3. %1 is selected. Click a free virtual control on the "
                       "right: a strand leads there, and games will see it move.")
-                .arg(m_studio.selected() ? withCapital(m_studio.nameOf(*m_studio.selected()))
-                                         : QString());
+                .arg(m_studio.selection().selected()
+                         ? withCapital(m_studio.feed().nameOf(*m_studio.selection().selected()))
+                         : QString());
         case Step::GoLive:
             return tr(
                 "First steps, 3 of 3. The strand is woven. Go live: the virtual devices are "
@@ -92,13 +93,13 @@ void FirstSteps::go(Step step)
     } else {
         ways.push_back({tr("Leave the first steps"), [this] { end(); }});
     }
-    m_studio.show({kNotice, words(), ways});
+    m_studio.messages().show({kNotice, words(), ways});
 }
 
 void FirstSteps::end()
 {
     m_step = Step::Over;
-    m_studio.hide(kNotice);
+    m_studio.messages().hide(kNotice);
     Q_EMIT ended();
 }
 

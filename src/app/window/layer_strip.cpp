@@ -22,7 +22,7 @@ constexpr int kMost = 640;
 
 }  // namespace
 
-LayerStrip::LayerStrip(Studio& studio) : m_studio(studio)
+LayerStrip::LayerStrip(Edits& edits, Selection& selection) : m_edits(edits), m_selection(selection)
 {
     setObjectName(QStringLiteral("strip"));
     setWindowTitle(tr("Jolly Tangle: layers"));
@@ -31,10 +31,9 @@ LayerStrip::LayerStrip(Studio& studio) : m_studio(studio)
     setAttribute(Qt::WA_QuitOnClose, false);
     setPlacing(false);
     move(40, 40);
-    connect(&studio.stance(), &Stance::shownChanged, this, &LayerStrip::follow);
-    connect(&studio.stance(), &Stance::footingChanged, this, &LayerStrip::follow);
-    connect(&studio.document(), &Document::changed, this, &LayerStrip::follow);
-    connect(&studio, &Studio::touchedChanged, this, &LayerStrip::noteTouch);
+    connect(&edits.stance(), &Stance::shownChanged, this, &LayerStrip::follow);
+    connect(&edits, &Edits::settled, this, &LayerStrip::follow);
+    connect(&selection, &Selection::touchedChanged, this, &LayerStrip::noteTouch);
     follow();
 }
 
@@ -68,8 +67,8 @@ QString LayerStrip::words() const
 
 void LayerStrip::follow()
 {
-    const auto& stance = m_studio.stance();
-    const auto& layers = m_studio.tangle().layers;
+    const auto& stance = m_edits.stance();
+    const auto& layers = m_edits.tangle().layers;
     m_craft = stance.craftName();
     m_layers.clear();
     for (std::size_t i = 0; i < layers.size() && i < kMostLayers; ++i) {
@@ -81,20 +80,20 @@ void LayerStrip::follow()
 /// What the control does in the layers that are engaged at this moment.
 void LayerStrip::noteTouch()
 {
-    const auto& touched = m_studio.touched();
-    const auto* desk = touched ? m_studio.controllerOf(*touched) : nullptr;
+    const auto& touched = m_selection.touched();
+    const auto* desk = touched ? m_selection.feed().controllerOf(*touched) : nullptr;
     if (!desk) return;
-    const auto meanings = m_studio.stance().meaningsOf({touched->controller, touched->code});
-    const auto* acting = actingOf(meanings, m_studio.stance().engaged());
+    const auto meanings = m_edits.stance().meaningsOf(*touched);
+    const auto* acting = actingOf(meanings, m_edits.stance().engaged());
     QStringList deeds;
     if (acting) {
         for (const auto* strand : acting->strands)
-            deeds << QString::fromStdString(deedOf(m_studio.tangle(), *strand));
+            deeds << QString::fromStdString(deedOf(m_edits.tangle(), *strand));
     }
     deeds.removeAll(QString());
-    m_touched = tr("%1: %2").arg(m_studio.nameOf(*touched), deeds.isEmpty()
-                                                                ? tr("does nothing here")
-                                                                : deeds.join(QStringLiteral(", ")));
+    m_touched = tr("%1: %2").arg(
+        m_selection.feed().nameOf(*touched),
+        deeds.isEmpty() ? tr("does nothing here") : deeds.join(QStringLiteral(", ")));
     fit();
 }
 

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/selection.h"
 
 #include <QWidget>
 
@@ -16,7 +17,7 @@ class LayerStrip : public QWidget
     Q_OBJECT
 
  public:
-    explicit LayerStrip(Studio& studio);
+    explicit LayerStrip(Edits& edits, Selection& selection);
 
     /// While it is placed it is dragged with the pointer; a click on it, or Escape, ends that.
     void setPlacing(bool isPlacing);
@@ -40,7 +41,8 @@ class LayerStrip : public QWidget
     void noteTouch();
     void fit();
 
-    Studio& m_studio;
+    Edits& m_edits;
+    Selection& m_selection;
     QString m_craft;
     QString m_touched;
     std::vector<std::pair<std::size_t, QString>> m_layers;  ///< those that are engaged

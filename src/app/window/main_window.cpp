@@ -34,22 +34,23 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Settings& settings, Spe
     : m_studio(studio),
       m_dialogs(dialogs),
       m_settings(settings),
-      m_top(new TopBar(studio)),
+      m_top(new TopBar(studio.edits(), studio.feed())),
       m_rail(new Rail),
       m_status(new StatusBar(studio)),
       m_pages(new QStackedWidget),
-      m_watch(new AxisWatch(studio, this)),
+      m_watch(new AxisWatch(studio.selection(), this)),
       m_rig(new RigPage(studio, *m_watch)),
       m_weave(new WeavePage(studio)),
       m_shape(new ShapePage(studio, *m_watch)),
       m_layers(new LayersPage(studio)),
       m_bench(new BenchPage(studio)),
       m_craft(new CraftPage(studio)),
-      m_permission(new PermissionPage(studio)),
-      m_settingsPage(new SettingsPage(
-          studio, settings, {Autostart::usualFolder(), QCoreApplication::applicationFilePath()},
-          static_cast<bool>(say))),
-      m_strip(studio),
+      m_permission(new PermissionPage(studio.preflight())),
+      m_settingsPage(
+          new SettingsPage(studio.messages(), studio.selection(), settings,
+                           {Autostart::usualFolder(), QCoreApplication::applicationFilePath()},
+                           static_cast<bool>(say))),
+      m_strip(studio.edits(), studio.selection()),
       m_speaker(std::move(say)),
       m_commands(*this, m_top->menuButton()),
       m_firstSteps(studio)
@@ -73,14 +74,14 @@ MainWindow::MainWindow(Studio& studio, Dialogs& dialogs, Settings& settings, Spe
     middle->addWidget(m_rail);
     auto* main = new QVBoxLayout;
     main->setSpacing(0);
-    main->addWidget(new NoticeBar(studio));
+    main->addWidget(new NoticeBar(studio.messages()));
     main->addWidget(m_pages, 1);
     middle->addLayout(main, 1);
     column->addWidget(m_top);
     column->addLayout(middle, 1);
     column->addWidget(m_status);
     auto* toast = new Toast(*this);
-    connect(&studio, &Studio::said, toast, &Toast::say);
+    connect(&studio.messages(), &Messages::said, toast, &Toast::say);
     buildCommands();
     wirePages();
     showCounts();
@@ -95,10 +96,10 @@ void MainWindow::wirePages()
             [this](int page) { showPage(static_cast<Rail::Page>(page)); });
     connect(m_rig, &RigPage::pretendRigWanted, this, [this] { Q_EMIT pretendRigWanted(true); });
     connect(m_rig, &RigPage::exportWanted, this, [this](const std::string& controller) {
-        exportFaceplate(m_studio, m_dialogs, this, controller);
+        exportFaceplate(m_studio.edits(), m_studio.feed(), m_dialogs, this, controller);
     });
     connect(m_rig, &RigPage::importWanted, this, [this](const std::string& controller) {
-        importFaceplate(m_studio, m_dialogs, this, controller);
+        importFaceplate(m_studio.edits(), m_studio.feed(), m_dialogs, this, controller);
     });
     connect(m_rig, &RigPage::openWanted, this, [this](const QString& path) {
         later(this, [this, path] {
@@ -113,7 +114,7 @@ void MainWindow::wirePages()
         m_isPermissionDismissed = true;
         followPermission();
     });
-    connect(&m_studio, &Studio::problemsChanged, this, &MainWindow::followPermission);
+    connect(&m_studio.preflight(), &Preflight::changed, this, &MainWindow::followPermission);
     connect(m_layers, &LayersPage::libraryWanted, this, &MainWindow::showCraftLibrary);
     connect(&m_top->craftChooser(), &CraftChooser::libraryWanted, this,
             &MainWindow::showCraftLibrary);
@@ -123,12 +124,12 @@ void MainWindow::wirePages()
     connect(m_weave, &WeavePage::sheetFileWanted, this, &MainWindow::chooseSheetFile);
     connect(m_weave, &WeavePage::removalWanted, this, &MainWindow::removeDevice);
     connect(&m_top->liveSwitch(), &QAbstractButton::clicked, this, &MainWindow::toggleLive);
-    connect(&m_studio, &Studio::problemsChanged, this, &MainWindow::showCounts);
-    connect(&m_studio, &Studio::followingChanged, this,
+    connect(&m_studio.preflight(), &Preflight::changed, this, &MainWindow::showCounts);
+    connect(&m_studio.selection(), &Selection::followingChanged, this,
             [this](bool isFollowing) { m_settings.set(settings::kFollowsTouch, isFollowing); });
     connect(m_settingsPage, &SettingsPage::done, this, [this] { showPage(m_page); });
     connect(m_settingsPage, &SettingsPage::coloursChosen, this, &MainWindow::useColours);
-    connect(&m_settings, &Settings::warned, &m_studio, &Studio::refuse);
+    connect(&m_settings, &Settings::warned, &m_studio.messages(), &Messages::refuse);
     connect(&m_studio.document(), &Document::fileChanged, this, [this] {
         const auto& document = m_studio.document();
         if (document.isSaved()) m_settings.rememberTangle(document.path());
@@ -166,7 +167,7 @@ void MainWindow::choosePicture(const std::string& craft)
 {
     const auto path = m_dialogs.openFile(this, Dialogs::FileKind::Picture);
     if (path.isEmpty()) return;
-    m_studio.document().edit(tr("picture of a craft"), [&](Tangle& tangle) {
+    m_studio.edits().applyToWhole({tr("picture of a craft")}, [&](Tangle& tangle) {
         if (auto* found = findBy(tangle.craft, &Craft::id, craft))
             found->picture = path.toStdString();
     });
@@ -175,23 +176,24 @@ void MainWindow::choosePicture(const std::string& craft)
 void MainWindow::showCounts()
 {
     const auto count = [this](const char* prefix) {
-        return static_cast<int>(std::ranges::count_if(
-            m_studio.problems(), [prefix](const auto& p) { return p.path.starts_with(prefix); }));
+        return static_cast<int>(
+            std::ranges::count_if(m_studio.preflight().problems(),
+                                  [prefix](const auto& p) { return p.path.starts_with(prefix); }));
     };
     m_rail->setCount(Rail::Rig, count("/rig") + count("/dev/") + count("/held"));
     m_rail->setCount(Rail::Weave, count("/strands") + count("/devices"));
     m_rail->setCount(Rail::Layers, count("/layers") + count("/craft"));
-    m_rail->setCount(Rail::Shape,
-                     static_cast<int>(std::ranges::count_if(m_studio.problems(), [](const auto& p) {
-                         return p.path.find("/stages/") != std::string::npos;
-                     })));
+    m_rail->setCount(Rail::Shape, static_cast<int>(std::ranges::count_if(
+                                      m_studio.preflight().problems(), [](const auto& p) {
+                                          return p.path.find("/stages/") != std::string::npos;
+                                      })));
 }
 
 void MainWindow::toggleLive()
 {
     auto& session = m_studio.session();
     const auto tell = [this](const Fallible& done) {
-        if (!done) m_studio.refuse(QString::fromStdString(done.error().text()));
+        if (!done) m_studio.messages().refuse(QString::fromStdString(done.error().text()));
     };
     return session.isLive() ? session.standDown(tell) : session.goLive(tell);
 }
@@ -203,7 +205,7 @@ void MainWindow::chooseSheetFile()
     const auto sheet = format::sheetNamed(path.toStdString(), {});
     if (!sheet)
         return m_dialogs.tell(this, tr("Not chosen"), QString::fromStdString(sheet.error().text()));
-    m_studio.document().edit(tr("choose sim"), [&](Tangle& tangle) {
+    m_studio.edits().applyToWhole({tr("choose sim")}, [&](Tangle& tangle) {
         setSheet(tangle, m_studio.stance().footing().craft, *sheet);
     });
 }
@@ -217,8 +219,8 @@ void MainWindow::askForPermission()
 /// The page for the missing permission stands before the others until it is given, or put aside.
 void MainWindow::followPermission()
 {
-    const bool isMissing =
-        PermissionPage::problemIn(m_studio.problems()) != nullptr && !m_isPermissionDismissed;
+    const bool isMissing = PermissionPage::problemIn(m_studio.preflight().problems()) != nullptr &&
+                           !m_isPermissionDismissed;
     const bool isNew = isMissing && !std::exchange(m_isPermissionAsked, isMissing);
     if (isNew) return m_pages->setCurrentWidget(m_permission);
     if (isMissing) return;  // whoever went to another page stays there
@@ -236,21 +238,22 @@ void MainWindow::removeDevice(const std::string& id)
     if (count > 0) ends = m_dialogs.removing(this, name, static_cast<std::size_t>(count));
     if (!ends) return;
     std::size_t lost = 0;
-    m_studio.document().edit(tr("remove virtual device"), [&](Tangle& tangle) {
+    m_studio.edits().applyToWhole({tr("remove virtual device")}, [&](Tangle& tangle) {
         lost = jolly::removeDevice(tangle, id, *ends);
     });
-    m_studio.say(lost == 0 ? tr("%1 is removed; undo brings it back.").arg(name)
-                           : tr("%1 is removed; %2 ends found no free place. Undo brings it back.")
-                                 .arg(name)
-                                 .arg(lost));
+    m_studio.messages().say(
+        lost == 0 ? tr("%1 is removed; undo brings it back.").arg(name)
+                  : tr("%1 is removed; %2 ends found no free place. Undo brings it back.")
+                        .arg(name)
+                        .arg(lost));
 }
 
 void MainWindow::find()
 {
     const FindWays ways{.toControl =
-                            [this](const ControlRef& ref) {
+                            [this](const Source& ref) {
                                 showPage(Rail::Weave);
-                                m_studio.select(ref);
+                                m_studio.selection().select(ref);
                             },
                         .toLayer =
                             [this](const std::string& layer) {
@@ -262,7 +265,8 @@ void MainWindow::find()
                                 showPage(Rail::Weave);
                                 m_weave->sizeDevice(device);
                             }};
-    (new Finder(findable(m_studio, m_commands, ways), this))->open();
+    (new Finder(findable(m_studio.edits(), m_studio.feed().desk(), m_commands, ways), this))
+        ->open();
 }
 
 void MainWindow::showEvent(QShowEvent*)
@@ -291,7 +295,7 @@ void MainWindow::closeEvent(QCloseEvent* event)
         session.end();
     } else {
         if (!leave.keepsFlying && isOurs && session.isLive()) session.standDown();
-        m_studio.endTrials();
+        m_studio.flown().endTrials();
         session.leave();
     }
     document.giveUpChanges();

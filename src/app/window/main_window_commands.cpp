@@ -103,25 +103,26 @@ void MainWindow::addEditCommands()
     follow();
     m_commands.addLine(kIn);
     m_commands.add(kIn, "copy strand", tr("Copy the strand"), QKeySequence::Copy, [this] {
-        const auto& selected = m_studio.selected();
+        const auto& selected = m_studio.selection().selected();
         const auto strands =
-            selected ? m_studio.strandsFrom(*selected) : std::vector<const Strand*>{};
+            selected ? m_studio.stance().strandsFrom(*selected) : std::vector<const Strand*>{};
         if (strands.empty())
-            return m_studio.refuse(tr("Select a control that a strand begins at first."));
-        m_studio.copyStrand(*strands.front());
-        m_studio.note(tr("%1 is copied. Select another control and paste it there.")
-                          .arg(QString::fromStdString(strands.front()->name)));
+            return m_studio.messages().refuse(
+                tr("Select a control that a strand begins at first."));
+        m_studio.weaver().copy(*strands.front());
+        m_studio.messages().note(tr("%1 is copied. Select another control and paste it there.")
+                                     .arg(QString::fromStdString(strands.front()->name)));
     });
     m_commands.add(kIn, "paste strand", tr("Paste the strand"), QKeySequence::Paste,
-                   [this] { m_studio.pasteStrand(); });
+                   [this] { m_studio.weaver().paste(); });
     m_commands.add(kIn, "lead on", tr("Lead to the next free place"),
                    QKeySequence(tr("Ctrl+Return")), [this] {
-                       if (!m_studio.selected())
-                           return m_studio.refuse(tr("Touch or find a control first."));
-                       m_studio.weaveToNextFree();
+                       if (!m_studio.selection().selected())
+                           return m_studio.messages().refuse(tr("Touch or find a control first."));
+                       m_studio.weaver().leadToNextFree();
                    });
     m_commands.add(kIn, "silence control", tr("Silence the control here"), {},
-                   [this] { m_studio.silence(); });
+                   [this] { m_studio.weaver().silence(); });
     m_commands.addLine(kIn);
     m_commands.add(kIn, "find all", tr("Find…"), QKeySequence(tr("Ctrl+K")), [this] { find(); });
     m_commands.add(kIn, "open settings", tr("Settings…"), QKeySequence(tr("Ctrl+,")),
@@ -134,10 +135,10 @@ void MainWindow::stepBack(bool isRedo)
     const auto name = isRedo ? history.redoText() : history.undoText();
     if (isRedo) {
         history.redo();
-        m_studio.note(tr("Done again: %1").arg(name));
+        m_studio.messages().note(tr("Done again: %1").arg(name));
     } else {
         history.undo();
-        m_studio.note(tr("Undone: %1").arg(name));
+        m_studio.messages().note(tr("Undone: %1").arg(name));
     }
 }
 
@@ -156,10 +157,11 @@ void MainWindow::addViewCommands()
     m_commands.add(kIn, "show library", tr("Craft library"), QKeySequence(tr("Ctrl+6")),
                    [this] { showCraftLibrary(); });
     m_commands.addLine(kIn);
-    auto* follow = m_commands.addSwitch(kIn, "follow touch", tr("Follow touch"),
-                                        QKeySequence(tr("Ctrl+T")), m_studio.isFollowing(),
-                                        [this](bool isOn) { m_studio.setFollowing(isOn); });
-    connect(&m_studio, &Studio::followingChanged, follow, &QAction::setChecked);
+    auto* follow =
+        m_commands.addSwitch(kIn, "follow touch", tr("Follow touch"), QKeySequence(tr("Ctrl+T")),
+                             m_studio.selection().isFollowing(),
+                             [this](bool isOn) { m_studio.selection().setFollowing(isOn); });
+    connect(&m_studio.selection(), &Selection::followingChanged, follow, &QAction::setChecked);
     m_commands.addSwitch(kIn, "all strands", tr("Show all strands"), QKeySequence(tr("Ctrl+H")),
                          false, [this](bool isOn) { m_weave->setShowsAllThreads(isOn); });
     m_commands.addSwitch(kIn, "light colours", tr("Light colours"), {}, isLight(),
@@ -172,7 +174,7 @@ void MainWindow::addViewCommands()
     m_commands.addLine(kIn);
     addOutOfWindow();
     m_commands.add(kIn, "what was said", tr("What was said…"), QKeySequence(tr("Ctrl+J")),
-                   [this] { openSaid(m_studio, this); });
+                   [this] { openSaid(m_studio.messages(), this); });
 }
 
 /// What tells of layers outside the window: a strip above the sim, and a voice. Both are off at
@@ -203,7 +205,7 @@ void MainWindow::addOutOfWindow()
     connect(m_settingsPage, &SettingsPage::speakingChosen, speaks, &QAction::setChecked);
     connect(&m_speaker, &Speaker::failed, this, [this, speaks](const QString& sentence) {
         speaks->setChecked(false);
-        m_studio.refuse(sentence);
+        m_studio.messages().refuse(sentence);
     });
     connect(&m_studio.stance(), &Stance::engagedBy, this,
             [this](const QString& layer, bool isEngaged) {
@@ -217,7 +219,7 @@ void MainWindow::addFlyCommands()
     auto* live = m_commands.add(kIn, "go live", tr("Go live"), QKeySequence(tr("Ctrl+L")),
                                 [this] { toggleLive(); });
     live->setData(tr("go live stand down"));  // it is found by either
-    connect(&m_studio, &Studio::deskChanged, live, [this, live] {
+    connect(&m_studio.edits(), &Edits::settled, live, [this, live] {
         live->setText(m_studio.session().isLive() ? tr("Stand down") : tr("Go live"));
     });
     m_commands.add(kIn, "open preflight", tr("Preflight…"), QKeySequence(tr("Ctrl+P")), [this] {
@@ -226,7 +228,7 @@ void MainWindow::addFlyCommands()
     auto* craft = m_commands.of(kIn).addMenu(tr("Craft"));
     connect(craft, &QMenu::aboutToShow, this, [this, craft] {
         craft->clear();
-        addCraft(*craft, m_studio);
+        addCraft(*craft, m_studio.edits());
     });
     m_commands.addLine(kIn);
     m_commands.add(kIn, "keep recording", tr("Keep the last minutes"), QKeySequence(tr("Ctrl+R")),
@@ -307,16 +309,16 @@ void MainWindow::restore()
         if (!room.contains(frameGeometry())) move(room.center() - rect().center());
     }
     showPage(pageNamed(m_settings.get(settings::kPage)));
-    m_studio.setFollowing(m_settings.get(settings::kFollowsTouch));
-    m_studio.setTouchLoudness(loudnessOf(m_settings.get(settings::kTouch)));
+    m_studio.selection().setFollowing(m_settings.get(settings::kFollowsTouch));
+    m_studio.selection().setTouchLoudness(loudnessOf(m_settings.get(settings::kTouch)));
     m_strip.move(m_settings.get(settings::kStripPlace));
     findChild<QAction*>(QStringLiteral("strip shown"))
         ->setChecked(m_settings.get(settings::kStripShown));
     findChild<QAction*>(QStringLiteral("speak layers"))
         ->setChecked(m_settings.get(settings::kSpeaksLayers) && m_speaker.isThere());
-    connect(&m_studio, &Studio::deskChanged, this, &MainWindow::restoreSelection);
+    connect(&m_studio.edits(), &Edits::settled, this, &MainWindow::restoreSelection);
     restoreSelection();
-    if (!m_settings.trouble().isEmpty()) m_studio.refuse(m_settings.trouble());
+    if (!m_settings.trouble().isEmpty()) m_studio.messages().refuse(m_settings.trouble());
 }
 
 /// The control is selected once it is there, unless the pilot was quicker.
@@ -324,22 +326,22 @@ void MainWindow::restoreSelection()
 {
     const auto parts = m_settings.get(settings::kSelected).split(QLatin1Char(' '));
     const auto code = parts.size() == 2 ? parseControlCode(parts[1].toStdString()) : std::nullopt;
-    const bool isOver = m_studio.selected() || m_studio.touched() || !code;
-    const ControlRef ref{parts[0].toStdString(), code.value_or(ControlCode{})};
-    if (!isOver && !m_studio.controllerOf(ref)) return;
-    disconnect(&m_studio, &Studio::deskChanged, this, &MainWindow::restoreSelection);
-    if (!isOver) m_studio.select(ref);
+    const bool isOver = m_studio.selection().selected() || m_studio.selection().touched() || !code;
+    const Source ref{parts[0].toStdString(), code.value_or(ControlCode{})};
+    if (!isOver && !m_studio.feed().controllerOf(ref)) return;
+    disconnect(&m_studio.edits(), &Edits::settled, this, &MainWindow::restoreSelection);
+    if (!isOver) m_studio.selection().select(ref);
 }
 
 void MainWindow::remember()
 {
     m_settings.set(settings::kWindow, saveGeometry());
     m_settings.set(settings::kPage, QString::fromLatin1(kPageNames[m_page]));
-    const auto& selected = m_studio.selected();
-    m_settings.set(settings::kSelected,
-                   selected
-                       ? QString::fromStdString(selected->controller + " " + toText(selected->code))
-                       : QString());
+    const auto& selected = m_studio.selection().selected();
+    m_settings.set(
+        settings::kSelected,
+        selected ? QString::fromStdString(selected->controller + " " + toText(selected->control))
+                 : QString());
 }
 
 }  // namespace jolly::app

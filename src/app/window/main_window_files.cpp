@@ -54,7 +54,7 @@ bool MainWindow::mayLeaveDocument()
 void MainWindow::begin()
 {
     if (!mayLeaveDocument()) return;
-    m_studio.setYielding(false);
+    m_studio.flown().setYielding(false);
     m_studio.document().begin(newTangle(), {});
 }
 
@@ -70,15 +70,15 @@ bool MainWindow::openFile(const QString& path)
     auto& document = m_studio.document();
     if (!QFileInfo::exists(path)) {
         m_settings.forgetTangle(path);
-        m_studio.refuse(tr("%1 is not there any more.").arg(path));
+        m_studio.messages().refuse(tr("%1 is not there any more.").arg(path));
         return false;
     }
     if (const auto done = document.open(path); !done) return openCopyOf(path, done.error());
-    m_studio.setYielding(false);
-    m_studio.hide(kDraft + path);
+    m_studio.flown().setYielding(false);
+    m_studio.messages().hide(kDraft + path);
     m_settings.rememberTangle(path);
     if (document.isOfEarlierVersion())
-        m_studio.note(
+        m_studio.messages().note(
             tr("This file is of an earlier version. Saving it writes the present one, "
                "which earlier Jolly Tangles do not open."));
     return true;
@@ -94,12 +94,13 @@ bool MainWindow::openCopyOf(const QString& path, const Failure& why)
     if (!chosen || *chosen >= copies.size()) return false;
     const auto done = m_studio.document().openEarlier(copies[*chosen].path, path);
     if (!done) {
-        m_studio.refuse(QString::fromStdString(done.error().text()));
+        m_studio.messages().refuse(QString::fromStdString(done.error().text()));
         return false;
     }
-    m_studio.note(tr("An earlier copy is open. Saving puts it in the place of %1; what that holds "
-                     "now is kept beside it.")
-                      .arg(QFileInfo(path).fileName()));
+    m_studio.messages().note(
+        tr("An earlier copy is open. Saving puts it in the place of %1; what that holds "
+           "now is kept beside it.")
+            .arg(QFileInfo(path).fileName()));
     return true;
 }
 
@@ -108,7 +109,7 @@ bool MainWindow::openLast()
     const auto recent = m_settings.get(settings::kRecentTangles);
     if (recent.isEmpty()) return false;
     const bool isOpen = openFile(recent.front());
-    m_studio.setYielding(isOpen);
+    m_studio.flown().setYielding(isOpen);
     return isOpen;
 }
 
@@ -118,7 +119,8 @@ bool MainWindow::hasSaved(const Fallible& done)
         m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
         return false;
     }
-    m_studio.say(tr("Saved as %1.").arg(QFileInfo(m_studio.document().path()).fileName()));
+    m_studio.messages().say(
+        tr("Saved as %1.").arg(QFileInfo(m_studio.document().path()).fileName()));
     return true;
 }
 
@@ -157,7 +159,7 @@ bool MainWindow::putTheirsAside(const std::string& theirs)
         m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
         return false;
     }
-    m_studio.say(tr("What others saved is in %1.").arg(QFileInfo(aside).fileName()));
+    m_studio.messages().say(tr("What others saved is in %1.").arg(QFileInfo(aside).fileName()));
     return true;
 }
 
@@ -167,7 +169,7 @@ bool MainWindow::saveOnTheWayOut()
     auto& document = m_studio.document();
     if (const auto theirs = document.othersText(); theirs && !putTheirsAside(*theirs)) return false;
     const auto done = document.save(document.path().isEmpty() ? freshFile() : document.path());
-    if (!done) m_studio.refuse(QString::fromStdString(done.error().text()));
+    if (!done) m_studio.messages().refuse(QString::fromStdString(done.error().text()));
     return done.has_value();
 }
 
@@ -209,14 +211,15 @@ void MainWindow::openDropped(const QString& path)
         showPage(Rail::Bench);
         m_bench->log().open(path);
     } else {
-        m_studio.refuse(tr("%1 is neither a tangle (*.tangle) nor a recording (*.flight).")
-                            .arg(QFileInfo(path).fileName()));
+        m_studio.messages().refuse(
+            tr("%1 is neither a tangle (*.tangle) nor a recording (*.flight).")
+                .arg(QFileInfo(path).fileName()));
     }
 }
 
 void MainWindow::offerDraft(const QString& path, const QDateTime& when)
 {
-    m_studio.show(
+    m_studio.messages().show(
         {kDraft + path,
          tr("Edits of %1 that were not saved are kept, from %2.")
              .arg(QFileInfo(path).fileName(), QLocale().toString(when, QLocale::ShortFormat)),
@@ -252,8 +255,8 @@ void MainWindow::saveReport()
     const bool asHtml = path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive);
     const auto done =
         format::replaceText(path.toStdString(), m_bench->walk().report(asHtml).toStdString());
-    if (done) return m_studio.say(tr("The report is saved as %1.").arg(path));
-    m_studio.refuse(QString::fromStdString(done.error().text()));
+    if (done) return m_studio.messages().say(tr("The report is saved as %1.").arg(path));
+    m_studio.messages().refuse(QString::fromStdString(done.error().text()));
 }
 
 }  // namespace jolly::app

@@ -10,13 +10,13 @@
 namespace jolly::app
 {
 
-NoticeBar::NoticeBar(Studio& studio, QWidget* parent)
-    : QWidget(parent), m_studio(studio), m_rows(new QVBoxLayout(this))
+NoticeBar::NoticeBar(Messages& messages, QWidget* parent)
+    : QWidget(parent), m_messages(messages), m_rows(new QVBoxLayout(this))
 {
     setObjectName(QStringLiteral("notices"));
     m_rows->setContentsMargins(14, 8, 14, 0);
     m_rows->setSpacing(6);
-    connect(&studio, &Studio::noticesChanged, this, &NoticeBar::refresh);
+    connect(&messages, &Messages::noticesChanged, this, &NoticeBar::refresh);
     refresh();
 }
 
@@ -27,8 +27,8 @@ void NoticeBar::refresh()
         item->widget()->deleteLater();
         delete item;
     }
-    for (const auto& notice : m_studio.notices()) m_rows->addWidget(makeRow(notice));
-    setVisible(!m_studio.notices().empty());
+    for (const auto& notice : m_messages.notices()) m_rows->addWidget(makeRow(notice));
+    setVisible(!m_messages.notices().empty());
 }
 
 QWidget* NoticeBar::makeRow(const Notice& notice)
@@ -49,7 +49,7 @@ QWidget* NoticeBar::makeRow(const Notice& notice)
         auto* button = new QPushButton(way.words, row);
         button->setObjectName(way.words);
         connect(button, &QPushButton::clicked, this, [this, id = notice.id, deed = way.deed] {
-            m_studio.hide(id);
+            m_messages.hide(id);
             if (deed) deed();
         });
         line->addWidget(button);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/messages.h"
 
 #include <QVBoxLayout>
 #include <QWidget>
@@ -16,13 +16,13 @@ class NoticeBar : public QWidget
     Q_OBJECT
 
  public:
-    explicit NoticeBar(Studio& studio, QWidget* parent = nullptr);
+    explicit NoticeBar(Messages& messages, QWidget* parent = nullptr);
 
  private:
     void refresh();
     [[nodiscard]] QWidget* makeRow(const Notice& notice);
 
-    Studio& m_studio;
+    Messages& m_messages;
     QVBoxLayout* m_rows;
 };
 

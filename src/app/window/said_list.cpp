@@ -10,11 +10,11 @@
 namespace jolly::app
 {
 
-void openSaid(const Studio& studio, QWidget* window)
+void openSaid(Messages& messages, QWidget* window)
 {
     auto* panel = new Panel(QObject::tr("What was said"), window);
     panel->setAttribute(Qt::WA_DeleteOnClose);
-    const auto& said = studio.sayings();
+    const auto& said = messages.sayings();
     if (said.empty()) {
         panel->addWords(QObject::tr("Nothing yet. What is done, undone or refused is kept here."));
     } else {

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/messages.h"
 
 namespace jolly::app
 {
 
 /// Opens what was said lately, the last first, each with its time.
-void openSaid(const Studio& studio, QWidget* window);
+void openSaid(Messages& messages, QWidget* window);
 
 }  // namespace jolly::app

@@ -46,10 +46,11 @@ double loudnessOf(const QString& sensitivity)
     return sensitivity == QLatin1String("firm") ? usual * 2.0 : usual;
 }
 
-SettingsPage::SettingsPage(Studio& studio, Settings& settings, const Autostart& autostart,
-                           bool speaks, QWidget* parent)
+SettingsPage::SettingsPage(Messages& messages, Selection& selection, Settings& settings,
+                           const Autostart& autostart, bool speaks, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_messages(messages),
+      m_selection(selection),
       m_settings(settings),
       m_autostart(autostart),
       m_form(new QFormLayout)
@@ -115,7 +116,7 @@ void SettingsPage::addLanguage()
     auto* box = makeChoice("language setting", choices, m_settings.get(settings::kLanguage));
     connect(box, &QComboBox::activated, this, [this, box] {
         m_settings.set(settings::kLanguage, box->currentData().toString());
-        m_studio.say(tr("The language changes when Jolly Tangle is opened again."));
+        m_messages.say(tr("The language changes when Jolly Tangle is opened again."));
     });
     addRow(tr("Language"), box, tr("Holds from the next start."));
 }
@@ -150,7 +151,7 @@ void SettingsPage::addTouch()
     connect(box, &QComboBox::activated, this, [this, box] {
         const auto chosen = box->currentData().toString();
         m_settings.set(settings::kTouch, chosen);
-        m_studio.setTouchLoudness(loudnessOf(chosen));
+        m_selection.setTouchLoudness(loudnessOf(chosen));
     });
     addRow(tr("What counts as a touch"), box,
            tr("How far a lever has to go to be selected: 3, 6 or 12 percent of its travel. "
@@ -195,7 +196,7 @@ void SettingsPage::addSession()
 void SettingsPage::setAutostart(bool isOn)
 {
     const auto done = m_autostart.set(isOn);
-    if (!done) m_studio.refuse(QString::fromStdString(done.error().text()));
+    if (!done) m_messages.refuse(QString::fromStdString(done.error().text()));
     m_starts->setChecked(m_autostart.isOn());
 }
 

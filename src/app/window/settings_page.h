@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/messages.h"
+#include "app/models/selection.h"
 #include "app/services/autostart.h"
 #include "app/services/settings.h"
 
@@ -21,8 +22,8 @@ class SettingsPage : public QWidget
 
  public:
     /// @param speaks  whether there is a voice.
-    SettingsPage(Studio& studio, Settings& settings, const Autostart& autostart, bool speaks,
-                 QWidget* parent = nullptr);
+    SettingsPage(Messages& messages, Selection& selection, Settings& settings,
+                 const Autostart& autostart, bool speaks, QWidget* parent = nullptr);
 
     /// They were chosen elsewhere.
     void showColours(bool isLight);
@@ -46,7 +47,8 @@ class SettingsPage : public QWidget
     void addSession();
     void setAutostart(bool isOn);
 
-    Studio& m_studio;
+    Messages& m_messages;
+    Selection& m_selection;
     Settings& m_settings;
     Autostart m_autostart;
     QFormLayout* m_form;

@@ -49,7 +49,7 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
     m_follow->setFont(textFont(TextSize::Small));
     m_follow->setObjectName(QStringLiteral("follow"));
     m_follow->setToolTip(tr("Touching a control selects it in every view (Ctrl+T)"));
-    m_follow->setChecked(studio.isFollowing());
+    m_follow->setChecked(studio.selection().isFollowing());
     m_preflight->setFont(textFont(TextSize::Small));
     m_preflight->setObjectName(QStringLiteral("preflight"));
     m_preflight->setProperty("tone", "plain");
@@ -58,25 +58,25 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
     row->addWidget(m_held);
     row->addWidget(m_follow);
     row->addWidget(m_preflight);
-    connect(m_follow, &QCheckBox::toggled, &studio, &Studio::setFollowing);
-    connect(&studio, &Studio::followingChanged, m_follow, &QCheckBox::setChecked);
+    connect(m_follow, &QCheckBox::toggled, &studio.selection(), &Selection::setFollowing);
+    connect(&studio.selection(), &Selection::followingChanged, m_follow, &QCheckBox::setChecked);
     connect(m_preflight, &QPushButton::clicked, this, &StatusBar::openPreflight);
-    connect(&studio, &Studio::touchedChanged, this, &StatusBar::showTouched);
-    connect(&studio, &Studio::deskChanged, this, &StatusBar::showPreflight);
-    connect(&studio, &Studio::problemsChanged, this, &StatusBar::showPreflight);
+    connect(&studio.selection(), &Selection::touchedChanged, this, &StatusBar::showTouched);
+    connect(&studio.edits(), &Edits::settled, this, &StatusBar::showPreflight);
+    connect(&studio.preflight(), &Preflight::changed, this, &StatusBar::showPreflight);
     showTouched();
     showPreflight();
 }
 
 void StatusBar::showTouched()
 {
-    const auto& touched = m_studio.touched();
-    m_touched->setText(touched ? QStringLiteral("●  ") + m_studio.nameOf(*touched)
+    const auto& touched = m_studio.selection().touched();
+    m_touched->setText(touched ? QStringLiteral("●  ") + m_studio.feed().nameOf(*touched)
                                : tr("○  nothing touched yet"));
     QStringList ways;
     if (touched) {
         const auto& stance = m_studio.stance();
-        const auto meanings = stance.meaningsOf({touched->controller, touched->code});
+        const auto meanings = stance.meaningsOf(*touched);
         const auto* acting = actingOf(meanings, stance.engaged());
         for (const auto* strand : acting ? acting->strands : std::vector<const Strand*>{}) {
             for (const auto& end : strand->ends)
@@ -95,15 +95,15 @@ void StatusBar::showPreflight()
 {
     const auto& session = m_studio.session();
     int held = 0;
-    for (const auto& controller : m_studio.desk().controllers)
+    for (const auto& controller : m_studio.feed().desk().controllers)
         held += controller.hold == Hold::Held ? 1 : 0;
-    const auto all = static_cast<int>(m_studio.desk().controllers.size());
+    const auto all = static_cast<int>(m_studio.feed().desk().controllers.size());
     m_held->setText(
         session.isLive()
             ? tr("%1 of %2 controllers held").arg(held).arg(all)
             : tr("%1, none held").arg(countOf(static_cast<std::size_t>(all), "controller")));
-    const auto count = static_cast<int>(m_studio.problems().size());
-    const bool hasErrors = jolly::hasErrors(m_studio.problems());
+    const auto count = static_cast<int>(m_studio.preflight().problems().size());
+    const bool hasErrors = jolly::hasErrors(m_studio.preflight().problems());
     m_preflight->setText(count == 0 ? tr("preflight clear")
                                     : tr("preflight: %1 to look at")
                                           .arg(countOf(static_cast<std::size_t>(count), "thing")));
@@ -113,7 +113,7 @@ void StatusBar::showPreflight()
 
 void StatusBar::openPreflight()
 {
-    auto* list = new PreflightList(m_studio, window());
+    auto* list = new PreflightList(m_studio.weaver(), m_studio.preflight(), window());
     list->openAbove(*m_preflight);
 }
 

@@ -18,13 +18,14 @@
 namespace jolly::app
 {
 
-TopBar::TopBar(Studio& studio, QWidget* parent)
+TopBar::TopBar(Edits& edits, LiveFeed& feed, QWidget* parent)
     : QWidget(parent),
-      m_studio(studio),
+      m_edits(edits),
+      m_feed(feed),
       m_menu(new QToolButton(this)),
       m_title(new ElidedLabel(this)),
       m_file(new ElidedLabel(this)),
-      m_craft(new CraftChooser(studio, this)),
+      m_craft(new CraftChooser(edits, this)),
       m_layers(new QLabel(tr("Layers"), this)),
       m_delay(new ValueLabel(this)),
       m_rate(new ValueLabel(this)),
@@ -68,13 +69,13 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
     row->addWidget(m_craft);
     row->addSpacing(4);
     row->addWidget(m_layers);
-    row->addWidget(new LayerLamps(studio, this), 1);
+    row->addWidget(new LayerLamps(edits, this), 1);
     row->addLayout(figures);
     row->addWidget(m_live);
-    connect(&studio.document(), &Document::changed, this, &TopBar::showTitle);
-    connect(&studio.document(), &Document::fileChanged, this, &TopBar::showTitle);
-    connect(&studio, &Studio::deskChanged, this, &TopBar::showStatus);
-    connect(&studio, &Studio::valuesMoved, this, &TopBar::showRate);
+    connect(&edits, &Edits::settled, this, &TopBar::showTitle);
+    connect(&edits.document(), &Document::fileChanged, this, &TopBar::showTitle);
+    connect(&edits, &Edits::settled, this, &TopBar::showStatus);
+    connect(&feed, &LiveFeed::moved, this, &TopBar::showRate);
     connect(&m_second, &QTimer::timeout, this, &TopBar::showRate);
     connect(&m_second, &QTimer::timeout, this, &TopBar::showDelay);
     m_second.start(1000);
@@ -85,7 +86,7 @@ TopBar::TopBar(Studio& studio, QWidget* parent)
 
 void TopBar::showTitle()
 {
-    const auto& document = m_studio.document();
+    const auto& document = m_edits.document();
     const QFileInfo file(document.path());
     m_title->setText(QString::fromStdString(document.tangle().name));
     const auto state = document.hasChanges() ? tr("changed, not saved") : tr("saved");
@@ -101,8 +102,8 @@ void TopBar::setClock(std::function<QTime()> clock)
 
 void TopBar::showStatus()
 {
-    const auto& session = m_studio.session();
-    const auto ago = m_studio.now() - session.status().liveSince;
+    const auto& session = m_feed.session();
+    const auto ago = m_feed.now() - session.status().liveSince;
     const auto since = m_clock().addMSecs(
         -static_cast<int>(std::chrono::duration_cast<std::chrono::milliseconds>(ago).count()));
     m_live->setLive(session.isLive(), since.toString(QStringLiteral("HH:mm")));
@@ -113,25 +114,25 @@ void TopBar::showStatus()
 void TopBar::showRate()
 {
     constexpr Time kSecond = std::chrono::seconds(1);
-    const auto ago = m_studio.now() - m_lastRate;
+    const auto ago = m_feed.now() - m_lastRate;
     if (ago < kSecond) return;
-    const auto count = m_studio.values().events;
+    const auto count = m_feed.values().events;
     const double events = static_cast<double>(count - std::min(count, m_lastEvents));
-    m_lastRate = m_studio.now();
+    m_lastRate = m_feed.now();
     m_lastEvents = count;
-    m_rate->setText(m_studio.session().isAttached()
+    m_rate->setText(m_feed.session().isAttached()
                         ? tr("%1 events/s").arg(std::lround(events / inSeconds(ago)))
                         : QString());
 }
 
 void TopBar::showDelay()
 {
-    const auto& values = m_studio.values();
-    const bool isAttached = m_studio.session().isAttached();
+    const auto& values = m_feed.values();
+    const bool isAttached = m_feed.session().isAttached();
     const auto micro = std::chrono::duration_cast<std::chrono::microseconds>(values.delay).count();
-    m_delay->setText(
-        !isAttached ? tr("no engine yet")
-                    : (m_studio.session().isLive() ? tr("adds %1 µs").arg(micro) : tr("idle")));
+    m_delay->setText(!isAttached
+                         ? tr("no engine yet")
+                         : (m_feed.session().isLive() ? tr("adds %1 µs").arg(micro) : tr("idle")));
 }
 
 /// A narrow window leaves its room to the lamps.

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/models/studio.h"
+#include "app/models/edits.h"
+#include "app/models/live_feed.h"
 #include "app/style/value_text.h"
 #include "app/window/craft_chooser.h"
 #include "app/window/live_switch.h"
@@ -22,7 +23,7 @@ class TopBar : public QWidget
     Q_OBJECT
 
  public:
-    explicit TopBar(Studio& studio, QWidget* parent = nullptr);
+    explicit TopBar(Edits& edits, LiveFeed& feed, QWidget* parent = nullptr);
 
     [[nodiscard]] QToolButton& menuButton() { return *m_menu; }
     /// Where the time of day comes from; the system's clock by itself.
@@ -41,7 +42,8 @@ class TopBar : public QWidget
     void showRate();
     void showDelay();
 
-    Studio& m_studio;
+    Edits& m_edits;
+    LiveFeed& m_feed;
     QToolButton* m_menu;
     QLabel* m_title;
     QLabel* m_file;

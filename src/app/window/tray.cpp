@@ -21,9 +21,9 @@ Tray::Tray(Studio& studio, MainWindow& window, Notify notify)
     connect(&m_icon, &QSystemTrayIcon::activated, this, [this](auto reason) {
         if (reason == QSystemTrayIcon::Trigger) showWindow();
     });
-    connect(&studio, &Studio::deskChanged, this, &Tray::showState);
-    connect(&studio, &Studio::said, this, &Tray::follow);
-    connect(&studio, &Studio::noticesChanged, this, &Tray::followNotices);
+    connect(&studio.edits(), &Edits::settled, this, &Tray::showState);
+    connect(&studio.messages(), &Messages::said, this, &Tray::follow);
+    connect(&studio.messages(), &Messages::noticesChanged, this, &Tray::followNotices);
     fill();
     showState();
     if (isThere()) m_icon.show();
@@ -48,7 +48,7 @@ void Tray::fill()
                    &MainWindow::toggleLive)
         ->setObjectName(QStringLiteral("tray live"));
     auto* craft = m_menu.addMenu(tr("Craft"));
-    addCraft(*craft, m_studio);
+    addCraft(*craft, m_studio.edits());
     m_menu.addSeparator();
     m_menu.addAction(tr("End Jolly Tangle"), this, [this] {
         if (m_window.close()) QApplication::quit();
@@ -83,7 +83,7 @@ void Tray::follow(const Saying& saying)
 void Tray::followNotices()
 {
     std::vector<QString> now;
-    for (const auto& notice : m_studio.notices()) {
+    for (const auto& notice : m_studio.messages().notices()) {
         if (std::ranges::find(m_told, notice.id) == m_told.end() && notice.isTrouble)
             tell(notice.sentence);
         now.push_back(notice.id);

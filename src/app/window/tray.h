@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/studio.h"
 #include "app/window/main_window.h"
 
 #include <QMenu>

@@ -137,6 +137,30 @@ Words findFolderCircles(const fs::path& source, const std::string& part)
     return found;
 }
 
+/// Files of the window, its models apart, that change the tangle by another way than Edits.
+Words findWaysAroundTheGate(const fs::path& window)
+{
+    static const std::regex kAround("[dD]ocument(?:\\(\\))?\\.(?:put|edit)\\(");
+    Words found;
+    for (const auto& entry : fs::recursive_directory_iterator(window)) {
+        if (!entry.is_regular_file() || entry.path().parent_path().filename() == "models") continue;
+        if (std::regex_search(textOf(entry.path()), kAround))
+            found.push_back(entry.path().filename().string());
+    }
+    return found;
+}
+
+/// Headers of the window that know all of its models at once.
+std::ptrdiff_t countKnowingTheStudio(const fs::path& window)
+{
+    std::ptrdiff_t count = 0;
+    for (const auto& entry : fs::recursive_directory_iterator(window)) {
+        const bool isHeader = entry.is_regular_file() && entry.path().extension() == ".h";
+        if (isHeader && textOf(entry.path()).find("Studio&") != std::string::npos) ++count;
+    }
+    return count;
+}
+
 const std::set<std::string> kFoldersOfStages = {"shaping", "digital", "hats", "turning"};
 
 /// The kinds of the folder core/goals, and files that may ask for one: the file's fields, and End,
@@ -229,6 +253,18 @@ TEST(Architecture, NoFolderOfTheWindowComesBackToItself)
 {
     EXPECT_THAT(findFolderCircles(kSource, "app"), IsEmpty());
     EXPECT_THAT(findFolderCircles(kPlanted, "app"), ElementsAre("garden", "rooms"));
+}
+
+TEST(Architecture, TheWindowChangesTheTangleThroughOneGate)
+{
+    EXPECT_THAT(findWaysAroundTheGate(kSource / "app"), IsEmpty());
+    EXPECT_THAT(findWaysAroundTheGate(kPlanted / "app"), ElementsAre("hall.h"));
+}
+
+TEST(Architecture, FewKnowAllModelsOfTheWindow)
+{
+    EXPECT_LT(countKnowingTheStudio(kSource / "app"), 15);
+    EXPECT_EQ(countKnowingTheStudio(kPlanted / "app"), 1);
 }
 
 TEST(Architecture, FilesStaySmall)

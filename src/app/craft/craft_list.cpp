@@ -81,12 +81,8 @@ void CraftList::rebuild()
 bool CraftList::take(const QString& step, const std::function<Result<std::string>(Tangle&)>& how)
 {
     std::string chosen;
-    const bool isDone = m_edits.applyToWhole({step}, [&](Tangle& tangle) -> Fallible {
-        const auto made = how(tangle);
-        if (!made) return tl::unexpected(made.error());
-        chosen = *made;
-        return {};
-    });
+    const bool isDone =
+        m_edits.applyToWhole({step}, [&](Tangle& tangle) { return keep(how(tangle), chosen); });
     if (isDone) choose(chosen);
     return isDone;
 }

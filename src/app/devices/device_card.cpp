@@ -184,12 +184,9 @@ void DeviceCard::rename()
     const auto* device = find();
     const auto name = m_name->text().trimmed().toStdString();
     if (!device || name == device->name) return;
-    auto trial = m_weaver.edits().tangle();
-    if (const auto renamed = renameDevice(trial, m_id, name); !renamed) {
+    const auto rename = [&](Tangle& tangle) { return renameDevice(tangle, m_id, name); };
+    if (!m_weaver.edits().applyToWhole({tr("rename device")}, rename))
         m_name->setText(QString::fromStdString(device->name));
-        return m_weaver.edits().messages().refuse(QString::fromStdString(renamed.error().text()));
-    }
-    m_weaver.edits().applyToWhole({tr("rename device")}, [&](Tangle& tangle) { tangle = trial; });
 }
 
 void DeviceCard::setIds()

@@ -129,13 +129,13 @@ void LayerEditor::addRules(const Layer& layer)
         more, &ListenField::chosen, this,
         [this, id = layer.id](const Source& control) {
             const auto* desk = m_selection.feed().controllerOf(control);
-            auto trial = m_edits.tangle();
-            const auto& craft = m_edits.stance().footing().craft;
             if (!desk) return;
-            const auto rule = engageBy(trial, desk->rig, control.control, id, Engage::Hold, craft);
-            if (!rule)
-                return m_edits.messages().refuse(QString::fromStdString(rule.error().text()));
-            m_edits.applyToWhole({tr("new rule")}, [&](Tangle& tangle) { tangle = trial; });
+            std::string rule;
+            m_edits.applyToWhole({tr("new rule")}, [&](Tangle& tangle) {
+                return keep(engageBy(tangle, desk->rig, control.control, id, Engage::Hold,
+                                     m_edits.stance().footing().craft),
+                            rule);
+            });
         },
         Qt::QueuedConnection);
     m_column->addWidget(more);

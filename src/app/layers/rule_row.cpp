@@ -124,10 +124,9 @@ void RuleRow::changeControl(const Source& control)
 {
     const auto* desk = m_selection.feed().controllerOf(control);
     if (!desk) return;
-    auto trial = m_edits.tangle();
-    if (const auto done = beginAt(trial, m_strand, desk->rig, control.control); !done)
-        return m_edits.messages().refuse(QString::fromStdString(done.error().text()));
-    m_edits.apply({tr("another control")}, [&](Tangle& tangle) { tangle = trial; });
+    m_edits.apply({tr("another control")}, [&](Tangle& tangle) {
+        return beginAt(tangle, m_strand, desk->rig, control.control);
+    });
 }
 
 }  // namespace jolly::app

@@ -144,12 +144,9 @@ void StackList::makeLayer(const Source& control)
     const auto craft = m_edits.stance().footing().craft;
     std::string layer;
     const bool isDone = m_edits.applyToWhole({tr("new layer")}, [&](Tangle& tangle) -> Fallible {
-        const auto added = addLayer(tangle, name.toStdString());
-        if (!added) return tl::unexpected(added.error());
-        layer = *added;
-        const auto rule = engageBy(tangle, desk->rig, control.control, layer, Engage::Hold, craft);
-        if (!rule) return tl::unexpected(rule.error());
-        return {};
+        std::string rule;
+        if (auto added = keep(addLayer(tangle, name.toStdString()), layer); !added) return added;
+        return keep(engageBy(tangle, desk->rig, control.control, layer, Engage::Hold, craft), rule);
     });
     if (!isDone) return;
     m_edits.stance().chooseLayer(layer);
@@ -165,9 +162,7 @@ void StackList::makeChord()
     const auto name = needed[0].name + " + " + needed[1].name;
     std::string layer;
     const bool isDone = m_edits.applyToWhole({tr("new layer")}, [&](Tangle& tangle) -> Fallible {
-        const auto added = addLayer(tangle, name);
-        if (!added) return tl::unexpected(added.error());
-        layer = *added;
+        if (auto added = keep(addLayer(tangle, name), layer); !added) return added;
         tangle.layers.back().needs = {needed[0].id, needed[1].id};
         return {};
     });

@@ -18,6 +18,15 @@ struct EditStep {
     Gesture gesture = {};
 };
 
+/// Lets a change keep what it made; fails as the making did.
+template <class T>
+Fallible keep(Result<T> made, T& as)
+{
+    if (!made) return tl::unexpected(made.error());
+    as = std::move(*made);
+    return {};
+}
+
 /// The one gate for edits. A change is tried on a copy: where it is refused, nothing changes and
 /// the pilot is told why.
 class Edits : public QObject

@@ -19,11 +19,8 @@ void Weaver::leadBy(Way&& way, const Source& from, const Target& target)
     const auto* controller = m_selection.feed().controllerOf(begin);
     if (!controller) return;
     std::string woven;
-    const auto lead = [&](Tangle& tangle) -> Fallible {
-        auto led = way(tangle, controller->rig, begin.control, target);
-        if (!led) return tl::unexpected(led.error());
-        woven = std::move(*led);
-        return {};
+    const auto lead = [&](Tangle& tangle) {
+        return keep(way(tangle, controller->rig, begin.control, target), woven);
     };
     if (!m_edits.apply({tr("weave %1").arg(m_selection.feed().nameOf(begin))}, lead)) return;
     m_selection.select(begin);

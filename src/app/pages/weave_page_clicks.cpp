@@ -113,13 +113,15 @@ void WeavePage::leadToLayer(const std::string& layer)
     if (!desk)
         return m_studio.messages().refuse(
             tr("Touch a control first; then a click lets it engage the layer."));
-    auto trial = m_studio.tangle();
-    const auto& craft = m_studio.stance().footing().craft;
-    const auto rule = engageBy(trial, desk->rig, from->control, layer, Engage::Hold, craft);
-    if (!rule) return m_studio.messages().refuse(QString::fromStdString(rule.error().text()));
+    std::string rule;
+    const auto engage = [&](Tangle& tangle) {
+        return keep(engageBy(tangle, desk->rig, from->control, layer, Engage::Hold,
+                             m_studio.stance().footing().craft),
+                    rule);
+    };
+    if (!m_studio.edits().applyToWhole({tr("new rule")}, engage)) return;
     m_studio.stance().chooseLayer(std::string(kBase));
-    m_studio.edits().applyToWhole({tr("new rule")}, [&](Tangle& tangle) { tangle = trial; });
-    const auto& strand = *findStrand(m_studio.tangle(), *rule);
+    const auto& strand = *findStrand(m_studio.tangle(), rule);
     m_studio.messages().say(
         QString::fromStdString(explainNow(m_studio.tangle(), strand, strand.ends.front())));
 }

@@ -91,12 +91,17 @@ NotchCard::NotchCard(Edits& edits, Selection& selection, const AxisWatch& axis, 
         Qt::QueuedConnection);
 }
 
+const RigControl* NotchCard::axisAt(const Source& ref) const
+{
+    const auto* controller = m_selection.feed().controllerOf(ref);
+    const auto* control = controller ? findControl(controller->rig, ref.control) : nullptr;
+    return control && control->kind == ControlKind::Axis ? control : nullptr;
+}
+
 const RigControl* NotchCard::axis() const
 {
     const auto& ref = m_selection.selected();
-    const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
-    const auto* control = controller ? findControl(controller->rig, ref->control) : nullptr;
-    return control && control->kind == ControlKind::Axis ? control : nullptr;
+    return ref ? axisAt(*ref) : nullptr;
 }
 
 void NotchCard::showSelection()
@@ -165,27 +170,26 @@ void NotchCard::fillMenu()
 
 void NotchCard::matchWith(const Source& other)
 {
-    if (!axis() || !m_selection.feed().controllerOf(other)) return;
-    auto trial = m_edits.tangle();
-    const auto take = [&](const Source& ref) -> RigControl* {
-        putIntoRig(trial, m_selection.feed().controllerOf(ref)->rig);
-        return findControl(*findController(trial, ref.controller), ref.control);
-    };
-    take(*m_selection.selected());
-    auto* there = take(other);
-    auto* here = findControl(*findController(trial, m_selection.selected()->controller),
-                             m_selection.selected()->control);
-    if (here->sides != there->sides)
+    if (!axis() || !axisAt(other)) return;
+    const auto selected = *m_selection.selected();
+    if (axisAt(selected)->sides != axisAt(other)->sides)
         return m_edits.messages().refuse(
             tr("One of the two rests in the middle, the other at its low end: they "
                "are no pair."));
-    const auto matched = matchNotches(here->notches, here->calibration, there->notches,
-                                      there->calibration, here->sides);
-    if (!matched) return m_edits.messages().refuse(QString::fromStdString(matched.error().text()));
-    m_edits.applyToWhole({tr("match notches")}, [&](Tangle& tangle) { tangle = trial; });
-    m_edits.messages().say(*matched == 1
+    int matched = 0;
+    const auto match = [&](Tangle& tangle) {
+        for (const auto& each : {selected, other})
+            putIntoRig(tangle, m_selection.feed().controllerOf(each)->rig);
+        auto* here = findControl(tangle, selected);
+        auto* there = findControl(tangle, other);
+        return keep(matchNotches(here->notches, here->calibration, there->notches,
+                                 there->calibration, here->sides),
+                    matched);
+    };
+    if (!m_edits.applyToWhole({tr("match notches")}, match)) return;
+    m_edits.messages().say(matched == 1
                                ? tr("Both give the same value at 1 notch now.")
-                               : tr("Both give the same value at %1 notches now.").arg(*matched));
+                               : tr("Both give the same value at %1 notches now.").arg(matched));
 }
 
 }  // namespace jolly::app

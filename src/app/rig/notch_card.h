@@ -30,6 +30,8 @@ class NotchCard : public Card
     void fillMenu();
     void set(const QString& step, const NotchList& notches);
     void add(const QString& step, Notch notch);
+    /// The axis of a reference; null when none is there.
+    [[nodiscard]] const RigControl* axisAt(const Source& ref) const;
     [[nodiscard]] const RigControl* axis() const;
 
     Edits& m_edits;

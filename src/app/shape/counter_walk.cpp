@@ -153,10 +153,8 @@ void CounterWalk::typeInstead()
 void CounterWalk::put(const CurvePoints& points)
 {
     m_flown.setTrial(std::nullopt);
-    m_edits.apply({tr("undo a sim's bend")}, [&](Tangle& tangle) {
-        auto* strand = findStrand(tangle, m_strand);
-        if (!strand) return;
-        std::erase_if(strand->stages,
+    m_edits.apply({tr("undo a sim's bend"), m_strand}, [&](Tangle& tangle, Strand& strand) {
+        std::erase_if(strand.stages,
                       [](const Stage& stage) { return undoesSim(stage.parameters); });
         addStage(tangle, m_strand, CounterCurve{points, true, true});
     });

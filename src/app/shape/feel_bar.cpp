@@ -88,9 +88,7 @@ std::vector<const Strand*> FeelBar::others() const
 
 void FeelBar::edit(const QString& step, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_edits.apply({step, m_strand}, [&](Tangle& tangle) {
-        if (auto* found = findStrand(tangle, m_strand)) change(tangle, *found);
-    });
+    m_edits.apply({step, m_strand}, change);
 }
 
 void FeelBar::straighten()

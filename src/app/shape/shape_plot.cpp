@@ -33,6 +33,7 @@ std::vector<CurvePoint> sampled(Chain chain, Sides sides, int parts)
 ShapePlot::ShapePlot(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("shape plot"));
+    setMinimumSize(300, 260);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);

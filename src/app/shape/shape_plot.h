@@ -58,11 +58,9 @@ class ShapePlot : public QWidget
     [[nodiscard]] QPointF placeOfHandle(int handle) const;  ///< in pixels
 
     [[nodiscard]] QSize sizeHint() const override { return {520, 460}; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {300, 260}; }
 
  Q_SIGNALS:
-    /// @param to    in the stage's own terms.
-    /// @param drag  that it is part of; none for a step of its own.
+    /// @param to  in the stage's own terms. @param drag  none for a step of its own.
     void handleMoved(std::size_t stage, std::size_t part, jolly::CurvePoint to,
                      jolly::app::Gesture drag);
     void pointWanted(std::size_t stage, jolly::CurvePoint at);
@@ -139,8 +137,7 @@ class ShapePlot : public QWidget
     int m_chosen = -1;
     /// What the mouse holds while its button is down.
     struct Grip {
-        QPointF from;    ///< where it was pressed
-        QPointF offset;  ///< from there to the handle
+        QPointF from, offset;  ///< where it was pressed, and from there to the handle
         Gesture drag;
         bool wasChosen = false;  ///< the handle had been chosen before
         bool hasMoved = false;

@@ -46,12 +46,10 @@ QString driftText(const std::optional<RestCover>& cover, const Drift& drift)
 
 void cover(Edits& edits, const std::string& id, const Drift& drift)
 {
-    edits.apply({QObject::tr("cover the drift")}, [&](Tangle& tangle) {
-        auto* strand = findStrand(tangle, id);
-        if (!strand) return;
-        auto stage = coverIn(strand->stages);
-        if (stage == strand->stages.end())
-            stage = strand->stages.insert(strand->stages.begin(), {DeadZone::none()});
+    edits.apply({QObject::tr("cover the drift"), id}, [&](Strand& strand) {
+        auto stage = coverIn(strand.stages);
+        if (stage == strand.stages.end())
+            stage = strand.stages.insert(strand.stages.begin(), {DeadZone::none()});
         setRestCover(stage->parameters, covering(*restCoverOf(stage->parameters), drift));
     });
 }
@@ -74,9 +72,8 @@ StageFact pairFact(Edits& edits, const Strand& strand, const StageParameters& st
     if (hasStage(*partner, wanted)) return {.words = QObject::tr("%1 has the same").arg(name)};
     return {QObject::tr("%1 has not the same yet").arg(name), QObject::tr("The same there"),
             [&edits, wanted, id = partner->id] {
-                edits.apply({QObject::tr("pair of axes")}, [&](Tangle& tangle) {
-                    if (auto* other = findStrand(tangle, id)) giveTwin(*other, wanted);
-                });
+                edits.apply({QObject::tr("pair of axes"), id},
+                            [&](Strand& other) { giveTwin(other, wanted); });
             }};
 }
 

@@ -210,9 +210,7 @@ void StageStack::addButton()
 
 void StageStack::edit(const QString& step, const std::function<void(Strand&)>& change)
 {
-    m_edits.apply({step, m_strand}, [&](Tangle& tangle) {
-        if (auto* found = findStrand(tangle, m_strand)) change(*found);
-    });
+    m_edits.apply({step, m_strand}, change);
 }
 
 void StageStack::mark(int stage)

@@ -86,15 +86,12 @@ void WheelField::refresh()
 /// The hand has to turn as far as before for all of it.
 void WheelField::setTurns(double turns)
 {
-    m_edits.apply({tr("degrees of the wheel")}, [&](Tangle& tangle) {
-        auto* strand = findStrand(tangle, m_strand);
-        if (!strand) return;
-        auto* controller = findController(tangle, strand->source.controller);
-        auto* axis = controller ? findControl(*controller, strand->source.control) : nullptr;
+    m_edits.apply({tr("degrees of the wheel"), m_strand}, [&](Tangle& tangle, Strand& strand) {
+        auto* axis = findControl(tangle, strand.source);
         if (!axis) return;
-        const double wanted = wantedOf(*strand, axis->degrees.value_or(turns));
-        const auto reach = reachIn(strand->stages);
-        if (reach != strand->stages.end()) reach->parameters = Reach::ofDegrees(turns, wanted);
+        const double wanted = wantedOf(strand, axis->degrees.value_or(turns));
+        const auto reach = reachIn(strand.stages);
+        if (reach != strand.stages.end()) reach->parameters = Reach::ofDegrees(turns, wanted);
         axis->degrees = turns;
     });
 }
@@ -103,10 +100,8 @@ void WheelField::setTurns(double turns)
 void WheelField::setWanted(double wanted)
 {
     const double turns = m_turns->value();
-    m_edits.apply({tr("degrees wanted")}, [&](Tangle& tangle) {
-        auto* strand = findStrand(tangle, m_strand);
-        if (!strand) return;
-        auto& stages = strand->stages;
+    m_edits.apply({tr("degrees wanted"), m_strand}, [&](Tangle& tangle, Strand& strand) {
+        auto& stages = strand.stages;
         auto reach = reachIn(stages);
         if (reach == stages.end()) {
             const bool isAfterZone =
@@ -114,9 +109,7 @@ void WheelField::setWanted(double wanted)
             reach = stages.insert(stages.begin() + (isAfterZone ? 1 : 0), {Reach{}});
         }
         reach->parameters = Reach::ofDegrees(turns, wanted);
-        auto* controller = findController(tangle, strand->source.controller);
-        auto* axis = controller ? findControl(*controller, strand->source.control) : nullptr;
-        if (axis) axis->degrees = turns;
+        if (auto* axis = findControl(tangle, strand.source)) axis->degrees = turns;
     });
 }
 

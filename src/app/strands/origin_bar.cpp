@@ -129,17 +129,16 @@ void OriginBar::takeBack()
 void OriginBar::copyIntoLayer()
 {
     const auto footing = m_edits.stance().footing();
-    m_edits.applyToWhole({tr("own meaning in a layer")}, [&](Tangle& tangle) {
-        const auto* strand = findStrand(tangle, m_strand);
-        if (!strand) return;
-        auto copy = *strand;
-        copy.id = freshId(tangle, "strand");
-        copy.layer = footing.layer;
-        copy.craft = footing.craft;
-        copy.insteadOf.clear();
-        copy.shape.clear();
-        tangle.strands.push_back(std::move(copy));
-    });
+    m_edits.applyToWhole({tr("own meaning in a layer"), m_strand},
+                         [&](Tangle& tangle, const Strand& strand) {
+                             auto copy = strand;
+                             copy.id = freshId(tangle, "strand");
+                             copy.layer = footing.layer;
+                             copy.craft = footing.craft;
+                             copy.insteadOf.clear();
+                             copy.shape.clear();
+                             tangle.strands.push_back(std::move(copy));
+                         });
 }
 
 }  // namespace jolly::app

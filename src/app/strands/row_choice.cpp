@@ -54,22 +54,30 @@ void RowChoice::follow()
 
 void RowChoice::lead(const OutletPlace& row, const Goal& goal)
 {
-    commit(m_edits.tangle(), row, goal);
+    commit(row, [&](Tangle&) { return goal; });
 }
 
-void RowChoice::commit(Tangle trial, OutletPlace row, const Goal& goal)
+void RowChoice::commit(OutletPlace row, const std::function<Goal(Tangle&)>& goal)
 {
-    const auto end = leadOutlet(trial, row.strand, row.outlet, row.end, goal);
-    if (!end) return m_edits.messages().refuse(QString::fromStdString(end.error().text()));
-    const auto name = nameOf(row);
     const bool wasChosen = m_row == row;
-    if (wasChosen) m_row->end = *end;
-    m_edits.apply({tr("lead %1").arg(name)}, [&](Tangle& tangle) { tangle = trial; });
-    const auto* strand = findStrand(m_edits.tangle(), m_edits.stance().ownOf(row.strand));
-    if (strand)
-        m_edits.messages().say(
-            QString::fromStdString(explainNow(m_edits.tangle(), *strand, strand->ends[*end])));
+    std::size_t end = 0;
+    const auto lead = [&](Tangle& tangle) {
+        const auto to = goal(tangle);
+        auto led = keep(leadOutlet(tangle, row.strand, row.outlet, row.end, to), end);
+        if (led && wasChosen) m_row->end = end;
+        return led;
+    };
+    if (!m_edits.apply({tr("lead %1").arg(nameOf(row))}, lead)) return;
+    tellOf(row.strand, end);
     if (wasChosen) Q_EMIT changed();
+}
+
+void RowChoice::tellOf(const std::string& strand, std::size_t end)
+{
+    const auto* now = findStrand(m_edits.tangle(), m_edits.stance().ownOf(strand));
+    if (now)
+        m_edits.messages().say(
+            QString::fromStdString(explainNow(m_edits.tangle(), *now, now->ends[end])));
 }
 
 void RowChoice::leadToNextFree(const OutletPlace& row)
@@ -85,23 +93,25 @@ void RowChoice::leadToNextFree(const OutletPlace& row)
 
 void RowChoice::leadToKeys(const OutletPlace& row, const std::vector<std::uint16_t>& keys)
 {
-    auto trial = m_edits.tangle();
-    const auto device = keyboardOf(trial);
-    commit(std::move(trial), row, keysGoal(device, keys));
+    commit(row, [&](Tangle& tangle) { return keysGoal(keyboardOf(tangle), keys); });
 }
 
 void RowChoice::weaveKeys(const Source& from, const std::vector<std::uint16_t>& keys)
 {
     const auto* controller = m_selection.feed().controllerOf(from);
     if (!controller) return;
-    auto trial = m_edits.tangle();
-    const auto device = keyboardOf(trial);
-    const auto goal = keysGoal(device, keys);
-    const auto woven = jolly::connect(trial, controller->rig, from.control,
-                                      Target{device, {ControlKind::Button, keys.front()}});
-    if (!woven) return m_edits.messages().refuse(QString::fromStdString(woven.error().text()));
-    const auto outlet = outletsOf(*findStrand(trial, *woven)).front();
-    commit(std::move(trial), {*woven, outlet, 0}, goal);
+    std::string woven;
+    std::size_t end = 0;
+    const auto weave = [&](Tangle& tangle) -> Fallible {
+        const auto device = keyboardOf(tangle);
+        const Target first{device, {ControlKind::Button, keys.front()}};
+        const auto led = keep(jolly::connect(tangle, controller->rig, from.control, first), woven);
+        if (!led) return led;
+        const auto outlet = outletsOf(*findStrand(tangle, woven)).front();
+        return keep(leadOutlet(tangle, woven, outlet, 0, keysGoal(device, keys)), end);
+    };
+    if (!m_edits.apply({tr("weave %1").arg(m_selection.feed().nameOf(from))}, weave)) return;
+    tellOf(woven, end);
     m_selection.select(from);
 }
 

@@ -5,6 +5,7 @@
 #include "app/models/selection.h"
 
 #include <QObject>
+#include <functional>
 #include <optional>
 #include <string>
 
@@ -54,7 +55,8 @@ class RowChoice : public QObject
 
  private:
     void follow();
-    void commit(Tangle trial, OutletPlace row, const Goal& goal);
+    void commit(OutletPlace row, const std::function<Goal(Tangle&)>& goal);
+    void tellOf(const std::string& strand, std::size_t end);
 
     Edits& m_edits;
     Selection& m_selection;

@@ -233,9 +233,7 @@ void StrandCard::buildChips(QVBoxLayout& column)
 
 void StrandCard::edit(const QString& name, const std::function<void(Tangle&, Strand&)>& change)
 {
-    m_weaver.edits().apply({name, m_id}, [&](Tangle& tangle) {
-        if (auto* strand = findStrand(tangle, m_id)) change(tangle, *strand);
-    });
+    m_weaver.edits().apply({name, m_id}, change);
 }
 
 void StrandCard::addStage(StageParameters parameters)

@@ -20,6 +20,7 @@ struct Dress {
     bool isLight = false;
     bool hasLongWords = false;
     bool hasLongNames = false;
+    bool isGerman = false;
 };
 
 class Fits : public testing::TestWithParam<Dress>
@@ -30,6 +31,10 @@ class Fits : public testing::TestWithParam<Dress>
         useLight(GetParam().isLight);
         applyTheme(*qApp);
         if (GetParam().hasLongWords) QCoreApplication::installTranslator(&m_words);
+        if (GetParam().isGerman) {
+            EXPECT_TRUE(m_german.load(":/translations/jolly-tangle_de"));
+            QCoreApplication::installTranslator(&m_german);
+        }
         m_scene = std::make_unique<Scene>(false);
         if (GetParam().hasLongNames) giveLongNames();
         m_scene->window.showPage(Rail::Weave);
@@ -42,6 +47,7 @@ class Fits : public testing::TestWithParam<Dress>
     {
         m_scene.reset();
         QCoreApplication::removeTranslator(&m_words);
+        QCoreApplication::removeTranslator(&m_german);
         useLight(false);
         applyTheme(*qApp);
     }
@@ -80,6 +86,7 @@ class Fits : public testing::TestWithParam<Dress>
     }
 
     LongWords m_words;
+    QTranslator m_german;
     std::unique_ptr<Scene> m_scene;
 };
 
@@ -105,7 +112,8 @@ TEST_P(Fits, NothingIsCutOffOrOutsideOfItsCard)
 INSTANTIATE_TEST_SUITE_P(InEveryDress, Fits,
                          testing::Values(Dress{"Dark"}, Dress{"Light", true},
                                          Dress{"LongWords", false, true},
-                                         Dress{"LongNames", false, false, true}),
+                                         Dress{"LongNames", false, false, true},
+                                         Dress{"German", false, false, false, true}),
                          [](const auto& dress) { return dress.param.name; });
 
 }  // namespace

@@ -43,7 +43,7 @@ TEST_F(FrameTest, TheLiveSwitchGoesLiveAndStandsDown)
     click("live switch");
     EXPECT_TRUE(local.engine.isLive());
     EXPECT_TRUE(find<QAbstractButton>("live switch")->text().startsWith("LIVE since"));
-    EXPECT_EQ(textOf("held"), "1 of 1 controllers held");
+    EXPECT_EQ(textOf("held"), "1 of 1 controller held");
     keys(&window, Qt::Key_L, Qt::ControlModifier);
     EXPECT_FALSE(local.engine.isLive());
 }

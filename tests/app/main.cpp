@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/language.h"
 #include "app/style/theme.h"
 
 #include <gmock/gmock.h>
@@ -14,6 +15,7 @@ int main(int argc, char** argv)
     qputenv("XDG_CONFIG_HOME", home.filePath("config").toUtf8());
     qputenv("XDG_DATA_HOME", home.filePath("data").toUtf8());
     QApplication application(argc, argv);
+    static_cast<void>(jolly::app::speak(application, QStringLiteral("en")));
     jolly::app::applyTheme(application);
     testing::InitGoogleMock(&argc, argv);
     return RUN_ALL_TESTS();

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/services/language.h"
 #include "app/shape/shape_plot.h"
 #include "app/strands/strand_card.h"
 #include "core/tangle/device_edit.h"
@@ -201,6 +202,7 @@ const Shot kShots[] = {
 int main(int argc, char** argv)
 {
     QApplication application(argc, argv);
+    static_cast<void>(jolly::app::speak(application, QStringLiteral("en")));
     const auto folder = application.arguments().value(1);
     const auto only = application.arguments().value(2);
     for (const auto& shot : jolly::test::kShots) {

@@ -191,6 +191,7 @@ TEST_F(ShapeFeelTest, BeingBentTwiceIsToldToUsAndSaid)
     EXPECT_TRUE(document.tangle().sheet->bendsAxes);
     EXPECT_THAT(textOf("notes").toStdString(), HasSubstr("so this one is bent twice"));
     EXPECT_TRUE(entry("the sim", "Fenland Flight bends axes itself")->isChecked());
+    window.showPage(Rail::Weave);
     const auto* sheets = window.findChild<QComboBox*>("sim sheet");
     EXPECT_EQ(sheets->currentText(), "Fenland Flight");
     EXPECT_EQ(sheets->findText("Fenland Flight"), sheets->currentIndex()) << "it is there once";

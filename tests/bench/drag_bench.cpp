@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/local_engine.h"
 #include "app/no_dialogs.h"
+#include "app/services/language.h"
 #include "app/shape/shape_plot.h"
 #include "app/style/theme.h"
 #include "app/window/main_window.h"
@@ -238,6 +239,7 @@ void run(const QString& tangle, std::size_t others)
 int main(int argc, char** argv)
 {
     QApplication application(argc, argv);
+    static_cast<void>(jolly::app::speak(application, QStringLiteral("en")));
     jolly::app::applyTheme(application);
     for (const std::size_t others : {0U, 2000U})
         jolly::test::run(application.arguments().value(1), others);

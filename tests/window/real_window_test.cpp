@@ -219,7 +219,7 @@ TEST(RealWindow, ASessionBusThatEndsIsSaidAndNothingIsLost)
         real.document.edit("name", [](Tangle& tangle) { tangle.name = "Kept"; });
         bus.signal(SIGKILL);
         const auto hasSaid = [&] {
-            return std::ranges::any_of(real.studio.sayings(), [](const Saying& saying) {
+            return std::ranges::any_of(real.studio.messages().sayings(), [](const Saying& saying) {
                 return saying.sentence.contains("There is no session bus");
             });
         };

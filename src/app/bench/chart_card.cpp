@@ -193,7 +193,7 @@ void ChartCard::toggle(const Source& control)
         m_traces.push_back({.control = control});
     } else {
         m_edits.messages().refuse(
-            tr("%1 controls are drawn already; take one out first.").arg(kMost));
+            tr("%n control(s) are drawn already; take one out first.", nullptr, kMost));
     }
     follow();
 }

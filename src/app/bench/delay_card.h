@@ -5,6 +5,7 @@
 #include "app/widgets/card.h"
 #include "control/delay_figures.h"
 
+#include <QCoreApplication>
 #include <QLabel>
 #include <QPushButton>
 #include <deque>
@@ -15,6 +16,8 @@ namespace jolly::app
 /// How many delays were how long, as columns.
 class DelayColumns : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::DelayColumns)
+
  public:
     explicit DelayColumns(QWidget* parent = nullptr);
 

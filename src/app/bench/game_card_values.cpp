@@ -60,7 +60,8 @@ void GameCard::showRows(const DeskDevice& device, const std::vector<SeenByGame>&
     for (auto& [slot, row] : m_rowOf) row->show(sightOf(device, slot, seen));
     for (auto& [slot, label] : m_turnerOf) {
         const auto now = sightOf(device, slot, seen);
-        label->setText(tr("%1 counts").arg(std::lround(now.isSeen ? now.seen : now.sent)));
+        label->setText(tr("%n count(s)", nullptr,
+                          static_cast<int>(std::lround(now.isSeen ? now.seen : now.sent))));
     }
 }
 

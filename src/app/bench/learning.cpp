@@ -19,7 +19,9 @@ Learning::Learning(Edits& edits, LiveFeed& feed, QObject* parent)
     connect(&m_tick, &QTimer::timeout, this, &Learning::tick);
     connect(&m_keep, &QTimer::timeout, this,
             [this] { m_feed.session().ask([](EngineLink& link) { return link.keepHand(); }); });
-    connect(&edits, &Edits::settled, this, &Learning::rebuild);
+    connect(&edits, &Edits::settled, this, [this] {
+        if (isOn()) rebuild();
+    });
     connect(&feed, &LiveFeed::moved, this, &Learning::hear);
     connect(&feed.session(), &EngineSession::statusTold, this, &Learning::follow);
     connect(&feed.session(), &EngineSession::lost, this, &Learning::end);

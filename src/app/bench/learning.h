@@ -36,6 +36,8 @@ class Learning : public QObject
 
     /// What there is to learn of a device, for the craft that is flown. Ticks stay.
     void setDevice(const std::string& device);
+    /// The tangle is another. While it is on this needs no call.
+    void rebuild();
     [[nodiscard]] const std::vector<Lesson>& lessons() const { return m_lessons; }
     [[nodiscard]] std::size_t learned() const;
 
@@ -76,7 +78,6 @@ class Learning : public QObject
     void ticked();   ///< countdown or sweep went on
 
  private:
-    void rebuild();
     void tell();
     void begin(std::function<void()> then);
     void startSweep();

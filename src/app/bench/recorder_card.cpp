@@ -5,6 +5,7 @@
 #include "app/style/wrap_layout.h"
 
 #include <QFileInfo>
+#include <QLocale>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -96,7 +97,7 @@ void RecorderCard::showState()
     const auto length = lengthText(recording.last() - recording.first());
     std::uint64_t bytes = 0;
     for (const auto& chunk : recording.chunks) bytes += chunk.length;
-    const auto size = QString::number(static_cast<double>(bytes) / 1e6, 'f', 1);
+    const auto size = QLocale().toString(static_cast<double>(bytes) / 1e6, 'f', 1);
     m_what->setText(m_log.isOfFile() ? tr("%1: %2").arg(QFileInfo(m_log.file()).fileName(), length)
                                      : tr("the last %1, %2 MB").arg(length, size));
     m_open->setText(m_log.isOfFile() ? tr("Close it") : tr("Open…"));

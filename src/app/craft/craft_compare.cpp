@@ -114,7 +114,8 @@ void CraftCompare::fillRows()
     const auto different = countDifferent(rows);
     m_count->setText(different == 0
                          ? tr("Both do the same with every control.")
-                         : tr("%1 of %2 meanings differ.").arg(different).arg(rows.size()));
+                         : tr("%1 of %n meaning(s) differ.", nullptr, static_cast<int>(rows.size()))
+                               .arg(different));
     const auto* first = findBy(m_edits.tangle().craft, &Craft::id, m_craft);
     m_first->setText(first ? toQt(first->name) : QString());
     m_second->setText(m_other->currentText());

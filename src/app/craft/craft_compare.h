@@ -6,6 +6,8 @@
 #include "app/widgets/card.h"
 #include "core/layers/compare.h"
 
+#include <QCoreApplication>
+
 class QCheckBox;
 class QComboBox;
 class QLabel;
@@ -16,6 +18,8 @@ namespace jolly::app
 /// Two craft side by side: what each control means for either, and a click that takes it over.
 class CraftCompare : public Card
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::CraftCompare)
+
  public:
     explicit CraftCompare(Edits& edits, QWidget* parent = nullptr);
 

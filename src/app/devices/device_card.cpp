@@ -52,9 +52,7 @@ DeviceCard::DeviceCard(Weaver& weaver, Preflight& preflight, std::string device,
     setObjectName(QStringLiteral("device card"));
     build();
     connect(&weaver.edits(), &Edits::settled, this, &DeviceCard::refresh);
-    connect(&preflight, &Preflight::changed, this, &DeviceCard::refreshProblems);
     refresh();
-    refreshProblems();
 }
 
 const VirtualDevice* DeviceCard::find() const
@@ -237,6 +235,7 @@ void DeviceCard::refresh()
         box->setValue(value);
     }
     m_map->refresh();
+    refreshProblems();
 }
 
 void DeviceCard::refreshProblems()

@@ -3,6 +3,7 @@
 
 #include "app/models/weaver.h"
 
+#include <QCoreApplication>
 #include <QTreeWidget>
 
 namespace jolly::app
@@ -12,6 +13,8 @@ namespace jolly::app
 /// it. Enter or a double click moves what ends there to another place.
 class PlaceMap : public QTreeWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::PlaceMap)
+
  public:
     PlaceMap(Weaver& weaver, std::string device, QWidget* parent = nullptr);
 

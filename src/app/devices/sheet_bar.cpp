@@ -54,7 +54,13 @@ SheetBar::SheetBar(Edits& edits, QWidget* parent)
     readSheets();
     connect(m_choice, &QComboBox::activated, this, &SheetBar::choose);
     connect(m_plan, &QPushButton::clicked, this, &SheetBar::planWanted);
-    connect(&edits, &Edits::settled, this, &SheetBar::refresh);
+    connect(&edits, &Edits::settled, this, [this] {
+        if (isVisible()) refresh();  // showEvent() makes up for it
+    });
+}
+
+void SheetBar::showEvent(QShowEvent*)
+{
     refresh();
 }
 

@@ -22,6 +22,9 @@ class SheetBar : public QWidget
     void planWanted();
     void fileWanted();
 
+ protected:
+    void showEvent(QShowEvent* event) override;
+
  private:
     void readSheets();
     void choose(int choice);

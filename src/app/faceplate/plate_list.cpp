@@ -28,7 +28,7 @@ void resize(std::vector<Faceplate*>& plates, std::size_t count, Make&& make)
 QString keysText(std::size_t used)
 {
     if (used == 0) return QObject::tr("no key is used yet");
-    return used == 1 ? QObject::tr("1 key used") : QObject::tr("%1 keys used").arg(used);
+    return QObject::tr("%n key(s) used", nullptr, static_cast<int>(used));
 }
 
 QString usedText(std::size_t used, std::size_t all)

@@ -6,6 +6,7 @@
 #include "app/widgets/card.h"
 
 #include <QAbstractButton>
+#include <QCoreApplication>
 
 class QHBoxLayout;
 class QLabel;
@@ -16,6 +17,8 @@ namespace jolly::app
 /// What one layer has for the chosen control.
 class AcrossCell : public QAbstractButton
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::AcrossCell)
+
  public:
     struct State {
         QString layer{};
@@ -44,6 +47,8 @@ class AcrossCell : public QAbstractButton
 /// that layer.
 class AcrossCard : public Card
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::AcrossCard)
+
  public:
     explicit AcrossCard(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 

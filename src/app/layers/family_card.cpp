@@ -38,7 +38,7 @@ void FamilyCard::rebuild()
         const auto& count = counts[placeOfCraft(tangle, row.craft->id)];
         const auto name = QString::fromStdString(row.craft->name);
         const auto words = row.craft->parent.empty()
-                               ? tr("%1 strands").arg(count.added)
+                               ? tr("%n strand(s)", nullptr, static_cast<int>(count.added))
                                : tr("+ %1, changes %2").arg(count.added).arg(count.changed);
         auto* line = new QWidget(this);
         auto* inside = new QHBoxLayout(line);

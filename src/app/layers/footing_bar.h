@@ -3,6 +3,7 @@
 
 #include "app/models/edits.h"
 
+#include <QCoreApplication>
 #include <QPushButton>
 
 class QMenu;
@@ -14,6 +15,8 @@ namespace jolly::app
 /// the tangle has one layer and one craft.
 class FootingBar : public QPushButton
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::FootingBar)
+
  public:
     explicit FootingBar(Edits& edits, QWidget* parent = nullptr);
 

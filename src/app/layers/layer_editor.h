@@ -5,6 +5,8 @@
 #include "app/models/selection.h"
 #include "app/widgets/card.h"
 
+#include <QCoreApplication>
+
 class QVBoxLayout;
 
 namespace jolly::app
@@ -14,6 +16,8 @@ namespace jolly::app
 /// to it and back.
 class LayerEditor : public Card
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::LayerEditor)
+
  public:
     explicit LayerEditor(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 

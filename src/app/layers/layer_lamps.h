@@ -4,6 +4,7 @@
 #include "app/models/edits.h"
 
 #include <QAbstractButton>
+#include <QCoreApplication>
 #include <QToolButton>
 #include <QWidget>
 #include <vector>
@@ -15,6 +16,8 @@ namespace jolly::app
 /// the layer engaged by hand, or lets it go.
 class LayerLamp : public QAbstractButton
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::LayerLamp)
+
  public:
     explicit LayerLamp(QWidget* parent = nullptr);
 
@@ -58,6 +61,8 @@ void keepLamps(std::vector<LayerLamp*>& lamps, std::size_t count, QWidget* paren
 /// All lamps of the stack in a row; those that find no room are in a menu behind it.
 class LayerLamps : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::LayerLamps)
+
  public:
     explicit LayerLamps(Edits& edits, QWidget* parent = nullptr);
 

@@ -5,6 +5,7 @@
 #include "app/models/selection.h"
 #include "core/layers/rules.h"
 
+#include <QCoreApplication>
 #include <QWidget>
 
 namespace jolly::app
@@ -13,6 +14,8 @@ namespace jolly::app
 /// One rule of a layer: how it follows its control, and the control itself, to be touched anew.
 class RuleRow : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::RuleRow)
+
  public:
     RuleRow(Edits& edits, Selection& selection, const std::string& layer, const EngageRule& rule,
             QWidget* parent = nullptr);

@@ -107,7 +107,7 @@ LayerCard::State StackList::stateOf(std::size_t place) const
     const auto& stance = m_edits.stance();
     const auto& layer = tangle.layers[place];
     const auto count = std::ranges::count(stance.view().strands, layer.id, &Strand::layer);
-    auto words = count == 1 ? tr("1 strand") : tr("%1 strands").arg(count);
+    auto words = tr("%n strand(s)", nullptr, static_cast<int>(count));
     if (!layer.group.empty())
         words += tr(" · one only of %1").arg(QString::fromStdString(layer.group));
     return {.name = QString::fromStdString(layer.name),
@@ -216,8 +216,9 @@ QStringList StackList::crowding() const
         }
     }
     if (!crowded.isEmpty()) facts << tr("%1 means %2 things in %2 layers.").arg(crowded).arg(most);
-    if (behindTwo == 1) facts << tr("One function needs two modifiers at once.");
-    if (behindTwo > 1) facts << tr("%1 functions need two modifiers at once.").arg(behindTwo);
+    if (behindTwo > 0)
+        facts << tr("%n function(s) need two modifiers at once.", nullptr,
+                    static_cast<int>(behindTwo));
     return facts;
 }
 

@@ -6,6 +6,8 @@
 #include "app/models/selection.h"
 #include "app/style/scroll_column.h"
 
+#include <QCoreApplication>
+
 class QLabel;
 class QPushButton;
 
@@ -17,6 +19,8 @@ class ListenField;
 /// The stack of layers from the top down, the touch that makes a new one, and what is crowded.
 class StackList : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::StackList)
+
  public:
     explicit StackList(Edits& edits, Selection& selection, QWidget* parent = nullptr);
 

@@ -84,11 +84,12 @@ Desk makeDesk(const Tangle& tangle, const EngineStatus& status)
         if (doubt != status.doubts.end()) controller.candidates = doubt->candidates;
         desk.controllers.push_back(std::move(controller));
     }
-    auto known = tangle;
+    std::optional<Tangle> known;  // what is adopted has a name and an id beside all others
     for (const auto& present : status.controllers) {
         if (present.rig >= 0 && static_cast<std::size_t>(present.rig) < tangle.rig.size()) continue;
-        known.rig.push_back(adopt(present.description, known));
-        desk.controllers.push_back(deskController(known.rig.back(), &present));
+        if (!known) known = withoutStrands(tangle);
+        known->rig.push_back(adopt(present.description, *known));
+        desk.controllers.push_back(deskController(known->rig.back(), &present));
     }
     for (const auto& device : tangle.devices) {
         const auto there = std::ranges::find(status.devices, device.id, &PresentDevice::id);

@@ -9,6 +9,8 @@
 #include "format/save.h"
 #include "format/tangle_text.h"
 
+#include <utility>
+
 namespace jolly::app
 {
 
@@ -23,7 +25,7 @@ class Document::Step : public QUndoCommand
           m_document(document),
           m_before(document.m_state),
           m_after(std::make_shared<SharedTangle>(after, m_before.get())),
-          m_new(std::move(after)),
+          m_new(std::make_shared<const Tangle>(std::move(after))),
           m_gesture(gesture)
     {
     }
@@ -31,13 +33,13 @@ class Document::Step : public QUndoCommand
     void redo() override
     {
         m_document.m_state = m_after;
-        m_document.set(m_new ? std::move(*m_new) : m_after->tangle());
-        m_new.reset();
+        m_document.set(m_new ? std::exchange(m_new, nullptr)
+                             : std::make_shared<const Tangle>(m_after->tangle()));
     }
     void undo() override
     {
         m_document.m_state = m_before;
-        m_document.set(m_before->tangle());
+        m_document.set(std::make_shared<const Tangle>(m_before->tangle()));
     }
     [[nodiscard]] int id() const override { return 1; }
 
@@ -54,39 +56,39 @@ class Document::Step : public QUndoCommand
     Document& m_document;
     State m_before;
     State m_after;
-    std::optional<Tangle> m_new;  ///< until it was done for the first time
+    std::shared_ptr<const Tangle> m_new;  ///< until it was done for the first time
     Gesture m_gesture;
 };
 
 Document::Document(QObject* parent)
     : QObject(parent),
-      m_tangle(newTangle()),
-      m_strands(m_tangle),
-      m_state(std::make_shared<SharedTangle>(m_tangle, nullptr)),
+      m_tangle(std::make_shared<const Tangle>(newTangle())),
+      m_strands(*m_tangle),
+      m_state(std::make_shared<SharedTangle>(*m_tangle, nullptr)),
       m_saved(m_state)
 {
     connect(&m_history, &QUndoStack::cleanChanged, this, &Document::fileChanged);
 }
 
-void Document::set(Tangle tangle)
+void Document::set(std::shared_ptr<const Tangle> tangle)
 {
     m_tangle = std::move(tangle);
-    m_strands = StrandIndex(m_tangle);
+    m_strands = StrandIndex(*m_tangle);
     Q_EMIT changed();
 }
 
 void Document::put(const QString& name, Tangle after, Gesture gesture)
 {
-    keepShapes(m_tangle, after);
+    keepShapes(*m_tangle, after);
     fitDevices(after);
-    if (after == m_tangle) return;
+    if (after == *m_tangle) return;
     m_history.push(new Step(*this, std::move(after), name, gesture));
 }
 
 void Document::edit(const QString& name, const std::function<void(Tangle&)>& change,
                     Gesture gesture)
 {
-    auto after = m_tangle;
+    auto after = *m_tangle;
     change(after);
     put(name, std::move(after), gesture);
 }
@@ -98,7 +100,7 @@ void Document::begin(const Tangle& tangle, const QString& path)
     m_path = path;
     m_state = std::make_shared<SharedTangle>(tangle, nullptr);
     m_saved = m_state;
-    set(tangle);
+    set(std::make_shared<const Tangle>(tangle));
     Q_EMIT fileChanged();
 }
 
@@ -142,7 +144,7 @@ std::optional<std::string> Document::othersText() const
 
 Fallible Document::save(const QString& path)
 {
-    auto text = format::writeTangle(m_tangle);
+    auto text = format::writeTangle(*m_tangle);
     auto done = format::saveText(path.toStdString(), text);
     if (!done) return done;
     m_path = path;

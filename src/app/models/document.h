@@ -25,7 +25,9 @@ class Document : public QObject
  public:
     explicit Document(QObject* parent = nullptr);
 
-    [[nodiscard]] const Tangle& tangle() const { return m_tangle; }
+    [[nodiscard]] const Tangle& tangle() const { return *m_tangle; }
+    /// The same, which stays as it is when the document goes on.
+    [[nodiscard]] const std::shared_ptr<const Tangle>& shared() const { return m_tangle; }
     /// Its strands, by where they begin and end.
     [[nodiscard]] const StrandIndex& strands() const { return m_strands; }
     [[nodiscard]] const QString& path() const { return m_path; }
@@ -77,9 +79,9 @@ class Document : public QObject
 
  private:
     class Step;
-    void set(Tangle tangle);
+    void set(std::shared_ptr<const Tangle> tangle);
 
-    Tangle m_tangle;
+    std::shared_ptr<const Tangle> m_tangle;
     StrandIndex m_strands;
     std::shared_ptr<const SharedTangle> m_state;  ///< the same, as the history has it
     std::shared_ptr<const SharedTangle> m_saved;  ///< as it was opened or saved last

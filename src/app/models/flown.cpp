@@ -10,26 +10,30 @@ namespace jolly::app
 {
 
 Flown::Flown(Document& document, EngineSession& session, Messages& messages)
-    : m_document(document), m_session(session), m_messages(messages)
+    : m_document(document), m_session(session), m_messages(messages), m_tangle(document.shared())
 {
     connect(&session, &EngineSession::attached, this, &Flown::meetEngine);
     connect(&session, &EngineSession::statusChanged, this, &Flown::endWithFlight);
     connect(&session, &EngineSession::statusTold, this, &Flown::compare);
 }
 
-Tangle Flown::tangle() const
+/// Finds out what is flown now.
+void Flown::find()
 {
+    m_tangle = m_document.shared();
+    if (!m_trial && m_reversed.empty()) return;
     auto flown = m_trial ? *m_trial : m_document.tangle();
     for (const auto& id : m_reversed) {
         if (auto* strand = findStrand(flown, id)) strand->stages.push_back({Invert{}});
     }
-    return flown;
+    m_tangle = std::make_shared<const Tangle>(std::move(flown));
 }
 
 void Flown::send()
 {
+    find();
     m_isSending = true;
-    m_session.send(tangle());
+    m_session.send(m_tangle);
     m_isSending = false;
     Q_EMIT sent();
 }
@@ -70,7 +74,8 @@ void Flown::endWithFlight()
     const bool hasEnded = std::exchange(m_wasLive, isLive) && !isLive;
     if (!hasEnded || m_reversed.empty()) return;
     m_reversed.clear();
-    m_session.send(tangle());
+    find();
+    m_session.send(m_tangle);
     m_messages.say(tr("The flight is over: what was reversed for it goes its usual way again."));
     Q_EMIT changed();
 }

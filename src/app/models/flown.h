@@ -6,6 +6,7 @@
 #include "app/services/engine_session.h"
 
 #include <QObject>
+#include <memory>
 #include <optional>
 #include <set>
 #include <string>
@@ -22,7 +23,7 @@ class Flown : public QObject
  public:
     Flown(Document& document, EngineSession& session, Messages& messages);
 
-    [[nodiscard]] Tangle tangle() const;
+    [[nodiscard]] const Tangle& tangle() const { return *m_tangle; }
     [[nodiscard]] bool isLive() const { return m_session.isLive(); }
 
     /// Flies another tangle until it is called with none; the document stays as it is.
@@ -57,10 +58,12 @@ class Flown : public QObject
     void meetEngine();
     void take(const std::string& text);
     void compare();
+    void find();
 
     Document& m_document;
     EngineSession& m_session;
     Messages& m_messages;
+    std::shared_ptr<const Tangle> m_tangle;
     std::optional<Tangle> m_trial;
     std::set<std::string> m_reversed;  ///< ids of strands
     bool m_wasLive = false;

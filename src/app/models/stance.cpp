@@ -29,11 +29,23 @@ void Stance::follow()
 
 void Stance::lookAtCraft()
 {
-    m_view = tangleOf(m_document.tangle(), m_footing.craft);
-    m_index = StrandIndex(m_view);
+    m_view.reset();
+    m_index.reset();
     m_strands = strandsOf(m_document.tangle(), m_footing.craft);
     m_ours.clear();
     for (const auto* strand : m_strands) m_ours.insert(strand->id);
+}
+
+const Tangle& Stance::view() const
+{
+    if (!m_view) m_view = tangleOf(m_document.tangle(), m_footing.craft);
+    return *m_view;
+}
+
+const StrandIndex& Stance::index() const
+{
+    if (!m_index) m_index.emplace(view());
+    return *m_index;
 }
 
 void Stance::stand(Footing footing)
@@ -163,7 +175,7 @@ std::vector<const Strand*> Stance::takersOf(const Target& target) const
 
 std::string Stance::ownOf(const std::string& strand) const
 {
-    if (strand.empty() || m_ours.contains(strand)) return strand;
+    if (strand.empty() || isOurs(strand)) return strand;
     for (const auto& each : m_document.tangle().strands) {
         if (each.insteadOf == strand && isOurs(each)) return each.id;
     }

@@ -7,7 +7,10 @@
 #include "core/layers/meanings.h"
 
 #include <QObject>
+#include <optional>
 #include <set>
+#include <string_view>
+#include <unordered_set>
 
 namespace jolly::app
 {
@@ -73,11 +76,11 @@ class Stance : public QObject
     [[nodiscard]] const std::vector<const Strand*>& strands() const { return m_strands; }
 
     /// The tangle as the craft has it, and its strands by where they begin and end.
-    [[nodiscard]] const Tangle& view() const { return m_view; }
-    [[nodiscard]] const StrandIndex& index() const { return m_index; }
+    [[nodiscard]] const Tangle& view() const;
+    [[nodiscard]] const StrandIndex& index() const;
 
     /// Whether a strand counts for the craft.
-    [[nodiscard]] bool isOurs(const Strand& strand) const { return m_ours.contains(strand.id); }
+    [[nodiscard]] bool isOurs(const Strand& strand) const { return isOurs(strand.id); }
 
  Q_SIGNALS:
     void stoodElsewhere();  ///< the pilot chose another craft or layer
@@ -89,15 +92,16 @@ class Stance : public QObject
     void lookAtValues();
     void stand(Footing footing);
     void lookAtCraft();
+    [[nodiscard]] bool isOurs(std::string_view strand) const { return m_ours.contains(strand); }
 
     Document& m_document;
     EngineSession& m_session;
     Footing m_footing;
-    std::vector<const Strand*> m_strands;  ///< of the document that count for the craft
-    std::set<std::string> m_ours;          ///< their ids
-    Tangle m_view;                         ///< as the craft has it
-    StrandIndex m_index;                   ///< of the strands of the view
-    std::set<std::string> m_byHand;        ///< layers that were flipped here
+    std::vector<const Strand*> m_strands;         ///< of the document that count for the craft
+    std::unordered_set<std::string_view> m_ours;  ///< their ids
+    mutable std::optional<Tangle> m_view;         ///< as the craft has it, once it is asked for
+    mutable std::optional<StrandIndex> m_index;   ///< of the strands of the view, likewise
+    std::set<std::string> m_byHand;               ///< layers that were flipped here
     std::string m_peeked;
     std::uint64_t m_engaged = 1;
     std::uint64_t m_flown = 0;  ///< place of the craft that the engine flies

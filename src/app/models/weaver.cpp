@@ -12,8 +12,7 @@ namespace jolly::app
 Weaver::Weaver(Edits& edits, Selection& selection) : m_edits(edits), m_selection(selection) {}
 
 /// Leads a control to a virtual one by connect() or connectInstead(), and selects it.
-template <class Way>
-void Weaver::leadBy(Way&& way, const Source& from, const Target& target)
+void Weaver::leadBy(const Way& way, const Source& from, const Target& target)
 {
     const auto begin = from;  // what is selected changes
     const auto* controller = m_selection.feed().controllerOf(begin);

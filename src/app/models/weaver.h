@@ -47,8 +47,10 @@ class Weaver : public QObject
 
  private:
     [[nodiscard]] bool isLed(const Source& from, const Target& target) const;
-    template <class Way>
-    void leadBy(Way&& way, const Source& from, const Target& target);
+    /// How a control is led; see connect().
+    using Way = std::function<Result<std::string>(Tangle&, const RigController&, ControlCode,
+                                                  const Target&)>;
+    void leadBy(const Way& way, const Source& from, const Target& target);
 
     Edits& m_edits;
     Selection& m_selection;

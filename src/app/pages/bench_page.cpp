@@ -93,6 +93,7 @@ void BenchPage::rebuild()
 {
     if (!isVisible()) return;  // showEvent() makes up for it
     m_game->rebuild();
+    m_learning.rebuild();
     showSelection();
 }
 

@@ -180,7 +180,7 @@ bool ShapePage::isShownAlready(const Tangle& flown)
 void ShapePage::rebuild()
 {
     m_strand = m_studio.stance().ownOf(m_strand);
-    const auto flown = m_studio.flown().tangle();
+    const auto& flown = m_studio.flown().tangle();
     if (isShownAlready(flown)) return;
     m_list->rebuild();
     if (!shown()) {

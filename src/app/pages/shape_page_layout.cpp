@@ -106,9 +106,6 @@ ShapePage::ShapePage(Studio& studio, AxisWatch& watch, QWidget* parent)
     connect(&studio.edits(), &Edits::settled, this, [this] {
         if (isVisible()) rebuild();
     });
-    connect(&studio.preflight(), &Preflight::changed, this, [this] {
-        if (isVisible()) rebuild();
-    });
     connect(&studio.selection(), &Selection::selectionChanged, this, [this] {
         if (isVisible()) followSelection();
     });

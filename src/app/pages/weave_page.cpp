@@ -37,7 +37,6 @@ WeavePage::WeavePage(Studio& studio, QWidget* parent)
     wireControllers();
     wireDevices();
     connect(&studio.edits(), &Edits::settled, this, &WeavePage::rebuildPlates);
-    connect(&studio.preflight(), &Preflight::changed, this, &WeavePage::rebuildMiddle);
     connect(&studio.selection(), &Selection::selectionChanged, this, &WeavePage::showSelection);
     connect(&studio.feed(), &LiveFeed::moved, this, &WeavePage::showValues);
     connect(&m_choice, &RowChoice::changed, this, [this] { showWhere(std::nullopt); });

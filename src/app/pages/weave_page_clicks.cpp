@@ -78,7 +78,7 @@ QString WeavePage::whatClickDoes(const Target& target) const
         return tr("%1 leads to %2. A click shows it.")
             .arg(QString::fromStdString(takers.front()->name), place);
     if (!takers.empty())
-        return tr("%n strands lead to %1. A click shows them.", nullptr,
+        return tr("%n strand(s) lead to %1. A click shows them.", nullptr,
                   static_cast<int>(takers.size()))
             .arg(place);
     const auto from = clicksLead();

@@ -5,6 +5,7 @@
 #include "app/models/weaver.h"
 #include "control/games_see.h"
 
+#include <QCoreApplication>
 #include <QFrame>
 #include <QScrollArea>
 
@@ -17,6 +18,8 @@ namespace jolly::app
 /// closes on Escape or a click elsewhere.
 class PreflightList : public QFrame
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::PreflightList)
+
  public:
     PreflightList(Weaver& weaver, Preflight& preflight, QWidget* parent);
 

@@ -3,6 +3,7 @@
 
 #include "app/models/weaver.h"
 
+#include <QCoreApplication>
 #include <QWidget>
 
 namespace jolly::app
@@ -12,6 +13,8 @@ namespace jolly::app
 /// one click does it and as a command to copy where a terminal does.
 class ProblemRow : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::ProblemRow)
+
  public:
     ProblemRow(Weaver& weaver, const Problem& problem, QWidget* parent = nullptr);
 

@@ -42,15 +42,11 @@ QString offerText(const RigControl& was, const RigControl& will, double deadZone
     if (c.noise != before.noise)
         parts << CalibrationRow::tr("noise %1 (was %2)").arg(c.noise).arg(before.noise);
     if (will.notches != was.notches)
-        parts << (will.notches.size() == 1
-                      ? CalibrationRow::tr("1 notch")
-                      : CalibrationRow::tr("%1 notches").arg(will.notches.size()));
-    if (deadZone > 0.0 && strands > 0) {
-        const auto amount = QString::fromStdString(percent(deadZone));
-        parts << (strands == 1
-                      ? CalibrationRow::tr("dead zone %1 on its strand").arg(amount)
-                      : CalibrationRow::tr("dead zone %1 on %2 strands").arg(amount).arg(strands));
-    }
+        parts << CalibrationRow::tr("%n notch(es)", nullptr, static_cast<int>(will.notches.size()));
+    if (deadZone > 0.0 && strands > 0)
+        parts << CalibrationRow::tr("dead zone %1 on %n strand(s)", nullptr,
+                                    static_cast<int>(strands))
+                     .arg(QString::fromStdString(percent(deadZone)));
     return parts.isEmpty() ? QString()
                            : CalibrationRow::tr("Sets %1.").arg(parts.join(QStringLiteral(", ")));
 }

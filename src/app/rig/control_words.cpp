@@ -16,7 +16,7 @@ QString text(std::string_view s)
 
 QString countsText(std::int32_t counts)
 {
-    return counts == 1 ? QObject::tr("1 count") : QObject::tr("%1 counts").arg(counts);
+    return QObject::tr("%n count(s)", nullptr, counts);
 }
 
 QString restText(const AxisFindings& found, const AxisRange& range, Sides sides)
@@ -40,7 +40,8 @@ QString stepsText(const AxisFindings& found, const AxisRange& range)
     if (found.step == 0) return QObject::tr("move it to see it");
     if (found.levels <= kSwitchLevels && reachOf(found, range) > 0.9)
         return QObject::tr("only its ends: a switch");
-    return QObject::tr("steps of %1, %2 counts seen").arg(found.step).arg(found.levels);
+    return QObject::tr("steps of %1, %n count(s) seen", nullptr, static_cast<int>(found.levels))
+        .arg(found.step);
 }
 
 QString rangeText(const AxisFindings& found, const AxisRange& range)

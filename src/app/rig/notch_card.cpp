@@ -187,9 +187,7 @@ void NotchCard::matchWith(const Source& other)
                     matched);
     };
     if (!m_edits.applyToWhole({tr("match notches")}, match)) return;
-    m_edits.messages().say(matched == 1
-                               ? tr("Both give the same value at 1 notch now.")
-                               : tr("Both give the same value at %1 notches now.").arg(matched));
+    m_edits.messages().say(tr("Both give the same value at %n notch(es) now.", nullptr, matched));
 }
 
 }  // namespace jolly::app

@@ -76,7 +76,7 @@ void NotchTable::addRow(std::size_t place)
     name->setMinimumWidth(60);
     width->setPrefix(QStringLiteral("± "));
     if (notch.value)
-        name->setToolTip(tr("Matched: gives %1 %").arg(100.0 * *notch.value, 0, 'f', 1));
+        name->setToolTip(tr("Matched: gives %L1 %").arg(100.0 * *notch.value, 0, 'f', 1));
     auto* remove = new QToolButton;
     remove->setText(QStringLiteral("×"));
     remove->setObjectName(tr("remove notch %1").arg(place + 1));

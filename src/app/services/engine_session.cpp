@@ -321,10 +321,10 @@ void EngineSession::askForTangle(std::function<void(const std::string&)> then)
                  });
 }
 
-void EngineSession::send(Tangle tangle)
+void EngineSession::send(std::shared_ptr<const Tangle> tangle)
 {
     if (!m_link) return;
-    m_wanted = std::make_shared<const Tangle>(std::move(tangle));
+    m_wanted = std::move(tangle);
     if (!m_isSending) sendNext();
 }
 

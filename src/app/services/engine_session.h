@@ -46,7 +46,6 @@ class EngineSession : public QObject
 
     /// Every raw move since the values before, in order, until forgetMoves().
     [[nodiscard]] const std::vector<SeenMove>& moves() const { return m_moves; }
-
     /// Likewise all that happened.
     [[nodiscard]] const std::vector<LiveSeen>& entries() const { return m_entries; }
     void forgetMoves();
@@ -57,7 +56,8 @@ class EngineSession : public QObject
 
     /// Sends a tangle to be run. While one is on its way only the newest of those that follow is
     /// kept.
-    void send(Tangle tangle);
+    void send(std::shared_ptr<const Tangle> tangle);
+    void send(Tangle tangle) { send(std::make_shared<const Tangle>(std::move(tangle))); }
 
     [[nodiscard]] bool fliesAnother() const;  ///< it runs another tangle than was sent last
     void askForRecording(Time since, std::function<void(Result<UniqueFd>)> then);

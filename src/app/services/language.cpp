@@ -7,6 +7,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QLocale>
+#include <algorithm>
 
 namespace jolly::app
 {
@@ -14,9 +15,24 @@ namespace jolly::app
 namespace
 {
 
-QString folder()
+/// Where texts are: in the program, and among its data for languages that others bring.
+QStringList folders()
 {
-    return dataFile(QStringLiteral("translations"));
+    return {QStringLiteral(":/translations"), dataFile(QStringLiteral("translations"))};
+}
+
+/// Installs the texts of a language. @return whether there are any.
+bool install(QCoreApplication& application, const QLocale& language)
+{
+    auto* translator = new QTranslator(&application);
+    const auto isIn = [&](const QString& folder) {
+        return !folder.isEmpty() && translator->load(language, QStringLiteral("jolly-tangle"),
+                                                     QStringLiteral("_"), folder);
+    };
+    if (std::ranges::any_of(folders(), isIn))
+        return QCoreApplication::installTranslator(translator);
+    delete translator;
+    return false;
 }
 
 /// The letter with a mark on it, where there is one.
@@ -53,32 +69,33 @@ QString LongWords::translate(const char*, const char* source, const char*, int) 
 QStringList languages()
 {
     QStringList names;
-    if (folder().isEmpty()) return names;
     const QString before = QStringLiteral("jolly-tangle_");
-    for (const auto& file : QDir(folder()).entryInfoList({before + QStringLiteral("*.qm")}))
-        names << file.completeBaseName().mid(before.size());
+    for (const auto& folder : folders()) {
+        if (folder.isEmpty()) continue;
+        for (const auto& file : QDir(folder).entryInfoList({before + QStringLiteral("*.qm")}))
+            names << file.completeBaseName().mid(before.size());
+    }
+    names.removeAll(QStringLiteral("en"));
+    names.removeDuplicates();
     return names;
 }
 
 QString speak(QCoreApplication& application, const QString& language)
 {
+    install(application, QLocale(QLocale::English));  // how it counts; what others lack is English
     if (language == QLatin1String("en")) return {};
     if (language == kLongWords) {
         QCoreApplication::installTranslator(new LongWords(&application));
         return {};
     }
-    auto* translator = new QTranslator(&application);
-    const auto name = QStringLiteral("jolly-tangle");
-    const bool isThere =
-        !folder().isEmpty() &&
-        (language.isEmpty() ? translator->load(QLocale(), name, QStringLiteral("_"), folder())
-                            : translator->load(name + QLatin1Char('_') + language, folder()));
-    if (isThere) {
-        QCoreApplication::installTranslator(translator);
+    if (language.isEmpty()) {  // the system's; where there is none that is no trouble
+        install(application, QLocale());
         return {};
     }
-    delete translator;
-    if (language.isEmpty()) return {};  // the system's, and there is none: that is no trouble
+    if (languages().contains(language) && install(application, QLocale(language))) {
+        QLocale::setDefault(QLocale(language));
+        return {};
+    }
     return QCoreApplication::translate("Language",
                                        "There are no texts in the language \"%1\", so they are in "
                                        "English. Choose another one in the settings.")

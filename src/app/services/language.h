@@ -25,8 +25,8 @@ class LongWords : public QTranslator
 /// Chosen by this name in place of a language.
 inline const QString kLongWords = QStringLiteral("long-words");
 
-/// The languages that there are besides English, as "de": files translations/jolly-tangle_de.qm
-/// among the program's data.
+/// The languages that there are besides English, as "de": those of the program itself, and files
+/// translations/jolly-tangle_XX.qm among its data.
 [[nodiscard]] QStringList languages();
 
 /// Has the program speak a language from now on; before any text is shown.

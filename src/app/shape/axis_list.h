@@ -6,6 +6,7 @@
 #include "app/style/scroll_column.h"
 
 #include <QAbstractButton>
+#include <QCoreApplication>
 #include <vector>
 
 namespace jolly::app
@@ -14,6 +15,8 @@ namespace jolly::app
 /// One axis of the list: its name, where it comes from and goes to, and its curve in small.
 class AxisRow : public QAbstractButton
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::AxisRow)
+
  public:
     explicit AxisRow(const std::string& strand, QWidget* parent = nullptr);
 

@@ -26,11 +26,11 @@ struct Step {
 };
 
 constexpr std::array<Step, 5> kSteps = {{
-    {0.01, QT_TRANSLATE_NOOP("CounterWalk", "just begins to react")},
-    {0.25, QT_TRANSLATE_NOOP("CounterWalk", "shows a quarter")},
-    {0.5, QT_TRANSLATE_NOOP("CounterWalk", "shows a half")},
-    {0.75, QT_TRANSLATE_NOOP("CounterWalk", "shows three quarters")},
-    {1.0, QT_TRANSLATE_NOOP("CounterWalk", "shows all of it")},
+    {0.01, QT_TRANSLATE_NOOP("jolly::app::CounterWalk", "just begins to react")},
+    {0.25, QT_TRANSLATE_NOOP("jolly::app::CounterWalk", "shows a quarter")},
+    {0.5, QT_TRANSLATE_NOOP("jolly::app::CounterWalk", "shows a half")},
+    {0.75, QT_TRANSLATE_NOOP("jolly::app::CounterWalk", "shows three quarters")},
+    {1.0, QT_TRANSLATE_NOOP("jolly::app::CounterWalk", "shows all of it")},
 }};
 
 }  // namespace
@@ -99,7 +99,7 @@ void CounterWalk::ask()
             .arg(name, tr(kSteps[step].words)));
     QStringList pairs;
     for (const auto& point : m_points)
-        pairs << tr("%1 % for %2 %")
+        pairs << tr("%L1 % for %L2 %")
                      .arg(point.in * 100.0, 0, 'f', 1)
                      .arg(point.out * 100.0, 0, 'f', 0);
     m_measured->setText(pairs.isEmpty() ? QString() : tr("So far: %1").arg(pairs.join(", ")));
@@ -121,7 +121,7 @@ void CounterWalk::take()
         m_edits.messages().refuse(
             m_points.empty()
                 ? tr("The axis is at rest; move it until the sim %1.").arg(tr(kSteps[0].words))
-                : tr("That is not further than the step before, at %1 %. Move on, or go back and "
+                : tr("That is not further than the step before, at %L1 %. Move on, or go back and "
                      "do that one once more.")
                       .arg(before * 100.0, 0, 'f', 1));
         return;

@@ -69,7 +69,7 @@ QString ShapePlot::inText(double in) const
     if (!m_degrees) return percentText(in, m_sides == Sides::Two);
     const double degrees = in * *m_degrees * (m_sides == Sides::Two ? 0.5 : 1.0);
     const auto* sign = degrees > 0.05 ? "+" : degrees < -0.05 ? "−" : "";
-    return QStringLiteral("%1%2°").arg(QString::fromUtf8(sign)).arg(std::abs(degrees), 0, 'f', 1);
+    return QStringLiteral("%1%L2°").arg(QString::fromUtf8(sign)).arg(std::abs(degrees), 0, 'f', 1);
 }
 
 QPolygonF ShapePlot::lineOf(const std::vector<CurvePoint>& points) const

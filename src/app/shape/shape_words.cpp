@@ -16,7 +16,7 @@ namespace
 
 QString slope(double value)
 {
-    return QStringLiteral("%1 ×").arg(value, 0, 'f', 2);
+    return QStringLiteral("%L1 ×").arg(value, 0, 'f', 2);
 }
 
 double valueAt(const RigControl& axis, std::int32_t raw)
@@ -47,7 +47,7 @@ QString slopeText(const Travel& travel)
 QString stepText(const Travel& travel, const RigControl& axis)
 {
     const double least = 100.0 * leastMoveOf(axis);
-    return QObject::tr("smallest step: %1 % beside rest, %2 % at the end")
+    return QObject::tr("smallest step: %L1 % beside rest, %L2 % at the end")
         .arg(least * std::abs(travel.slopeAtRest), 0, 'f', 3)
         .arg(least * std::abs(travel.slopeAtHigh), 0, 'f', 3);
 }

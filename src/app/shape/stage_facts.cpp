@@ -8,6 +8,8 @@
 
 #include <algorithm>
 
+#include <QLocale>
+
 namespace jolly::app
 {
 
@@ -17,7 +19,7 @@ namespace
 QString milliseconds(Time time)
 {
     const double ms = inSeconds(time) * 1000.0;
-    return QStringLiteral("%1 ms").arg(ms, 0, 'f', ms < 10.0 ? 1 : 0);
+    return QStringLiteral("%L1 ms").arg(ms, 0, 'f', ms < 10.0 ? 1 : 0);
 }
 
 /// The first stage that covers rest among stages, or their end.
@@ -31,7 +33,7 @@ auto coverIn(auto& stages)
 QString driftText(const std::optional<RestCover>& cover, const Drift& drift)
 {
     if (drift.isNone()) return {};
-    const auto percent = [](double part) { return QString::number(part * 100.0, 'f', 1); };
+    const auto percent = [](double part) { return QLocale().toString(part * 100.0, 'f', 1); };
     const auto measured = percent(std::max(-drift.low, drift.high));
     if (!cover)
         return QObject::tr("rest drift measured %1 %, no dead zone covers it").arg(measured);
@@ -94,7 +96,7 @@ StageFact driftFact(Edits& edits, const Strand& strand, const Drift& drift)
     const auto now = covered.value_or(RestCover{});
     const auto wanted = covering(now, drift);
     if (wanted == now) return fact;
-    const auto most = QString::number(100.0 * std::max(wanted.below, wanted.above), 'f', 1);
+    const auto most = QLocale().toString(100.0 * std::max(wanted.below, wanted.above), 'f', 1);
     fact.offer = covered ? QObject::tr("Cover it") : QObject::tr("Cover it with %1 %").arg(most);
     fact.deed = [&edits, drift, id = strand.id] { cover(edits, id, drift); };
     return fact;

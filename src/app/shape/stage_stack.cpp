@@ -135,7 +135,7 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
         button->setAccessibleName(words);
         button->setEnabled(isEnabled);
         button->setProperty("tone", "plain");
-        button->setFixedWidth(sign.size() > 1 ? 30 : 22);
+        if (sign.size() == 1) button->setFixedWidth(22);
         connect(button, &QToolButton::clicked, this, deed, Qt::QueuedConnection);
         row->addWidget(button);
     };
@@ -148,8 +148,8 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
     };
     add(QStringLiteral("↑"), tr("earlier"), place > 0, [=] { swapWith(place - 1); });
     add(QStringLiteral("↓"), tr("later"), place + 1 < count, [=] { swapWith(place + 1); });
-    add(stage.isOn ? QStringLiteral("on") : QStringLiteral("off"),
-        stage.isOn ? tr("switch off") : tr("switch on"), true, [this, place] {
+    add(stage.isOn ? tr("on") : tr("off"), stage.isOn ? tr("switch off") : tr("switch on"), true,
+        [this, place] {
             edit(tr("switch stage"),
                  [&](Strand& s) { s.stages[place].isOn = !s.stages[place].isOn; });
         });

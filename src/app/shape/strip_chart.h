@@ -3,6 +3,7 @@
 
 #include "app/models/axis_trace.h"
 
+#include <QCoreApplication>
 #include <QWidget>
 
 class QCPAxis;
@@ -14,6 +15,8 @@ namespace jolly::app
 /// The last seconds of an axis: what the hand did, and what came out of it.
 class StripChart : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::StripChart)
+
  public:
     explicit StripChart(QWidget* parent = nullptr);
 

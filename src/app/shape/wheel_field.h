@@ -3,6 +3,7 @@
 
 #include "app/models/edits.h"
 
+#include <QCoreApplication>
 #include <QWidget>
 
 class QDoubleSpinBox;
@@ -14,6 +15,8 @@ namespace jolly::app
 /// which is the first stage "reach" of the strand.
 class WheelField : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::WheelField)
+
  public:
     /// @param strand  id.
     WheelField(Edits& edits, const std::string& strand, QWidget* parent = nullptr);

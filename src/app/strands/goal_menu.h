@@ -4,6 +4,7 @@
 #include "app/models/weaver.h"
 #include "app/strands/row_choice.h"
 
+#include <QCoreApplication>
 #include <QMenu>
 #include <functional>
 
@@ -14,6 +15,8 @@ namespace jolly::app
 /// order, a layer, a craft; or one goal more, or less.
 class GoalMenu : public QMenu
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::GoalMenu)
+
  public:
     /// @param askForKeys  lets the row listen for keys.
     GoalMenu(Weaver& weaver, RowChoice& choice, OutletPlace row, std::function<void()> askForKeys,

@@ -3,12 +3,16 @@
 
 #include "app/strands/outlet_picture.h"
 
+#include <QCoreApplication>
+
 namespace jolly::app
 {
 
 /// The ways of a hat as a rose, those that are pressed lit.
 class HatRose : public OutletPicture
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::HatRose)
+
  public:
     explicit HatRose(QWidget* parent = nullptr);
 

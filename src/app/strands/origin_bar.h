@@ -3,6 +3,7 @@
 
 #include "app/models/edits.h"
 
+#include <QCoreApplication>
 #include <QWidget>
 
 class QLabel;
@@ -15,6 +16,8 @@ namespace jolly::app
 /// inherited, instead of what it stands, in which other layer it is; and what can be done about it.
 class OriginBar : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::OriginBar)
+
  public:
     explicit OriginBar(Edits& edits, QWidget* parent = nullptr);
 

@@ -6,6 +6,8 @@
 #include "app/strands/outlet_row.h"
 #include "app/strands/row_choice.h"
 
+#include <QCoreApplication>
+
 #include <optional>
 #include <span>
 #include <vector>
@@ -21,6 +23,8 @@ namespace jolly::app
 /// nothing forks.
 class OutletRows : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::OutletRows)
+
  public:
     OutletRows(Weaver& weaver, RowChoice& choice, const Strand& strand, QWidget* parent = nullptr);
 

@@ -87,8 +87,8 @@ void PressLine::paintEvent(QPaintEvent*)
         painter.drawLine(QPointF(mark.x(), kBase - kHeight - 4.0), QPointF(mark.x(), kBase + 4.0));
     painter.setFont(textFont(TextSize::Small));
     const QString words[] = {tr("short"),
-                             tr("longer than %1 s").arg(m_longAfter / 1000.0, 0, 'f', 2),
-                             tr("twice within %1 s").arg(m_twiceWithin / 1000.0, 0, 'f', 2)};
+                             tr("longer than %L1 s").arg(m_longAfter / 1000.0, 0, 'f', 2),
+                             tr("twice within %L1 s").arg(m_twiceWithin / 1000.0, 0, 'f', 2)};
     for (int kind = 0; kind < 3; ++kind) {
         painter.setPen(isPressed(static_cast<std::size_t>(kind)) ? app::palette().straw
                                                                  : app::palette().dim);

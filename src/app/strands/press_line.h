@@ -3,6 +3,8 @@
 
 #include "app/strands/outlet_picture.h"
 
+#include <QCoreApplication>
+
 namespace jolly::app
 {
 
@@ -10,6 +12,8 @@ namespace jolly::app
 /// long, and how soon the second one has to come, is dragged.
 class PressLine : public OutletPicture
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::PressLine)
+
  public:
     explicit PressLine(QWidget* parent = nullptr);
 

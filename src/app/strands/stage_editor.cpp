@@ -346,7 +346,7 @@ void StageEditor::addCurve(QVBoxLayout& column)
     column.addWidget(words);
     const auto tell = [this, words] {
         const auto& p = m_curve->points()[static_cast<std::size_t>(m_curve->chosen())];
-        words->setText(tr("Point %1 of %2: in %3 %, out %4 %")
+        words->setText(tr("Point %1 of %2: in %L3 %, out %L4 %")
                            .arg(m_curve->chosen() + 1)
                            .arg(m_curve->points().size())
                            .arg(p.in * 100, 0, 'f', 1)

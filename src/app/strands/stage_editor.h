@@ -4,6 +4,7 @@
 #include "app/models/edits.h"
 #include "app/models/selection.h"
 
+#include <QCoreApplication>
 #include <QWidget>
 
 class QGridLayout;
@@ -23,6 +24,8 @@ class StagePlot;
 /// and points as rows.
 class StageEditor : public QWidget
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::StageEditor)
+
  public:
     /// How the points of a curve are set: in a plot of their own, or as numbers.
     enum class Points { Plot, Numbers };

@@ -3,12 +3,16 @@
 
 #include "app/strands/outlet_picture.h"
 
+#include <QCoreApplication>
+
 namespace jolly::app
 {
 
 /// A switch beside the rows of its positions, its knob where it stands.
 class SwitchLever : public OutletPicture
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::SwitchLever)
+
  public:
     explicit SwitchLever(QWidget* parent = nullptr);
 

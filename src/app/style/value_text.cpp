@@ -7,6 +7,7 @@
 
 #include <QGlyphRun>
 #include <QHash>
+#include <QLocale>
 #include <QRawFont>
 #include <algorithm>
 #include <cmath>
@@ -110,7 +111,7 @@ QString valueText(Value value, const Signal& signal)
 QString percentText(double value, bool isTwoSided)
 {
     const double shown = std::round(value * 1000.0) / 10.0;
-    const auto number = QString::number(std::abs(shown), 'f', 1);
+    const auto number = QLocale().toString(std::abs(shown), 'f', 1);
     const auto sign =
         shown < 0 ? QStringLiteral("−") : (isTwoSided ? QStringLiteral("+") : QString());
     return sign + number + QStringLiteral(" %");

@@ -141,9 +141,9 @@ std::optional<Dialogs::Leave> RealDialogs::leaving(QWidget* parent, const Partin
 std::optional<Ends> RealDialogs::removing(QWidget* parent, const QString& device,
                                           std::size_t strands)
 {
-    Panel panel(strands == 1 ? QObject::tr("One strand ends at %1").arg(device)
-                             : QObject::tr("%1 strands end at %2").arg(strands).arg(device),
-                parent);
+    Panel panel(
+        QObject::tr("%n strand(s) end at %1", nullptr, static_cast<int>(strands)).arg(device),
+        parent);
     panel.addWords(
         QObject::tr("They can end at free places of other devices, or go with it. Undo "
                     "takes it back."));

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QAbstractButton>
+#include <QCoreApplication>
 
 namespace jolly::app
 {
@@ -9,6 +10,8 @@ namespace jolly::app
 /// The switch between idle and live: a wide pill that says in words what is.
 class LiveSwitch : public QAbstractButton
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::LiveSwitch)
+
  public:
     explicit LiveSwitch(QWidget* parent = nullptr);
 

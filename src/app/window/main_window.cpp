@@ -243,9 +243,9 @@ void MainWindow::removeDevice(const std::string& id)
     });
     m_studio.messages().say(
         lost == 0 ? tr("%1 is removed; undo brings it back.").arg(name)
-                  : tr("%1 is removed; %2 ends found no free place. Undo brings it back.")
-                        .arg(name)
-                        .arg(lost));
+                  : tr("%1 is removed; %n end(s) found no free place. Undo brings it back.",
+                       nullptr, static_cast<int>(lost))
+                        .arg(name));
 }
 
 void MainWindow::find()

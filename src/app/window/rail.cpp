@@ -96,7 +96,7 @@ void RailButton::setCount(int count)
 {
     if (count == m_count) return;
     m_count = count;
-    setAccessibleName(count > 0 ? tr("%1, %2 things need attention").arg(text()).arg(count)
+    setAccessibleName(count > 0 ? tr("%1, %n thing(s) need attention", nullptr, count).arg(text())
                                 : text());
     update();
 }

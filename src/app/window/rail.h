@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QAbstractButton>
+#include <QCoreApplication>
 #include <QPainterPath>
 #include <QWidget>
 #include <vector>
@@ -12,6 +13,8 @@ namespace jolly::app
 /// One entry of the rail: a drawing, a word, and how many things need attention.
 class RailButton : public QAbstractButton
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::RailButton)
+
  public:
     RailButton(const QString& word, const QPainterPath& drawing, QWidget* parent);
 

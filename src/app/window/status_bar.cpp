@@ -14,17 +14,6 @@
 namespace jolly::app
 {
 
-namespace
-{
-
-QString countOf(std::size_t count, const char* thing)
-{
-    return QStringLiteral("%1 %2%3").arg(count).arg(QLatin1String(thing),
-                                                    QLatin1String(count == 1 ? "" : "s"));
-}
-
-}  // namespace
-
 StatusBar::StatusBar(Studio& studio, QWidget* parent)
     : QWidget(parent),
       m_studio(studio),
@@ -63,7 +52,6 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
     connect(m_preflight, &QPushButton::clicked, this, &StatusBar::openPreflight);
     connect(&studio.selection(), &Selection::touchedChanged, this, &StatusBar::showTouched);
     connect(&studio.edits(), &Edits::settled, this, &StatusBar::showPreflight);
-    connect(&studio.preflight(), &Preflight::changed, this, &StatusBar::showPreflight);
     showTouched();
     showPreflight();
 }
@@ -82,9 +70,9 @@ void StatusBar::showTouched()
             for (const auto& end : strand->ends)
                 ways << (strand->stages.empty()
                              ? tr("→ %1").arg(goalText(m_studio.tangle(), end.goal))
-                             : tr("→ %1 through %2")
-                                   .arg(goalText(m_studio.tangle(), end.goal),
-                                        countOf(strand->stages.size(), "stage")));
+                             : tr("→ %1 through %n stage(s)", nullptr,
+                                  static_cast<int>(strand->stages.size()))
+                                   .arg(goalText(m_studio.tangle(), end.goal)));
         }
         if (ways.isEmpty()) ways << tr("leads nowhere yet");
     }
@@ -98,15 +86,12 @@ void StatusBar::showPreflight()
     for (const auto& controller : m_studio.feed().desk().controllers)
         held += controller.hold == Hold::Held ? 1 : 0;
     const auto all = static_cast<int>(m_studio.feed().desk().controllers.size());
-    m_held->setText(
-        session.isLive()
-            ? tr("%1 of %2 controllers held").arg(held).arg(all)
-            : tr("%1, none held").arg(countOf(static_cast<std::size_t>(all), "controller")));
+    m_held->setText(session.isLive() ? tr("%1 of %n controller(s) held", nullptr, all).arg(held)
+                                     : tr("%n controller(s), none held", nullptr, all));
     const auto count = static_cast<int>(m_studio.preflight().problems().size());
     const bool hasErrors = jolly::hasErrors(m_studio.preflight().problems());
     m_preflight->setText(count == 0 ? tr("preflight clear")
-                                    : tr("preflight: %1 to look at")
-                                          .arg(countOf(static_cast<std::size_t>(count), "thing")));
+                                    : tr("preflight: %n thing(s) to look at", nullptr, count));
     setTone(*m_preflight, hasErrors ? "plain-coral" : (count > 0 ? "plain-straw" : "plain"));
     m_preflight->setToolTip(tr("Open the list (Ctrl+P)"));
 }

@@ -4,6 +4,7 @@
 #include "app/models/studio.h"
 #include "app/window/main_window.h"
 
+#include <QCoreApplication>
 #include <QMenu>
 #include <QSystemTrayIcon>
 
@@ -15,6 +16,8 @@ namespace jolly::app
 /// something goes wrong while the pilot looks elsewhere.
 class Tray : public QObject
 {
+    Q_DECLARE_TR_FUNCTIONS(jolly::app::Tray)
+
  public:
     using Notify = std::function<void(const QString& title, const QString& words)>;
 

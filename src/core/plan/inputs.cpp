@@ -35,10 +35,10 @@ bool Inputs::prime(std::uint32_t input, Counts raw) noexcept
 bool Inputs::move(std::uint32_t input, bool isHatY, std::int32_t raw) noexcept
 {
     const auto& flat = m_plan.inputs[input];
+    if (flat.control.kind == ControlKind::Axis) return moveAxis(input, flat, raw);
     auto& state = m_states[input];
     auto& part = isHatY ? state.raw.y : state.raw.x;
-    const auto noise = flat.control.kind == ControlKind::Axis ? flat.control.calibration.noise : 0;
-    if (state.isThere && std::abs(static_cast<std::int64_t>(raw) - part) <= noise) return false;
+    if (state.isThere && raw == part) return false;
     const bool isTurn = flat.control.kind == ControlKind::Turner;
     const auto value = [&]() -> Value {
         if (isTurn && state.isThere) return {m_values[input].x + turnedBy(part, raw), 0.0};
@@ -56,6 +56,19 @@ bool Inputs::move(std::uint32_t input, bool isHatY, std::int32_t raw) noexcept
         ++m_uses;
         ++state.uses;
     }
+    return true;
+}
+
+/// An axis is never masked, and its moves are no uses.
+bool Inputs::moveAxis(std::uint32_t input, const PlanInput& flat, std::int32_t raw) noexcept
+{
+    auto& state = m_states[input];
+    const auto noise = flat.control.calibration.noise;
+    if (state.isThere && std::abs(static_cast<std::int64_t>(raw) - state.raw.x) <= noise)
+        return false;
+    state.raw.x = raw;
+    state.isThere = true;
+    m_values[input] = valueOf(flat, state.raw);
     return true;
 }
 

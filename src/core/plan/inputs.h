@@ -79,6 +79,14 @@ class Inputs
     /// Whether a press of it is under way: a button that is down, a hat that is not in the middle.
     [[nodiscard]] bool isPressed(std::uint32_t input) const noexcept;
 
+    /// Whether it can be pressed, and let go: a push or a hat.
+    [[nodiscard]] bool isPush(std::uint32_t input) const noexcept
+    {
+        const auto& control = m_plan.inputs[input].control;
+        return control.kind == ControlKind::Hat ||
+               (control.kind == ControlKind::Button && springsBack(control.buttonKind));
+    }
+
  private:
     struct State {
         Counts raw;
@@ -89,6 +97,7 @@ class Inputs
     };
 
     [[nodiscard]] static Value valueOf(const PlanInput& input, Counts raw) noexcept;
+    bool moveAxis(std::uint32_t input, const PlanInput& flat, std::int32_t raw) noexcept;
 
     const Plan& m_plan;
     std::vector<State> m_states;

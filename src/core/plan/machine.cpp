@@ -73,7 +73,7 @@ void Machine::begin(Instant now) noexcept
             lookAround(strand, now, Cause::Priming);
             runAgain(strand, now, Cause::Priming);
         }
-        notePress(input, now);
+        if (m_inputs.isPush(input)) notePress(input, now);
     }
     m_inputs.endPriming();
     tellFlips(now, Cause::Priming);
@@ -82,7 +82,7 @@ void Machine::begin(Instant now) noexcept
 
 void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Instant now) noexcept
 {
-    if (m_inputs.isSwitch(input) && m_routing.isTaken(input) && m_inputs.wouldMove(input, raw))
+    if (m_routing.isTaken(input) && m_inputs.isSwitch(input) && m_inputs.wouldMove(input, raw))
         hearAnew(input, now);
     if (!m_inputs.move(input, isHatY, raw)) return;
     const auto value = m_inputs.value(input);
@@ -90,7 +90,7 @@ void Machine::move(std::uint32_t input, bool isHatY, std::int32_t raw, Instant n
     for (const auto strand : m_routing.strandsNow(input)) {
         if (!m_strands[strand].isMasked) run(strand, value, now, Cause::Move);
     }
-    notePress(input, now);
+    if (m_inputs.isPush(input)) notePress(input, now);
     if (m_plan->inputs[input].watchers.count > 0) tellLookers(input, now, Cause::Move);
     if (!m_meetings.flips().empty()) tellFlips(now, Cause::Move);
 }

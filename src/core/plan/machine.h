@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/plan/flags.h"
 #include "core/plan/inputs.h"
 #include "core/plan/layer_stack.h"
 #include "core/plan/meetings.h"
@@ -21,9 +22,8 @@
 namespace jolly
 {
 
-/// Runs a plan: raw moves in, changes of virtual controls out. Holds what the plan's stages
-/// remember. Built on the control thread; run by one thread. After construction nothing allocates.
-/// Time comes with every call; none is kept for the next one.
+/// Runs a plan: raw moves in, changes of virtual controls out. Built on the control thread; run by
+/// one thread. After construction nothing allocates. Time comes with every call; none is kept.
 class Machine
 {
  public:
@@ -136,8 +136,8 @@ class Machine
     Inputs m_inputs;
     StrandStages m_stages;
     std::vector<StrandState> m_strands;
-    std::vector<bool> m_haveMasked;  ///< inputs with strands that wait for a release
-    std::vector<bool> m_areGiven;    ///< orders whose outlet is pressed
+    Flags m_haveMasked;  ///< inputs with strands that wait for a release
+    Flags m_areGiven;    ///< orders whose outlet is pressed
     StrandEnds m_ends;
     Meetings m_meetings;
     Motion m_motion;

@@ -19,7 +19,6 @@ constexpr int kMostRounds = 8;
 /// the control goes the way that it should have gone meanwhile.
 void Machine::notePress(std::uint32_t input, Instant now) noexcept
 {
-    if (m_inputs.isSwitch(input)) return;
     const auto route = m_routing.route(input);
     if (m_inputs.isPressed(input)) {
         if (!m_routing.isTaken(input)) m_routing.take(input, route);

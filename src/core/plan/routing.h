@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/plan/flags.h"
 #include "core/plan/plan.h"
 
 #include <cstdint>
@@ -37,13 +38,16 @@ class Routing
     void setRoute(std::uint32_t input, std::uint32_t route) noexcept { m_routes[input] = route; }
 
     /// Whether a press is under way that a route took, or nobody did: kNone.
-    [[nodiscard]] bool isTaken(std::uint32_t input) const noexcept { return m_areTaken[input]; }
+    [[nodiscard]] bool isTaken(std::uint32_t input) const noexcept
+    {
+        return m_areTaken[input] != 0;
+    }
     [[nodiscard]] std::uint32_t taken(std::uint32_t input) const noexcept { return m_taken[input]; }
 
     /// The way that a control goes now.
     [[nodiscard]] std::uint32_t present(std::uint32_t input) const noexcept
     {
-        return m_areTaken[input] ? m_taken[input] : m_routes[input];
+        return isTaken(input) ? m_taken[input] : m_routes[input];
     }
     void take(std::uint32_t input, std::uint32_t route) noexcept
     {
@@ -74,7 +78,7 @@ class Routing
     std::uint32_t m_craft = 0;
     std::vector<std::uint32_t> m_routes;  ///< by input
     std::vector<std::uint32_t> m_taken;   ///< by input
-    std::vector<bool> m_areTaken;         ///< by input
+    Flags m_areTaken;                     ///< by input
 };
 
 }  // namespace jolly

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/plan/flags.h"
 #include "core/plan/inputs.h"
 #include "core/plan/layer_stack.h"
 #include "core/plan/meetings.h"
@@ -84,9 +85,9 @@ class StrandStages
 
     const Plan& m_plan;
     std::vector<StageRunner> m_runners;
-    std::vector<bool> m_areAsleep;  ///< by stage
-    std::vector<Value> m_values;    ///< what came out of each stage
-    std::vector<Value> m_outs;      ///< by outlet
+    Flags m_areAsleep;            ///< by stage
+    std::vector<Value> m_values;  ///< what came out of each stage
+    std::vector<Value> m_outs;    ///< by outlet
 };
 
 }  // namespace jolly

@@ -83,8 +83,9 @@ void keepShapes(const Tangle& before, Tangle& tangle)
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         const auto& strand = tangle.strands[i];
         const auto* was = strand.shape.empty() ? nullptr : findStrand(before, strand.id);
+        if (!was || was->shape != strand.shape) continue;
         const auto feel = feelOf(strand);
-        if (!was || was->shape != strand.shape || feelOf(*was) == feel) continue;
+        if (feelOf(*was) == feel) continue;
         forSharers(tangle, std::string(strand.shape), [&](Strand& other) {
             if (feelOf(other) != feel) giveFeel(other, feel);
         });

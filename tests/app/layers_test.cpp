@@ -350,8 +350,7 @@ TEST_F(LayersInWindow, WeaveSaysWhereEditsGoAndLeadsInThatLayer)
     EXPECT_EQ(strands().back().layer, "trim");
     EXPECT_EQ(strands().back().craft, "gannet");
     fly("Everywhere");
-    EXPECT_EQ(studio.stance().strandsFrom({"stick", kTrigger}).size(), 2U)
-        << "who does not have it";
+    EXPECT_EQ(studio.stance().strandsFrom({"stick", kTrigger}).size(), 2U) << "not its own";
 }
 
 TEST_F(LayersInWindow, ALayerIsAGoalOnWeave)

@@ -25,10 +25,8 @@ QString lengthText(Time length)
 
 }  // namespace
 
-RecorderCard::RecorderCard(Edits& edits, LiveFeed& feed, FlightLog& log, QWidget* parent)
+RecorderCard::RecorderCard(Edits& edits, FlightLog& log, QWidget* parent)
     : Card(parent),
-      m_edits(edits),
-      m_feed(feed),
       m_log(log),
       m_what(new ElidedLabel),
       m_compare(new QPushButton(tr("Replay against the present"))),

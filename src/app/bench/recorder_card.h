@@ -18,7 +18,7 @@ class RecorderCard : public Card
     Q_OBJECT
 
  public:
-    RecorderCard(Edits& edits, LiveFeed& feed, FlightLog& log, QWidget* parent = nullptr);
+    RecorderCard(Edits& edits, FlightLog& log, QWidget* parent = nullptr);
 
  Q_SIGNALS:
     void openWanted();
@@ -26,8 +26,6 @@ class RecorderCard : public Card
  private:
     void showState();
 
-    Edits& m_edits;
-    LiveFeed& m_feed;
     FlightLog& m_log;
     ElidedLabel* m_what;
     QPushButton* m_compare;

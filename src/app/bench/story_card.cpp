@@ -124,8 +124,8 @@ std::vector<StoryCard::Filter> StoryCard::filters()
             {tr("all"), {true, true, true, true, true, true}}};
 }
 
-StoryCard::StoryCard(Edits& edits, LiveFeed& feed, FlightLog& log, QWidget* parent)
-    : Card(parent), m_edits(edits), m_feed(feed), m_log(log), m_list(new QListWidget)
+StoryCard::StoryCard(FlightLog& log, QWidget* parent)
+    : Card(parent), m_log(log), m_list(new QListWidget)
 {
     setObjectName(QStringLiteral("story card"));
     auto* column = new QVBoxLayout(this);

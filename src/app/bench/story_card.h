@@ -18,7 +18,7 @@ class StoryCard : public Card
     Q_OBJECT
 
  public:
-    StoryCard(Edits& edits, LiveFeed& feed, FlightLog& log, QWidget* parent = nullptr);
+    explicit StoryCard(FlightLog& log, QWidget* parent = nullptr);
 
     void rebuild();
 
@@ -31,8 +31,6 @@ class StoryCard : public Card
     [[nodiscard]] static std::vector<Filter> filters();
     void choose(int filter);
 
-    Edits& m_edits;
-    LiveFeed& m_feed;
     FlightLog& m_log;
     QListWidget* m_list;
     std::vector<QPushButton*> m_chips;

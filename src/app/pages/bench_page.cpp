@@ -22,8 +22,8 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
       m_walk(new WalkCard(studio.edits(), studio.feed())),
       m_chart(new ChartCard(studio.edits(), studio.selection())),
       m_delay(new DelayCard(studio.feed())),
-      m_story(new StoryCard(studio.edits(), studio.feed(), m_log)),
-      m_recorder(new RecorderCard(studio.edits(), studio.feed(), m_log))
+      m_story(new StoryCard(m_log)),
+      m_recorder(new RecorderCard(studio.edits(), m_log))
 {
     setObjectName(QStringLiteral("bench"));
     auto* row = new QHBoxLayout(this);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/draft_keeper.h"
+#include "app/style/qt_text.h"
 #include "app/services/data_files.h"
 #include "app/services/engine_process.h"
 #include "app/services/language.h"
@@ -133,7 +134,7 @@ void goLiveAtOnce(EngineSession& session, Studio& studio)
         &session, &EngineSession::attached, &studio,
         [&] {
             session.goLive([&](const jolly::Fallible& done) {
-                if (!done) studio.messages().refuse(QString::fromStdString(done.error().text()));
+                if (!done) studio.messages().refuse(toQt(done.error().text()));
             });
         },
         static_cast<Qt::ConnectionType>(Qt::QueuedConnection | Qt::SingleShotConnection));

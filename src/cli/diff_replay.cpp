@@ -19,7 +19,7 @@ namespace
 std::string standsAt(const Tangle& tangle, const Target& place, const std::optional<Counts>& counts)
 {
     if (!counts) return "does not exist";
-    return countsInWords(tangle, place, *counts) + " (" + std::to_string(counts->x) + ")";
+    return say("%1 (%2)", countsInWords(tangle, place, *counts), counts->x).english();
 }
 
 std::string seconds(double t)

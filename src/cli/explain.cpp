@@ -16,7 +16,7 @@ namespace jolly
 namespace
 {
 
-using Lines = Result<std::vector<std::string>>;
+using Lines = Result<std::vector<Sentence>>;
 
 /// A control by the pilot's name for it or by the kernel's.
 Lines explainOf(const Tangle& tangle, const RigController& controller, const std::string& name)
@@ -25,10 +25,10 @@ Lines explainOf(const Tangle& tangle, const RigController& controller, const std
         if (name == nameOf(controller, control) || name == toText(control.code))
             return explainControl(tangle, {controller.id, control.code});
     }
-    return fail(Failure::Code::NotThere, controller.alias + " has no control \"" + name + "\".",
-                "Name one of: " + listed(controller.controls, [&](const RigControl& c) {
-                    return nameOf(controller, c);
-                }) + ".");
+    return fail(Failure::Code::NotThere, say("%1 has no control \"%2\".", controller.alias, name),
+                say("Name one of: %1.", listed(controller.controls, [&](const RigControl& c) {
+                        return nameOf(controller, c);
+                    })));
 }
 
 Lines explainOf(const Tangle& tangle, const VirtualDevice& device, const std::string& name)
@@ -37,8 +37,8 @@ Lines explainOf(const Tangle& tangle, const VirtualDevice& device, const std::st
         if (name == toText(slot.control) || name == nameOf(device, slot.control))
             return explainPlace(tangle, {device.id, slot.control});
     }
-    return fail(Failure::Code::NotThere, device.name + " has no control \"" + name + "\".",
-                "Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them.");
+    return fail(Failure::Code::NotThere, say("%1 has no control \"%2\".", device.name, name),
+                words("Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them."));
 }
 
 Lines explainOf(const Tangle& tangle, const std::string& where, const std::string& name)
@@ -50,11 +50,11 @@ Lines explainOf(const Tangle& tangle, const std::string& where, const std::strin
     for (const auto& device : tangle.devices) {
         if (where == device.name || where == device.id) return explainOf(tangle, device, name);
     }
-    return fail(
-        Failure::Code::NotThere,
-        "The tangle has no controller or virtual device \"" + where + "\".",
-        "Name one of: " + listed(tangle.rig, [](const RigController& c) { return c.alias; }) +
-            ", " + listed(tangle.devices, [](const VirtualDevice& d) { return d.name; }) + ".");
+    return fail(Failure::Code::NotThere,
+                say("The tangle has no controller or virtual device \"%1\".", where),
+                say("Name one of: %1, %2.",
+                    listed(tangle.rig, [](const RigController& c) { return c.alias; }),
+                    listed(tangle.devices, [](const VirtualDevice& d) { return d.name; })));
 }
 
 ExitCode explain(const std::string& file, const std::string& where, const std::string& name)

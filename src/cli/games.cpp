@@ -32,7 +32,7 @@ void printJson(const std::vector<GameSight>& all)
                         {"virtual", each.isVirtual},
                         {"nodes", each.nodes},
                         {"meaning", wordFor(each.meaning)},
-                        {"sentence", each.sentence}});
+                        {"sentence", each.sentence.english()}});
     }
     std::cout << list.dump(2, ' ', false, nlohmann::ordered_json::error_handler_t::replace)
               << std::endl;

@@ -92,7 +92,7 @@ class Lift
         auto code = ExitCode::Fine;
         const auto tangle = readTangleFile(m_options.tangle, code);
         if (!tangle)
-            return fail(Failure::Code::Unreadable, "The game was not started.",
+            return fail(Failure::Code::Unreadable, words("The game was not started."),
                         "Mend " + m_options.tangle + " first.");
         auto before = m_engine->tangle();
         m_ours = format::writeTangle(*tangle);

@@ -29,7 +29,7 @@ Json toJson(const Tangle& tangle, const VirtualDevice& device, const VirtualSlot
 {
     const Target place{device.id, slot.control};
     Json row{{"control", toText(slot.control)},
-             {"name", nameOf(device, slot.control)},
+             {"name", nameOf(device, slot.control).english()},
              {"code", toText(slot.code)}};
     for (const auto& [reader, key] : kReaders) {
         const auto number = gameNumber(device, slot.control, reader);
@@ -44,9 +44,10 @@ Json toJson(const Tangle& tangle, const VirtualDevice& device, const VirtualSlot
 /// What readers make of a device that its pilot would not expect.
 std::vector<std::string> notesOn(const VirtualDevice& device)
 {
-    auto notes = readerNotes(device);
+    std::vector<std::string> notes;
+    for (const auto& note : readerNotes(device)) notes.push_back(note.english());
     for (const auto& problem : findShapeProblems(device, ""))
-        notes.push_back(problem.sentence + " " + problem.meaning + " " + problem.cure);
+        notes.push_back(oneAfterOther({problem.sentence, problem.meaning, problem.cure}).english());
     return notes;
 }
 

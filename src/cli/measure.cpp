@@ -109,7 +109,7 @@ class Measurement
     {
         const auto& c = verdict.calibration;
         return {{"control", toText(axis.control->code)},
-                {"name", nameOf(m_rig, *axis.control)},
+                {"name", nameOf(m_rig, *axis.control).english()},
                 {"range", {axis.range.low, axis.range.high}},
                 {"seen", {found.low, found.high}},
                 {"deadTravel", {found.low - axis.range.low, axis.range.high - found.high}},
@@ -126,7 +126,7 @@ class Measurement
                 {"calibration",
                  {{"low", c.low}, {"centre", c.centre}, {"high", c.high}, {"noise", c.noise}}},
                 {"deadZone", verdict.deadZone},
-                {"words", verdict.words}};
+                {"words", verdict.words.english()}};
     }
 
     RigController m_rig;

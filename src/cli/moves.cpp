@@ -142,7 +142,7 @@ ExitCode forEachMove(const std::string& file,
     if (!in.is_open() || std::filesystem::is_directory(file)) {
         complain({.code = Failure::Code::NotThere,
                   .sentence = "The moves in " + file + " cannot be read.",
-                  .cure = "Check its name and permissions."});
+                  .cure = words("Check its name and permissions.")});
         return ExitCode::Usage;
     }
     MoveReader reader;

@@ -31,7 +31,7 @@ Result<std::unique_ptr<World>> WorldChoice::open() const
     if (read.problems.empty()) return std::make_unique<PretendWorld>(std::move(read.script));
     complain(read.problems, world);
     return fail(Failure::Code::Unreadable, "The world file " + world + " has problems.",
-                "Mend them, or choose another one.");
+                words("Mend them, or choose another one."));
 }
 
 }  // namespace jolly

@@ -116,17 +116,18 @@ Result<std::vector<PermitFile>> filesFor(const PermitOptions& options)
     if (!options.device.empty()) {
         const auto ids = parseIds(options.device);
         if (!ids)
-            return fail(Failure::Code::Unreadable, "\"" + options.device + "\" is no device.",
-                        "Give its vendor and product number, such as 1234:ab56; \"sudo tangle "
-                        "devices --json\" tells them.");
+            return fail(
+                Failure::Code::Unreadable, "\"" + options.device + "\" is no device.",
+                words("Give its vendor and product number, such as 1234:ab56; \"sudo tangle "
+                      "devices --json\" tells them."));
         return std::vector<PermitFile>{{fs::path(kRules) / deviceRules(ids->first, ids->second),
                                         ruleFor(ids->first, ids->second)}};
     }
     if (options.isRealtime) {
         const auto person = personAsking();
         if (person.empty())
-            return fail(Failure::Code::NotThere, "It is not clear whom to permit that.",
-                        "Run it by sudo from your own login.");
+            return fail(Failure::Code::NotThere, words("It is not clear whom to permit that."),
+                        words("Run it by sudo from your own login."));
         return std::vector<PermitFile>{{kLimits, person + " - rtprio 10\n"}};
     }
     const auto rules = format::readText(shippedFile(std::string("udev/") + kRulesName));
@@ -140,7 +141,7 @@ tl::unexpected<Failure> cannotWrite(const fs::path& path, int error)
 {
     if (error == ELOOP)
         return fail(Failure::Code::NotAllowed, path.string() + " is a link, so it was left alone.",
-                    "Take the link away first.", error);
+                    words("Take the link away first."), error);
     return fail(Failure::Code::NotAllowed,
                 path.string() + " cannot be written: " + std::strerror(error) + ".",
                 "Run it as root: \"" + std::string(kPermitCommand) + "\".", error);

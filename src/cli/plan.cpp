@@ -36,12 +36,12 @@ Json toJson(const Tangle& before, const Tangle& after, const Spread& plan)
               {"homeless", Json::array()}};
     for (const auto& device : plan.added) json["added"].push_back(device.name);
     for (const auto& move : plan.moves)
-        json["moves"].push_back({{"function", functionAt(before, move.from)},
-                                 {"from", placeName(before, move.from)},
-                                 {"to", placeName(after, move.to)}});
+        json["moves"].push_back({{"function", functionAt(before, move.from).english()},
+                                 {"from", placeName(before, move.from).english()},
+                                 {"to", placeName(after, move.to).english()}});
     for (const auto& place : plan.homeless)
-        json["homeless"].push_back(
-            {{"function", functionAt(before, place)}, {"at", placeName(before, place)}});
+        json["homeless"].push_back({{"function", functionAt(before, place).english()},
+                                    {"at", placeName(before, place).english()}});
     return json;
 }
 
@@ -71,8 +71,8 @@ ExitCode plan(const PlanOptions& options)
         tangle->sheet = *sheet;
     }
     if (!tangle->sheet) {
-        complain(Failure{.sentence = "No sim sheet is chosen for this tangle.",
-                         .cure = "Name one with --sheet; \"tangle sheets\" lists them."});
+        complain(Failure{.sentence = words("No sim sheet is chosen for this tangle."),
+                         .cure = words("Name one with --sheet; \"tangle sheets\" lists them.")});
         return ExitCode::Usage;
     }
     const auto found = spread(*tangle);

@@ -60,7 +60,8 @@ Result<Problems> check(const PreflightOptions& options, ExitCode& code)
     }
     const auto tangle = readTangleFile(options.file, code);
     if (!tangle)
-        return fail(Failure::Code::Unreadable, options.file + " cannot be flown.", "Mend it.");
+        return fail(Failure::Code::Unreadable, options.file + " cannot be flown.",
+                    words("Mend it."));
     const auto world = options.world.open();
     if (!world) return tl::unexpected(world.error());
     return preflight(*tangle, lookAround(**world, *tangle));

@@ -118,11 +118,11 @@ Result<std::string> evemuOf(const Recording& recording, const std::string& name)
         const auto& identity = recording.controllers[c].identity;
         if (identity.name == name || identity.phys == name) return format::writeEvemu(recording, c);
     }
-    std::string names;
+    std::vector<Sentence> names;
     for (const auto& controller : recording.controllers)
-        names += (names.empty() ? "\"" : ", \"") + controller.identity.name + "\"";
-    return fail(Failure::Code::NotThere, "No controller \"" + name + "\" was recorded.",
-                names.empty() ? "Plug it in first." : "There are: " + names + ".");
+        names.push_back(say("\"%1\"", controller.identity.name));
+    return fail(Failure::Code::NotThere, say("No controller \"%1\" was recorded.", name),
+                names.empty() ? words("Plug it in first.") : say("There are: %1.", inARow(names)));
 }
 
 Fallible record(const RecordOptions& options)

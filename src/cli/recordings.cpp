@@ -66,8 +66,10 @@ std::string strangerIn(const Recording& recording, const Tangle& tangle)
     for (const auto rig : match.rigOf) {
         if (rig != Match::kUnknown) return {};
     }
-    return "No controller of the recording is in the tangle's rig, so nothing moves: it is of " +
-           listed(recording.controllers, [](const auto& c) { return c.identity.name; }) + ".";
+    return say("No controller of the recording is in the tangle's rig, so nothing moves: it is of "
+               "%1.",
+               listed(recording.controllers, [](const auto& c) { return c.identity.name; }))
+        .english();
 }
 
 std::string timeOfDay(const Recording& recording, Time time)

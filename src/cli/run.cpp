@@ -57,7 +57,7 @@ Result<Tangle> readFile(const std::string& file, ExitCode& code)
     if (!hasErrors(read.problems)) return read.tangle;
     code = ExitCode::Faulty;
     return fail(Failure::Code::Unreadable, file + " was not run because of these errors.",
-                "Mend them, then run it again.");
+                words("Mend them, then run it again."));
 }
 
 ExitCode fly(RunningEngine& running, const RunOptions& options)
@@ -71,7 +71,7 @@ ExitCode fly(RunningEngine& running, const RunOptions& options)
         }
     }
     for (const auto& problem : running.problems())
-        running.say(problem.sentence + " " + problem.cure);
+        running.say(oneAfterOther(problem.sentence, problem.cure).english());
     running.say(std::string(options.staysIdle ? "The engine is idle." : "Live.") +
                 " Ctrl+C ends it.");
     const auto length =

@@ -117,9 +117,9 @@ void RunningEngine::tellTroubles()
     m_toldEdition = m_engine.edition();
     std::vector<std::string> present;
     for (const auto& trouble : m_board.get()->troubles) {
-        present.push_back(trouble.sentence);
-        if (std::ranges::find(m_told, trouble.sentence) != m_told.end()) continue;
-        m_teller.say(trouble.sentence + " " + trouble.cure);
+        present.push_back(trouble.sentence.english());
+        if (std::ranges::find(m_told, present.back()) != m_told.end()) continue;
+        m_teller.say(oneAfterOther(trouble.sentence, trouble.cure).english());
         if (m_engine.isLive()) askToKeep(true);
     }
     m_told = std::move(present);
@@ -129,9 +129,11 @@ Problems RunningEngine::load(const std::string& text, bool& accepted)
 {
     const Reading reading(m_isReading);
     accepted = false;
-    if (m_isStopped) return {{Severity::Error, "", "The engine is ending.", "Start another one."}};
+    if (m_isStopped)
+        return {{Severity::Error, "", words("The engine is ending."), words("Start another one.")}};
     if (text.size() > format::kMostBytes)
-        return {{Severity::Error, "", "This is larger than any tangle.", "Choose another one."}};
+        return {{Severity::Error, "", words("This is larger than any tangle."),
+                 words("Choose another one.")}};
     auto read = format::readTangle(text);
     accepted = read.isReadable;
     if (!read.isReadable) return read.problems;

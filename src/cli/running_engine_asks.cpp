@@ -35,8 +35,8 @@ tl::unexpected<Failure> noMemory()
 {
     return fail(
         Failure::Code::System,
-        std::string("The recording could not be handed over: ") + std::strerror(errno) + ".",
-        "Free some memory.", errno);
+        say("The recording could not be handed over: %1.", std::string(std::strerror(errno))),
+        words("Free some memory."), errno);
 }
 
 /// Where flights are kept that were given no name.
@@ -74,7 +74,7 @@ Result<std::filesystem::path> freshPath(std::string_view before = {})
         return fail(Failure::Code::System,
                     "The folder for kept flights, " + folder.string() +
                         ", could not be made: " + error.message() + ".",
-                    "Give the recording a name in another folder.");
+                    words("Give the recording a name in another folder."));
     const auto now = std::time(nullptr);
     std::tm local{};
     localtime_r(&now, &local);
@@ -85,8 +85,8 @@ Result<std::filesystem::path> freshPath(std::string_view before = {})
                                     (i == 1 ? "" : " " + std::to_string(i)) + ".flight");
         if (!std::filesystem::exists(path, error)) return path;
     }
-    return fail(Failure::Code::System, "There are too many kept flights of this second.",
-                "Try again.");
+    return fail(Failure::Code::System, words("There are too many kept flights of this second."),
+                words("Try again."));
 }
 
 }  // namespace
@@ -113,7 +113,8 @@ void RunningEngine::keepAside()
     }
     const auto path = isWanted ? freshPath() : freshPath(kByItself);
     const auto kept = path ? keepRecording(path->string()) : tl::unexpected(path.error());
-    m_keeperTells.say(kept ? "The last minutes are kept as " + *kept + "." : kept.error().text());
+    m_keeperTells.say(kept ? "The last minutes are kept as " + *kept + "."
+                           : kept.error().text().english());
 }
 
 Fallible RunningEngine::goLive()

@@ -35,8 +35,9 @@ Result<std::vector<VirtualSlot>> slotsOf(const VirtualDevice& device,
             return name == toText(slot.control) || name == nameOf(device, slot.control);
         });
         if (found == layout.end())
-            return fail(Failure::Code::NotThere, device.name + " has no control \"" + name + "\".",
-                        "Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them.");
+            return fail(
+                Failure::Code::NotThere, device.name + " has no control \"" + name + "\".",
+                words("Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them."));
         slots.push_back(*found);
     }
     return slots;
@@ -64,10 +65,9 @@ Fallible sweepIt(EngineLink& engine, const SweepOptions& options)
     const auto* device = findNamed(tangle.devices, options.device);
     if (!device)
         return fail(Failure::Code::NotThere,
-                    "There is no virtual device \"" + options.device + "\".",
-                    "Name one of: " + listed(tangle.devices, [](const VirtualDevice& d) {
-                        return d.name;
-                    }) + ".");
+                    say("There is no virtual device \"%1\".", options.device),
+                    say("Name one of: %1.",
+                        listed(tangle.devices, [](const VirtualDevice& d) { return d.name; })));
     const auto slots = slotsOf(*device, options.controls);
     if (!slots) return tl::unexpected(slots.error());
     std::vector<Target> places;

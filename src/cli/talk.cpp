@@ -77,7 +77,7 @@ Fallible tellStatus(EngineLink& engine, bool wantsJson)
     }
     print(*status);
     std::cout << "  craft: " << meanings->craft << "; engaged: "
-              << (meanings->layers.empty() ? "Base alone"
+              << (meanings->layers.empty() ? words("Base alone")
                                            : listed(meanings->layers, std::identity()))
               << "\n";
     const auto problems = engine.problems();

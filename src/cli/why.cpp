@@ -30,10 +30,9 @@ Result<Target> placeOf(const Tangle& tangle, const std::string& device, const st
 {
     const auto* known = findNamed(tangle.devices, device);
     if (!known)
-        return fail(Failure::Code::NotThere, "There is no virtual device \"" + device + "\".",
-                    "Name one of: " + listed(tangle.devices, [](const VirtualDevice& d) {
-                        return d.name;
-                    }) + ".");
+        return fail(Failure::Code::NotThere, say("There is no virtual device \"%1\".", device),
+                    say("Name one of: %1.",
+                        listed(tangle.devices, [](const VirtualDevice& d) { return d.name; })));
     for (const auto& slot : layoutOf(*known)) {
         const auto function = functionName(tangle, settingsOf(*known, slot.control).function);
         if (control == toText(slot.control) || control == nameOf(*known, slot.control) ||
@@ -41,7 +40,7 @@ Result<Target> placeOf(const Tangle& tangle, const std::string& device, const st
             return Target{known->id, slot.control};
     }
     return fail(Failure::Code::NotThere, known->name + " has no control \"" + control + "\".",
-                "Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them.");
+                words("Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them."));
 }
 
 Fallible tellWhy(const WhyOptions& options)

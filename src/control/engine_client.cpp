@@ -17,14 +17,15 @@ namespace
 
 tl::unexpected<Failure> noEngine()
 {
-    return fail(Failure::Code::NotThere, "No engine is running.",
-                "Start one with \"tangle run FILE\" or open the window.");
+    return fail(Failure::Code::NotThere, words("No engine is running."),
+                words("Start one with \"tangle run FILE\" or open the window."));
 }
 
 tl::unexpected<Failure> noBus()
 {
-    return fail(Failure::Code::System, "There is no session bus, so no engine can be reached.",
-                "Start the program as \"dbus-run-session -- COMMAND\" to have one.");
+    return fail(Failure::Code::System,
+                words("There is no session bus, so no engine can be reached."),
+                words("Start the program as \"dbus-run-session -- COMMAND\" to have one."));
 }
 
 /// One that is there but silent is something else than none.
@@ -32,15 +33,20 @@ tl::unexpected<Failure> failureOf(const sdbus::Error& error)
 {
     const auto& name = error.getName();
     const std::string_view prefix = kBusError;
-    if (name.starts_with(prefix))
-        return fail(failureNamed(std::string_view(name).substr(prefix.size())), error.getMessage(),
-                    "");
+    if (name.starts_with(prefix)) {
+        const std::string_view message = error.getMessage();
+        const auto end = std::min(message.find('\n'), message.size());
+        const auto cure = message.substr(std::min(end + 1, message.size()));
+        return fail(failureNamed(std::string_view(name).substr(prefix.size())),
+                    Sentence::ourWord(message.substr(0, end)), Sentence::ourWord(cure));
+    }
     const auto isOneOf = [&name](auto... names) {
         return ((name == std::string("org.freedesktop.DBus.Error.") + names) || ...);
     };
     if (isOneOf("NoReply", "Timeout", "TimedOut"))
-        return fail(Failure::Code::Busy, "The engine does not answer.",
-                    "Wait for it, or end it with \"pkill -KILL -x tangle\" and start another.");
+        return fail(
+            Failure::Code::Busy, words("The engine does not answer."),
+            words("Wait for it, or end it with \"pkill -KILL -x tangle\" and start another."));
     if (isOneOf("Disconnected", "NoServer")) return noBus();
     return noEngine();
 }

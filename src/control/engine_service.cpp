@@ -21,7 +21,9 @@ namespace
 void orThrow(const Fallible& done)
 {
     if (done) return;
-    throw sdbus::Error(kBusError + std::string(nameOf(done.error().code)), done.error().text());
+    const auto& [code, sentence, cure, error] = done.error();
+    throw sdbus::Error(kBusError + std::string(nameOf(code)),
+                       sentence.english() + "\n" + cure.english());
 }
 
 /// A virtual control as clients name it.
@@ -29,8 +31,8 @@ Target placeOf(const std::string& device, const std::string& control)
 {
     const auto parsed = parseVirtualControl(control);
     if (!parsed)
-        orThrow(fail(Failure::Code::Unreadable, "\"" + control + "\" is no virtual control.",
-                     "Name one such as \"axis 1\" or \"button 1\"."));
+        orThrow(fail(Failure::Code::Unreadable, say("\"%1\" is no virtual control.", control),
+                     words("Name one such as \"axis 1\" or \"button 1\".")));
     return {device, *parsed};
 }
 
@@ -116,8 +118,8 @@ class EngineService::Object : private ServiceConnection,
     {
         const auto known = sweepWayNamed(way);
         if (!known)
-            orThrow(fail(Failure::Code::Unreadable, "\"" + way + "\" is no way of a hat.",
-                         "Name one of: up, right, down, left."));
+            orThrow(fail(Failure::Code::Unreadable, say("\"%1\" is no way of a hat.", way),
+                         words("Name one of: up, right, down, left.")));
         orThrow(m_host.sweep(*known));
     }
     void LookAsGame() override { orThrow(m_host.lookAsGame()); }
@@ -191,10 +193,10 @@ Fallible EngineService::appear()
     try {
         connection = sdbus::createSessionBusConnection();
     } catch (const sdbus::Error& e) {
-        return fail(
-            Failure::Code::NotThere,
-            "There is no session bus, so no window and no other command can reach this engine.",
-            "Start it as \"dbus-run-session -- tangle run FILE\" to have one.");
+        return fail(Failure::Code::NotThere,
+                    words("There is no session bus, so no window and no other command can reach "
+                          "this engine."),
+                    words("Start it as \"dbus-run-session -- tangle run FILE\" to have one."));
     }
     const auto died = [this] {
         const std::lock_guard lock(m_mutex);
@@ -205,8 +207,9 @@ Fallible EngineService::appear()
         m_object = std::make_unique<Object>(std::move(connection), m_host, died);
         return {};
     } catch (const sdbus::Error& e) {
-        return fail(Failure::Code::Busy, "An engine is running already.",
-                    "Use that one (\"tangle status\"), or end it with \"tangle down --quit\".");
+        return fail(
+            Failure::Code::Busy, words("An engine is running already."),
+            words("Use that one (\"tangle status\"), or end it with \"tangle down --quit\"."));
     }
 }
 

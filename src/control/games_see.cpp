@@ -27,26 +27,28 @@ GameSight sightOf(const VirtualDevice& device, bool isThere)
             true,
             {},
             isThere ? Meaning::Fine : Meaning::Missing,
-            isThere ? "Games see it: bind to this one." : "It is there while live.",
+            isThere ? words("Games see it: bind to this one.") : words("It is there while live."),
             Match::kUnknown};
 }
 
-std::pair<Meaning, const char*> judge(const Tangle& tangle, const EngineStatus& status,
-                                      const PresentController& controller)
+std::pair<Meaning, Words> judge(const Tangle& tangle, const EngineStatus& status,
+                                const PresentController& controller)
 {
-    if (controller.rig < 0) return {Meaning::Fine, "Games hear it; it is not in the tangle."};
+    if (controller.rig < 0)
+        return {Meaning::Fine, words("Games hear it; it is not in the tangle.")};
     const auto& rig = tangle.rig[static_cast<std::size_t>(controller.rig)];
-    if (!isWoven(tangle, rig)) return {Meaning::Fine, "Games hear it; no strand begins there."};
-    if (!status.isLive) return {Meaning::Fine, "Games hear it until you go live."};
+    if (!isWoven(tangle, rig))
+        return {Meaning::Fine, words("Games hear it; no strand begins there.")};
+    if (!status.isLive) return {Meaning::Fine, words("Games hear it until you go live.")};
     if (controller.hold == Hold::Held && controller.isOursAlone)
-        return {Meaning::Hidden, "Games that start now do not find it."};
+        return {Meaning::Hidden, words("Games that start now do not find it.")};
     if (controller.hold == Hold::Held)
-        return {Meaning::Silent, "Games list it, but do not hear it: bind nothing to it."};
+        return {Meaning::Silent, words("Games list it, but do not hear it: bind nothing to it.")};
     if (rig.hiding == Hiding::FromLaunched)
-        return {Meaning::Hidden, "Launched games do not find it; all others hear it."};
+        return {Meaning::Hidden, words("Launched games do not find it; all others hear it.")};
     if (controller.hold == Hold::Waiting)
-        return {Meaning::DoubleInput, "Games hear it twice until its buttons are let go."};
-    return {Meaning::DoubleInput, "Games hear it twice: itself and what it is woven to."};
+        return {Meaning::DoubleInput, words("Games hear it twice until its buttons are let go.")};
+    return {Meaning::DoubleInput, words("Games hear it twice: itself and what it is woven to.")};
 }
 
 bool isJoystick(const PresentController& controller)

@@ -23,7 +23,7 @@ struct GameSight {
     bool isVirtual = false;
     std::vector<std::string> nodes;  ///< of a real one
     Meaning meaning = Meaning::Fine;
-    std::string sentence;       ///< what it means for the flight
+    Words sentence;             ///< what it means for the flight
     int rig = Match::kUnknown;  ///< of a real one: its place in the tangle's rig
 };
 

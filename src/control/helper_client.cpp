@@ -29,11 +29,12 @@ constexpr const char* kNoReply = "org.freedesktop.DBus.Error.NoReply";
 /// The helper may have to ask a person, and waits longer than that for nobody.
 constexpr auto kPatience = std::chrono::minutes(3);
 
-tl::unexpected<Failure> noHelper(const std::string& why)
+tl::unexpected<Failure> noHelper(const Sentence& why)
 {
-    return fail(Failure::Code::NotThere, "No controller can be kept alone: " + why + ".",
-                "Install Jolly Tangle with its helper, or hide the controllers from one game by "
-                "\"tangle launch\".");
+    return fail(
+        Failure::Code::NotThere, say("No controller can be kept alone: %1.", why),
+        words("Install Jolly Tangle with its helper, or hide the controllers from one game by "
+              "\"tangle launch\"."));
 }
 
 Fallible doneOf(const sdbus::Error* error)
@@ -42,10 +43,10 @@ Fallible doneOf(const sdbus::Error* error)
     const auto& name = error->getName();
     const std::string_view prefix = kBusError;
     if (name == "org.freedesktop.DBus.Error.ServiceUnknown")
-        return noHelper("its helper is not installed");
-    if (!name.starts_with(prefix)) return noHelper("its helper does not answer");
-    return fail(failureNamed(std::string_view(name).substr(prefix.size())), error->getMessage(),
-                "");
+        return noHelper(words("its helper is not installed"));
+    if (!name.starts_with(prefix)) return noHelper(words("its helper does not answer"));
+    return fail(failureNamed(std::string_view(name).substr(prefix.size())),
+                Sentence::ourWord(error->getMessage()), {});
 }
 
 }  // namespace
@@ -66,10 +67,10 @@ class HelperClient::Bus
             m_isDead = true;
             const bool wasKeeping = m_isKeeping.exchange(false);
             for (auto& [number, asked] : takeAll())
-                m_client.tell({asked.kind, noHelper("the bus is gone"), asked.node, {}});
+                m_client.tell({asked.kind, noHelper(words("the bus is gone")), asked.node, {}});
             if (wasKeeping)
                 m_client.tell(
-                    {.kind = HelperNews::Kind::Lost, .done = noHelper("the bus is gone")});
+                    {.kind = HelperNews::Kind::Lost, .done = noHelper(words("the bus is gone"))});
         });
     }
 
@@ -162,10 +163,11 @@ class HelperClient::Bus
             .onInterface(kHelperInterface)
             .withArguments(std::vector<sdbus::UnixFd>{})
             .uponReplyInvoke([](const sdbus::Error*) {});
-        m_client.tell({.kind = HelperNews::Kind::Lost,
-                       .done = fail(Failure::Code::NotThere,
-                                    "The helper ended; everybody may open the controllers again.",
-                                    "Stand down and go live to keep them alone again.")});
+        m_client.tell(
+            {.kind = HelperNews::Kind::Lost,
+             .done = fail(Failure::Code::NotThere,
+                          words("The helper ended; everybody may open the controllers again."),
+                          words("Stand down and go live to keep them alone again."))});
     }
 
     HelperClient& m_client;
@@ -200,7 +202,7 @@ Fallible HelperClient::ask(Call&& call)
         return {};
     } catch (const sdbus::Error&) {
         m_bus.reset();
-        return noHelper("there is no system bus");
+        return noHelper(words("there is no system bus"));
     }
 }
 
@@ -246,8 +248,8 @@ void HelperClient::keepNow(const std::vector<int>& nodes)
     if (nodes.size() > kMostKeptControllers)
         return tell({.kind = HelperNews::Kind::Kept,
                      .done = fail(Failure::Code::Busy,
-                                  "No more than 16 controllers can be kept alone; none is.",
-                                  "Only hold some of them.")});
+                                  words("No more than 16 controllers can be kept alone; none is."),
+                                  words("Only hold some of them."))});
     const bool isNothing = nodes.empty() && !m_bus;
     const auto done = isNothing ? Fallible{} : ask([&] { m_bus->keep(nodes); });
     if (isNothing || !done) tell({.kind = HelperNews::Kind::Kept, .done = done});

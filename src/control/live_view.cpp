@@ -38,15 +38,15 @@ Result<LiveView> LiveView::map(int fd)
     void* place = mmap(nullptr, sizeof(LiveBlock), PROT_READ, MAP_SHARED, fd, 0);
     if (place == MAP_FAILED) {
         return fail(Failure::Code::System,
-                    std::string("The live values cannot be read: ") + std::strerror(errno) + ".",
-                    "Start the engine again.", errno);
+                    say("The live values cannot be read: %1.", std::string(std::strerror(errno))),
+                    words("Start the engine again."), errno);
     }
     LiveView view(static_cast<const LiveBlock*>(place));
     const auto& header = view.m_block->header;
     if (header.magic != kLiveMagic || header.version != kLiveVersion) {
         return fail(Failure::Code::Unreadable,
-                    "The engine that runs is of another version than this window.",
-                    "Stop it with \"tangle down\" and start it again.");
+                    words("The engine that runs is of another version than this window."),
+                    words("Stop it with \"tangle down\" and start it again."));
     }
     return view;
 }

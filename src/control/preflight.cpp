@@ -16,11 +16,6 @@ namespace
 
 constexpr std::uint16_t kBluetooth = 0x05;  // BUS_BLUETOOTH of linux/input.h
 
-std::string countOf(std::size_t count, const std::string& thing)
-{
-    return std::to_string(count) + " " + thing + (count == 1 ? "" : "s");
-}
-
 std::size_t strandsOf(const Tangle& tangle, const RigController& controller)
 {
     return static_cast<std::size_t>(
@@ -38,13 +33,18 @@ void findAway(const Tangle& tangle, const EngineStatus& status, Problems& proble
             std::ranges::any_of(status.doubts, isDoubt))
             continue;
         const bool isRadio = tangle.rig[r].identity.bus == kBluetooth;
+        const auto count = strandsOf(tangle, tangle.rig[r]);
         problems.push_back(
             {.severity = Severity::Warning,
              .path = "/rig/" + std::to_string(r),
-             .sentence = tangle.rig[r].alias + (isRadio ? " is asleep or away." : " is away."),
-             .cure = (isRadio ? "Wake it by a press on it; its " : "Plug it in; its ") +
-                     countOf(strandsOf(tangle, tangle.rig[r]), "strand") + " wait for it.",
-             .meaning = "What it moves rests, or keeps its value, as its strands say."});
+             .sentence = isRadio ? say("%1 is asleep or away.", tangle.rig[r].alias)
+                                 : say("%1 is away.", tangle.rig[r].alias),
+             .cure = isRadio
+                         ? several("Wake it by a press on it; its %n strand wait for it.",
+                                   "Wake it by a press on it; its %n strands wait for it.", count)
+                         : several("Plug it in; its %n strand wait for it.",
+                                   "Plug it in; its %n strands wait for it.", count),
+             .meaning = words("What it moves rests, or keeps its value, as its strands say.")});
     }
 }
 
@@ -52,19 +52,18 @@ void findDoubts(const Tangle& tangle, const EngineStatus& status, Problems& prob
 {
     for (const auto& doubt : status.doubts) {
         if (doubt.rig >= tangle.rig.size()) continue;
-        std::string ports;
+        std::vector<Sentence> ports;
         for (const auto candidate : doubt.candidates) {
-            if (candidate >= status.controllers.size()) continue;
-            ports += (ports.empty() ? "" : ", ") +
-                     status.controllers[candidate].description.identity.phys;
+            if (candidate < status.controllers.size())
+                ports.emplace_back(status.controllers[candidate].description.identity.phys);
         }
         problems.push_back(
             {.severity = Severity::Warning,
              .path = "/rig/" + std::to_string(doubt.rig),
-             .sentence = "It is not clear which controller is " + tangle.rig[doubt.rig].alias +
-                         ": alike ones are at " + ports + ".",
-             .cure = "Say on its card on the Rig page which one it is; the answer is kept.",
-             .meaning = "Its strands do nothing until then."});
+             .sentence = say("It is not clear which controller is %1: alike ones are at %2.",
+                             tangle.rig[doubt.rig].alias, inARow(ports)),
+             .cure = words("Say on its card on the Rig page which one it is; the answer is kept."),
+             .meaning = words("Its strands do nothing until then.")});
     }
 }
 
@@ -74,11 +73,12 @@ void findWaiting(const Tangle& tangle, const EngineStatus& status, Problems& pro
         if (controller.hold != Hold::Waiting || controller.rig < 0) continue;
         const auto rig = static_cast<std::size_t>(controller.rig);
         if (rig >= tangle.rig.size()) continue;
-        problems.push_back({.severity = Severity::Warning,
-                            .path = "/rig/" + std::to_string(rig),
-                            .sentence = tangle.rig[rig].alias + " is not held yet.",
-                            .cure = "Let go of its buttons; it is held as soon as none is pressed.",
-                            .meaning = "Games hear it beside the virtual devices."});
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = "/rig/" + std::to_string(rig),
+             .sentence = say("%1 is not held yet.", tangle.rig[rig].alias),
+             .cure = words("Let go of its buttons; it is held as soon as none is pressed."),
+             .meaning = words("Games hear it beside the virtual devices.")});
     }
 }
 
@@ -90,18 +90,18 @@ void findChanged(const Tangle& tangle, const EngineStatus& status, Problems& pro
             continue;
         const auto& rig = tangle.rig[static_cast<std::size_t>(controller.rig)];
         const auto& there = controller.description.controls;
-        std::string missing;
+        std::vector<Sentence> missing;
         for (const auto& control : rig.controls) {
             if (findBy(there, &ControlDescription::code, control.code)) continue;
-            missing += (missing.empty() ? "" : ", ") + nameOf(rig, control);
+            missing.push_back(nameOf(rig, control));
         }
         if (missing.empty()) continue;
         problems.push_back(
             {.severity = Severity::Warning,
              .path = "/rig/" + std::to_string(controller.rig),
-             .sentence = rig.alias + " has changed: it no longer has " + missing + ".",
-             .cure = "Switch it back to the mode it had, or begin those strands elsewhere.",
-             .meaning = "Strands that begin there do nothing."});
+             .sentence = say("%1 has changed: it no longer has %2.", rig.alias, inARow(missing)),
+             .cure = words("Switch it back to the mode it had, or begin those strands elsewhere."),
+             .meaning = words("Strands that begin there do nothing.")});
     }
 }
 
@@ -120,11 +120,10 @@ void findImpossibleRanges(const Tangle& tangle, const EngineStatus& status, Prob
             problems.push_back(
                 {.severity = Severity::Warning,
                  .path = "/rig/" + std::to_string(controller.rig),
-                 .sentence = rig.alias + " tells an impossible range for " + nameOf(rig, *axis) +
-                             " (" + std::to_string(told.low) + " to " + std::to_string(told.high) +
-                             ").",
-                 .cure = "Calibrate it on the Rig page: the counts seen become its ends.",
-                 .meaning = "It hardly moves anything."});
+                 .sentence = say("%1 tells an impossible range for %2 (%3 to %4).", rig.alias,
+                                 nameOf(rig, *axis), told.low, told.high),
+                 .cure = words("Calibrate it on the Rig page: the counts seen become its ends."),
+                 .meaning = words("It hardly moves anything.")});
         }
     }
 }

@@ -108,6 +108,37 @@ PresentController controllerOf(const Json& j)
     return c;
 }
 
+/// A name is a text, a number {"number": "3.1"}, and a text of the source {"text": "%1 of %2",
+/// "places": […]}, with "many" and "count" where it is about several things.
+Json toJson(const Sentence& sentence)
+{
+    const auto& parts = sentence.parts();
+    if (parts.kind == Sentence::Kind::Name) return parts.text;
+    if (parts.kind == Sentence::Kind::Number) return {{"number", parts.text}};
+    Json json{{"text", parts.text}};
+    for (const auto& place : parts.places) json["places"].push_back(toJson(place));
+    if (!parts.many.empty()) {
+        json["many"] = parts.many;
+        json["count"] = parts.count;
+    }
+    if (parts.hasCapital) json["capital"] = true;
+    return json;
+}
+
+Sentence sentenceOf(const Json& json)
+{
+    if (json.is_string()) return json.get<std::string>();
+    if (json.contains("number")) return Sentence::number(json.at("number"));
+    Sentence::Parts parts{.text = json.at("text"), .kind = Sentence::Kind::Text};
+    parts.many = json.value("many", std::string());
+    parts.count = json.value("count", std::int64_t{0});
+    parts.hasCapital = json.value("capital", false);
+    if (json.contains("places")) {
+        for (const auto& place : json.at("places")) parts.places.push_back(sentenceOf(place));
+    }
+    return Sentence(std::move(parts));
+}
+
 Json toJson(const Problems& problems)
 {
     auto list = Json::array();
@@ -116,9 +147,10 @@ Json toJson(const Problems& problems)
                         {"path", p.path},
                         {"line", p.line},
                         {"column", p.column},
-                        {"sentence", p.sentence},
-                        {"meaning", p.meaning},
-                        {"cure", p.cure},
+                        {"sentence", p.sentence.english()},
+                        {"meaning", p.meaning.english()},
+                        {"cure", p.cure.english()},
+                        {"parts", {toJson(p.sentence), toJson(p.meaning), toJson(p.cure)}},
                         {"remedy", p.remedy},
                         {"command", p.command}});
     }
@@ -130,8 +162,9 @@ Problems problemsOf(const Json& list)
     Problems problems;
     for (const auto& j : list) {
         problems.push_back({j.at("severity") == "error" ? Severity::Error : Severity::Warning,
-                            j.at("path"), j.at("sentence"), j.at("cure"), j.at("line"),
-                            j.at("column"), j.at("meaning"), j.at("remedy"), j.at("command")});
+                            j.at("path"), sentenceOf(j.at("parts").at(0)),
+                            sentenceOf(j.at("parts").at(2)), j.at("line"), j.at("column"),
+                            sentenceOf(j.at("parts").at(1)), j.at("remedy"), j.at("command")});
     }
     return problems;
 }
@@ -204,8 +237,8 @@ Result<EngineStatus> statusFromJson(const std::string& text)
         return statusOf(Json::parse(text));
     } catch (const Json::exception&) {
         return fail(Failure::Code::Unreadable,
-                    "The engine that runs speaks another language than this program.",
-                    "Stop it with \"tangle down\" and start it again.");
+                    words("The engine that runs speaks another language than this program."),
+                    words("Stop it with \"tangle down\" and start it again."));
     }
 }
 

@@ -23,15 +23,14 @@ Problems DroppedPulses::of(const Machine& machine)
     for (std::uint32_t s = 0; s < strands.size(); ++s) {
         const int dropped = machine.dropped(s);
         if (dropped == 0) continue;
-        problems.push_back({.severity = Severity::Warning,
-                            .path = std::string(kPath) + strands[s].id,
-                            .sentence = "Strand \"" + strands[s].id +
-                                        "\" was turned faster than its pulses can be "
-                                        "sent: " +
-                                        std::to_string(dropped) + " were left out.",
-                            .cure = "Turn slower, or make its pulses shorter.",
-                            .meaning = "No more than " + std::to_string(Pulses::kMost) +
-                                       " pulses wait for their turn."});
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = std::string(kPath) + strands[s].id,
+             .sentence = say("Strand \"%1\" was turned faster than its pulses can "
+                             "be sent: %2 were left out.",
+                             strands[s].id, dropped),
+             .cure = words("Turn slower, or make its pulses shorter."),
+             .meaning = say("No more than %1 pulses wait for their turn.", Pulses::kMost)});
     }
     return problems;
 }

@@ -102,7 +102,7 @@ Fallible Engine::goLive()
     m_hand.clear();
     m_session.goLive(now);
     auto done = m_fleet.launch(m_session.woven(), m_world.now());
-    trouble(done ? Problem{Severity::Error, kLivePath, "", ""}
+    trouble(done ? Problem{Severity::Error, kLivePath, {}, {}}
                  : Problem{Severity::Error, kLivePath, done.error().sentence, done.error().cure});
     if (!done) {
         m_session.standDown();
@@ -134,8 +134,9 @@ void Engine::standDown()
 void Engine::giveUp()
 {
     m_isPanic = false;
-    trouble({Severity::Warning, kLivePath, "Both Shift keys and Esc were pressed: stood down.",
-             "Go live again when you are ready."});
+    trouble({Severity::Warning, kLivePath,
+             words("Both Shift keys and Esc were pressed: stood down."),
+             words("Go live again when you are ready.")});
     standDown();
 }
 
@@ -265,7 +266,7 @@ void Engine::holdOne(DeckController& controller)
     }
     controller.hold = Hold::Held;
     m_isStale = true;
-    trouble({Severity::Warning, path, "", ""});
+    trouble({Severity::Warning, path, {}, {}});
 }
 
 /// Asks that the held controllers whose tangle says so are ours alone. One that was unplugged stays
@@ -293,14 +294,14 @@ void Engine::keptAlone(std::span<const Handle> controllers, const Fallible& done
     for (auto& controller : m_deck.controllers())
         controller.isOursAlone =
             std::ranges::find(controllers, controller.handle()) != controllers.end();
-    trouble(done
-                ? Problem{.path = kAlonePath, .sentence = {}}
-                : Problem{.severity = Severity::Warning,
-                          .path = kAlonePath,
-                          .sentence = done.error().sentence,
-                          .cure = done.error().cure,
-                          .meaning = "Games list the controllers that are to be ours alone, but do "
-                                     "not hear them."});
+    trouble(done ? Problem{.path = kAlonePath, .sentence = {}}
+                 : Problem{.severity = Severity::Warning,
+                           .path = kAlonePath,
+                           .sentence = done.error().sentence,
+                           .cure = done.error().cure,
+                           .meaning =
+                               words("Games list the controllers that are to be ours alone, but do "
+                                     "not hear them.")});
     m_isStale = true;
 }
 

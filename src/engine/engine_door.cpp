@@ -12,13 +12,14 @@ constexpr auto kLook = std::chrono::milliseconds(100);  ///< whether it was clos
 
 tl::unexpected<Failure> ending()
 {
-    return fail(Failure::Code::NotThere, "The engine is ending.", "Start another one.");
+    return fail(Failure::Code::NotThere, words("The engine is ending."),
+                words("Start another one."));
 }
 
 tl::unexpected<Failure> busy()
 {
-    return fail(Failure::Code::Busy, "The engine did not answer within five seconds.",
-                "Try again; if it stays so, stop it and start it anew.");
+    return fail(Failure::Code::Busy, words("The engine did not answer within five seconds."),
+                words("Try again; if it stays so, stop it and start it anew."));
 }
 
 }  // namespace

@@ -36,11 +36,11 @@ tl::unexpected<Failure> noSuchControl(const Tangle& tangle, const Target& place)
     const auto* device = findDevice(tangle, place.device);
     if (!device)
         return fail(Failure::Code::NotThere,
-                    "The tangle that runs has no virtual device \"" + place.device + "\".",
-                    "\"tangle map\" lists its devices.");
+                    say("The tangle that runs has no virtual device \"%1\".", place.device),
+                    words("\"tangle map\" lists its devices."));
     return fail(Failure::Code::NotThere,
-                device->name + " has no control \"" + toText(place.control) + "\".",
-                "Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them.");
+                say("%1 has no control \"%2\".", device->name, toText(place.control)),
+                words("Name one such as \"axis 1\" or \"button 1\"; \"tangle map\" lists them."));
 }
 
 }  // namespace
@@ -51,11 +51,11 @@ Fallible Engine::holdByHand(const Target& place, Value value, const std::string&
     const auto output = machine.plan().outputOf(place);
     if (!output) return noSuchControl(m_session.tangle(), place);
     if (!std::isfinite(value.x) || !std::isfinite(value.y))
-        return fail(Failure::Code::Unreadable, "A hand cannot hold a control at no number.",
-                    "Give a number between -1 and 1.");
+        return fail(Failure::Code::Unreadable, words("A hand cannot hold a control at no number."),
+                    words("Give a number between -1 and 1."));
     if (m_hand.isLearning())
-        return fail(Failure::Code::Busy, "A sim learns a control now; all else keeps still.",
-                    "End the learning first.");
+        return fail(Failure::Code::Busy, words("A sim learns a control now; all else keeps still."),
+                    words("End the learning first."));
     m_hand.renew(client, m_world.now());
     const auto& flat = machine.plan().outputs[*output];
     auto counts = countsOf(flat, value);
@@ -126,8 +126,8 @@ Fallible Engine::learn(const std::vector<Target>& places, const std::string& cli
     }
     if (!isLive())
         return fail(Failure::Code::NotThere,
-                    "A sim can learn a control only while its virtual device is there.",
-                    "Go live first.");
+                    words("A sim can learn a control only while its virtual device is there."),
+                    words("Go live first."));
     std::vector<std::uint32_t> outputs;
     for (const auto& place : places) {
         const auto output = m_session.plan().outputOf(place);
@@ -135,8 +135,8 @@ Fallible Engine::learn(const std::vector<Target>& places, const std::string& cli
         if (place.control.kind == ControlKind::Turner ||
             (places.size() > 1 && place.control.kind != ControlKind::Button))
             return fail(Failure::Code::Unreadable,
-                        "A sim learns one axis, hat or button at a time, or keys together.",
-                        "Choose one of those.");
+                        words("A sim learns one axis, hat or button at a time, or keys together."),
+                        words("Choose one of those."));
         outputs.push_back(*output);
     }
     endLearning();
@@ -152,8 +152,8 @@ Fallible Engine::learn(const std::vector<Target>& places, const std::string& cli
 Fallible Engine::sweep(SweepWay way)
 {
     if (!m_hand.isLearning())
-        return fail(Failure::Code::NotThere, "No sim learns a control now.",
-                    "Choose a control first.");
+        return fail(Failure::Code::NotThere, words("No sim learns a control now."),
+                    words("Choose a control first."));
     std::vector<VirtualSlot> parts;
     const auto& plan = m_session.plan();
     for (const auto& place : m_hand.learned())

@@ -24,21 +24,16 @@ std::optional<std::uint32_t> placeOf(const Items& items, const std::string& name
 }
 
 template <class Item>
-std::string nameOneOf(std::span<const Item> items)
+Sentence nameOneOf(std::span<const Item> items)
 {
-    return "Name one of: " + listed(items, std::mem_fn(&Item::id)) + ".";
+    return say("Name one of: %1.", listed(items, std::mem_fn(&Item::id)));
 }
 
 /// Base is not flipped.
-std::string nameALayer(std::span<const Layer> layers)
+Sentence nameALayer(std::span<const Layer> layers)
 {
-    return layers.size() > 1 ? nameOneOf(layers.subspan(1)) : "It has no layer besides Base.";
-}
-
-tl::unexpected<Failure> notThere(const std::string& what, const std::string& name, std::string cure)
-{
-    return fail(Failure::Code::NotThere,
-                "The tangle that runs has no " + what + " \"" + name + "\".", std::move(cure));
+    return layers.size() > 1 ? nameOneOf(layers.subspan(1))
+                             : words("It has no layer besides Base.");
 }
 
 }  // namespace
@@ -47,9 +42,12 @@ Fallible Engine::flipLayer(const std::string& layer)
 {
     const auto& layers = m_session.tangle().layers;
     const auto place = placeOf(layers, layer);
-    if (!place || *place >= kMostLayers) return notThere("layer", layer, nameALayer(layers));
+    if (!place || *place >= kMostLayers)
+        return fail(Failure::Code::NotThere,
+                    say("The tangle that runs has no layer \"%1\".", layer), nameALayer(layers));
     if (*place == 0)
-        return fail(Failure::Code::Unreadable, "Base always is engaged.", nameALayer(layers));
+        return fail(Failure::Code::Unreadable, words("Base always is engaged."),
+                    nameALayer(layers));
     const auto now = m_world.now();
     m_live.record(Happening::Kind::Flip, *place, 0, now);
     m_live.begin();
@@ -62,7 +60,10 @@ Fallible Engine::chooseCraft(const std::string& craft)
 {
     const auto& all = m_session.tangle().craft;
     const auto place = placeOf(all, craft);
-    if (!place) return notThere("craft", craft, nameOneOf(std::span(all)));
+    if (!place)
+        return fail(Failure::Code::NotThere,
+                    say("The tangle that runs has no craft \"%1\".", craft),
+                    nameOneOf(std::span(all)));
     const auto now = m_world.now();
     m_live.record(Happening::Kind::Fly, *place, 0, now);
     m_live.begin();

@@ -101,8 +101,8 @@ Problems Fleet::refit(const WovenTangle& woven, Time now)
         ship.spec.values = values;
         if (same != old.end() && same->isThere)
             problems.push_back({Severity::Warning, "/devices/" + ship.id,
-                                ship.spec.name + " was changed and is made anew.",
-                                "A running game may have to be told of it again."});
+                                say("%1 was changed and is made anew.", ship.spec.name),
+                                words("A running game may have to be told of it again.")});
     }
     for (auto& ship : old) dismiss(ship, now);
     for (auto& ship : m_ships) {
@@ -215,9 +215,9 @@ bool Fleet::tick(Time now, Problems& troubles)
         troubles.push_back(
             {Severity::Error, "/devices/" + ship.id,
              ship.isThere
-                 ? "The kernel refused a movement of " + ship.spec.name + "."
-                 : ship.spec.name + " was taken away by the system; games no longer see it.",
-             "Stand down and go live again."});
+                 ? say("The kernel refused a movement of %1.", ship.spec.name)
+                 : say("%1 was taken away by the system; games no longer see it.", ship.spec.name),
+             words("Stand down and go live again.")});
     }
     m_hasLosses = false;
     findDeadline();

@@ -19,8 +19,8 @@ namespace
 tl::unexpected<Failure> failed(int error)
 {
     return fail(Failure::Code::System,
-                std::string("Could not share the live values: ") + std::strerror(error) + ".",
-                "Free some memory and start the engine again.", error);
+                say("Could not share the live values: %1.", std::string(std::strerror(error))),
+                words("Free some memory and start the engine again."), error);
 }
 
 }  // namespace

@@ -47,9 +47,8 @@ class Reading
             if (line.size() < 2 || line[1] != ':') continue;
             if (!takeLine(line[0], line.substr(2)))
                 return fail(Failure::Code::Unreadable,
-                            "Line " + std::to_string(m_line) +
-                                " of the recording makes no sense: \"" + line + "\".",
-                            "Take a file that evemu-record wrote.");
+                            say("Line %1 of the recording makes no sense: \"%2\".", m_line, line),
+                            words("Take a file that evemu-record wrote."));
         }
         if (!m_isBegun) begin();
         return m_maker.finish();

@@ -30,26 +30,28 @@ struct File {
 tl::unexpected<Failure> unreadable(const fs::path& path, int error)
 {
     if (error == ENOENT)
-        return fail(Failure::Code::NotThere, path.string() + " is not there.",
-                    "Check its name and folder.", error);
+        return fail(Failure::Code::NotThere, say("%1 is not there.", path.string()),
+                    words("Check its name and folder."), error);
     const auto code = error == EACCES ? Failure::Code::NotAllowed : Failure::Code::System;
-    return fail(code, "Could not read " + path.string() + ": " + std::strerror(error) + ".",
-                "Choose another file, or check its permissions.", error);
+    return fail(code,
+                say("Could not read %1: %2.", path.string(), std::string(std::strerror(error))),
+                words("Choose another file, or check its permissions."), error);
 }
 
 Fallible checkKind(const fs::path& path, const struct stat& info)
 {
     if (S_ISDIR(info.st_mode))
-        return fail(Failure::Code::Unreadable, path.string() + " is a folder.",
-                    "Choose a file in it.", EISDIR);
+        return fail(Failure::Code::Unreadable, say("%1 is a folder.", path.string()),
+                    words("Choose a file in it."), EISDIR);
     if (!S_ISREG(info.st_mode))
         return fail(Failure::Code::Unreadable,
-                    path.string() + " is no file but a pipe or a device.", "Choose a file.");
+                    say("%1 is no file but a pipe or a device.", path.string()),
+                    words("Choose a file."));
     if (static_cast<std::size_t>(info.st_size) > kMostBytes)
         return fail(Failure::Code::Unreadable,
-                    path.string() + " is larger than " + std::to_string(kMostBytes >> 20U) +
-                        " MB, which no file of ours is.",
-                    "Choose another one.", EFBIG);
+                    say("%1 is larger than %2 MB, which no file of ours is.", path.string(),
+                        kMostBytes >> 20U),
+                    words("Choose another one."), EFBIG);
     return {};
 }
 

@@ -164,17 +164,15 @@ std::string toText(const Problem& problem, std::string_view file)
         text += ":" + std::to_string(problem.line) + ":" + std::to_string(problem.column);
     text += problem.severity == Severity::Warning ? ": note: " : ": ";
     if (!problem.path.empty()) text += problem.path + ": ";
-    text += problem.sentence + (problem.cure.empty() ? "" : " " + problem.cure);
+    text += oneAfterOther(problem.sentence, problem.cure).english();
     std::ranges::replace(text, '\n', ' ');  // one line each, whatever names hold
     return text;
 }
 
-std::string toWords(const Problem& problem)
+Sentence toWords(const Problem& problem)
 {
-    std::string text = problem.line > 0 ? "Line " + std::to_string(problem.line) + ": " : "";
-    text += problem.sentence + (problem.cure.empty() ? "" : " " + problem.cure);
-    std::ranges::replace(text, '\n', ' ');
-    return text;
+    const auto text = oneAfterOther(problem.sentence, problem.cure);
+    return problem.line > 0 ? say("Line %1: %2", problem.line, text) : text;
 }
 
 }  // namespace jolly::format

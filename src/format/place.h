@@ -32,6 +32,6 @@ void addPlaces(Problems& problems, std::string_view json);
 [[nodiscard]] std::string toText(const Problem& problem, std::string_view file);
 
 /// "Line 12: sentence cure", for the window: no path of the format.
-[[nodiscard]] std::string toWords(const Problem& problem);
+[[nodiscard]] Sentence toWords(const Problem& problem);
 
 }  // namespace jolly::format

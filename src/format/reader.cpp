@@ -10,14 +10,14 @@ namespace
 {
 
 /// A value for a sentence. What is long is not written out whole before it is cut.
-std::string shorten(const Json& value)
+Sentence shorten(const Json& value)
 {
     constexpr std::size_t kMost = 43;
     if (value.is_string() && value.get_ref<const std::string&>().size() > kMost)
         return shorten(Json(shortened(value.get<std::string>(), kMost)));
     if (value.size() > kMost)
-        return value.is_object() ? "an object of " + std::to_string(value.size()) + " fields"
-                                 : "a list of " + std::to_string(value.size()) + " items";
+        return value.is_object() ? say("an object of %1 fields", value.size())
+                                 : say("a list of %1 items", value.size());
     return shortened(value.dump(-1, ' ', false, Json::error_handler_t::replace), kMost);
 }
 
@@ -29,23 +29,20 @@ std::string number(double value)
 
 /// "below" for /strands/0/below, Item 2 of "points" for /points/1, Item 1 of item 2 of "points" for
 /// /points/1/0.
-std::string placeName(const std::string& path)
+Sentence placeName(const std::string& path)
 {
     const auto slash = path.rfind('/');
     const auto step = path.substr(slash + 1);
-    if (step.find_first_not_of("0123456789") != std::string::npos) return "\"" + step + "\"";
-    auto list = placeName(path.substr(0, slash));
-    if (list.starts_with("Item")) list.front() = 'i';
-    return "Item " + std::to_string(std::stoul(step) + 1) + " of " + list;
+    if (step.find_first_not_of("0123456789") != std::string::npos) return say("\"%1\"", step);
+    return say("item %1 of %2", std::stoul(step) + 1, placeName(path.substr(0, slash)));
 }
 
-std::string stageNames()
+Sentence stageNames()
 {
-    std::string names;
-    StageList::forEach([&](const auto& kind) {
-        names += (names.empty() ? "\"" : ", \"") + std::string(kind.kInfo.name) + "\"";
-    });
-    return names;
+    std::vector<Sentence> names;
+    StageList::forEach(
+        [&](const auto& kind) { names.push_back(say("\"%1\"", kind.kInfo.name.english())); });
+    return inARow(names);
 }
 
 }  // namespace
@@ -64,47 +61,47 @@ Extra Reader::rest()
         if (m_known.contains(key)) continue;
         extra.emplace_back(key, value.dump());
         m_problems.push_back({Severity::Warning, m_path + "/" + key,
-                              "\"" + key + "\" is nothing this version knows here.",
-                              "It is kept but has no effect; check its spelling."});
+                              say("\"%1\" is nothing this version knows here.", key),
+                              words("It is kept but has no effect; check its spelling.")});
     }
     return extra;
 }
 
-std::string Reader::kindOf(const Json& value)
+Words Reader::kindOf(const Json& value)
 {
-    if (value.is_null()) return "nothing";
-    if (value.is_boolean()) return "yes or no";
-    if (value.is_number()) return "a number";
-    if (value.is_string()) return "a text";
-    return value.is_array() ? "a list" : "an object";
+    if (value.is_null()) return words("nothing");
+    if (value.is_boolean()) return words("yes or no");
+    if (value.is_number()) return words("a number");
+    if (value.is_string()) return words("a text");
+    return value.is_array() ? words("a list") : words("an object");
 }
 
-void Reader::error(const std::string& path, std::string sentence, std::string cure)
+void Reader::error(const std::string& path, Sentence sentence, Sentence cure)
 {
     m_problems.push_back({Severity::Error, path, std::move(sentence), std::move(cure)});
 }
 
-void Reader::mismatch(const Json& value, const std::string& path, const std::string& expected)
+void Reader::mismatch(const Json& value, const std::string& path, const Sentence& expected)
 {
-    error(path, placeName(path) + " is " + shorten(value) + ".", "Expected " + expected + ".");
+    error(path, say("%1 is %2.", placeName(path), shorten(value)).withCapital(),
+          say("Expected %1.", expected));
 }
 
 bool Reader::isTooLong(const Json& list, const std::string& path, const Rule& rule)
 {
     const auto most = std::min(static_cast<double>(kMostItems), rule.high);
     if (static_cast<double>(list.size()) <= most) return false;
-    mismatch(list, path, number(most) + " items at most");
+    mismatch(list, path, say("%1 items at most", number(most)));
     return true;
 }
 
 void Reader::read(const Json& json, const std::string& path, std::string& value, const Rule&)
 {
-    if (!json.is_string()) return mismatch(json, path, "a text in quotes");
+    if (!json.is_string()) return mismatch(json, path, words("a text in quotes"));
     const auto& text = json.get_ref<const std::string&>();
     if (text.size() > kMostCharacters)
         return mismatch(json, path,
-                        "a text of " + std::to_string(kMostCharacters) + " bytes at most, not " +
-                            std::to_string(text.size()));
+                        say("a text of %1 bytes at most, not %2", kMostCharacters, text.size()));
     value = text;
 }
 
@@ -113,7 +110,7 @@ void Reader::read(const Json& json, const std::string& path, bool& value, const 
     if (json.is_boolean()) {
         value = json.get<bool>();
     } else {
-        mismatch(json, path, "true or false");
+        mismatch(json, path, words("true or false"));
     }
 }
 
@@ -123,7 +120,7 @@ void Reader::read(const Json& json, const std::string& path, double& value, cons
     if (json.is_number() && found >= rule.low && found <= rule.high) {
         value = found;
     } else {
-        mismatch(json, path, "a number from " + number(rule.low) + " to " + number(rule.high));
+        mismatch(json, path, say("a number from %1 to %2", number(rule.low), number(rule.high)));
     }
 }
 
@@ -136,7 +133,7 @@ bool Reader::readWhole(const Json& json, const std::string& path, const Rule& ru
         value = json.get<std::int64_t>();
         return true;
     }
-    mismatch(json, path, "a whole number from " + number(rule.low) + " to " + number(rule.high));
+    mismatch(json, path, say("a whole number from %1 to %2", number(rule.low), number(rule.high)));
     return false;
 }
 
@@ -160,7 +157,7 @@ void Reader::read(const Json& json, const std::string& path, ControlCode& value,
         value = *code;
     } else {
         mismatch(json, path,
-                 "the kernel's name of a control, such as \"ABS_X\" or \"BTN_TRIGGER\"");
+                 words("the kernel's name of a control, such as \"ABS_X\" or \"BTN_TRIGGER\""));
     }
 }
 
@@ -171,7 +168,8 @@ void Reader::read(const Json& json, const std::string& path, VirtualControl& val
     if (control) {
         value = *control;
     } else {
-        mismatch(json, path, "a virtual control, such as \"axis 1\", \"button 21\" or \"hat 1\"");
+        mismatch(json, path,
+                 words("a virtual control, such as \"axis 1\", \"button 21\" or \"hat 1\""));
     }
 }
 
@@ -179,7 +177,7 @@ void Reader::read(const Json& json, const std::string& path, CurvePoint& value, 
 {
     const Rule range{"", true, -1.0, 1.0};
     if (!json.is_array() || json.size() != 2) {
-        mismatch(json, path, "a point as [in, out]");
+        mismatch(json, path, words("a point as [in, out]"));
         return;
     }
     read(json[0], path + "/0", value.in, range);
@@ -189,7 +187,7 @@ void Reader::read(const Json& json, const std::string& path, CurvePoint& value, 
 void Reader::read(const Json& json, const std::string& path, Cells& cells, const Rule&)
 {
     if (!json.is_array() || json.size() != 4) {
-        mismatch(json, path, "a place on the grid as [left, top, width, height]");
+        mismatch(json, path, words("a place on the grid as [left, top, width, height]"));
         return;
     }
     const auto cell = [&](std::size_t i, std::int32_t& value, double low, double high) {
@@ -205,7 +203,7 @@ void Reader::read(const Json& json, const std::string& path, Cells& cells, const
 void Reader::read(const Json& json, const std::string& path, Stage& stage, const Rule&)
 {
     if (!json.is_object()) {
-        mismatch(json, path, "a stage in { }");
+        mismatch(json, path, words("a stage in { }"));
         return;
     }
     Reader reader(json, path, m_problems);
@@ -220,20 +218,21 @@ void Reader::readParameters(Stage& stage)
     const auto* name = find("stage");
     bool isKnown = false;
     StageList::forEach([&](auto kind) {
-        if (!name || *name != kind.kInfo.name) return;
+        if (!name || *name != kind.kInfo.name.english()) return;
         isKnown = true;
         kind.fields(kind, [this](const auto& spec, auto& value) {
-            Rule rule{spec.label, false};
-            if constexpr (requires { spec.low; }) rule = {spec.label, false, spec.low, spec.high};
+            Rule rule{spec.label.english(), false};
+            if constexpr (requires { spec.low; })
+                rule = {spec.label.english(), false, spec.low, spec.high};
             field(spec.key, value, rule);
         });
         stage.parameters = std::move(kind);
     });
     if (isKnown) return;
-    error(
-        m_path + "/stage",
-        "The stage " + (name ? shorten(*name) : "without a name") + " is none this version knows.",
-        "Known are " + stageNames() + ".");
+    error(m_path + "/stage",
+          name ? say("The stage %1 is none this version knows.", shorten(*name))
+               : say("The stage without a name is none this version knows."),
+          say("Known are %1.", stageNames()));
     for (const auto& item : m_object.items()) m_known.insert(item.key());
 }
 

@@ -38,8 +38,7 @@ class Reader
         if (found) {
             read(*found, m_path + "/" + std::string(key), value, rule);
         } else if (rule.isRequired) {
-            error(m_path, "Here \"" + std::string(key) + "\" is missing.",
-                  "Add it: " + std::string(rule.doc));
+            error(m_path, say("Here \"%1\" is missing.", key), say("Add it: %1", rule.doc));
         }
     }
 
@@ -49,13 +48,13 @@ class Reader
     /// All fields that were not asked for, each also named by a warning.
     [[nodiscard]] Extra rest();
 
-    void error(const std::string& path, std::string sentence, std::string cure);
+    void error(const std::string& path, Sentence sentence, Sentence cure);
 
     /// "a number", "a list" and so on.
-    [[nodiscard]] static std::string kindOf(const Json& value);
+    [[nodiscard]] static Words kindOf(const Json& value);
 
  private:
-    void mismatch(const Json& value, const std::string& path, const std::string& expected);
+    void mismatch(const Json& value, const std::string& path, const Sentence& expected);
     [[nodiscard]] bool isTooLong(const Json& list, const std::string& path, const Rule& rule);
 
     void read(const Json& json, const std::string& path, std::string& value, const Rule& rule);
@@ -76,17 +75,16 @@ class Reader
     requires std::is_enum_v<Enum>
     void read(const Json& json, const std::string& path, Enum& value, const Rule&)
     {
-        std::string choices;
-        for (const auto& [name, row] : Names<Enum>::rows) {
-            choices += (choices.empty() ? "\"" : ", \"") + std::string(name) + "\"";
-        }
         const auto found = json.is_string()
                                ? format::valueOf<Enum>(json.get_ref<const std::string&>())
                                : std::nullopt;
         if (found) {
             value = *found;
         } else {
-            mismatch(json, path, "one of " + choices);
+            std::vector<Sentence> choices;
+            for (const auto& [name, row] : Names<Enum>::rows)
+                choices.push_back(say("\"%1\"", name));
+            mismatch(json, path, say("one of %1", inARow(choices)));
         }
     }
 
@@ -100,7 +98,7 @@ class Reader
     void read(const Json& json, const std::string& path, std::vector<T>& list, const Rule& rule)
     {
         if (!json.is_array()) {
-            mismatch(json, path, "a list in [ ]");
+            mismatch(json, path, words("a list in [ ]"));
             return;
         }
         list.clear();
@@ -115,7 +113,7 @@ class Reader
     void read(const Json& json, const std::string& path, T& value, const Rule&)
     {
         if (!json.is_object()) {
-            mismatch(json, path, "an object in { }");
+            mismatch(json, path, words("an object in { }"));
             return;
         }
         Reader reader(json, path, m_problems);

@@ -96,8 +96,8 @@ class OpenFile
             if (count < 0)
                 return fail(
                     Failure::Code::System,
-                    std::string("The recording cannot be read: ") + std::strerror(errno) + ".",
-                    "Check the disk it lies on.", errno);
+                    say("The recording cannot be read: %1.", std::string(std::strerror(errno))),
+                    words("Check the disk it lies on."), errno);
             if (count == 0) break;
             got += static_cast<std::size_t>(count);
         }
@@ -137,13 +137,13 @@ class ChunkReading
         auto magic = m_file->read(0, kMagic.size() + 4);
         if (!magic) return tl::unexpected(magic.error());
         if (magic->size() < kMagic.size() + 4 || !magic->starts_with(kMagic))
-            return fail(Failure::Code::Unreadable, m_name + " is no recording of a flight.",
-                        "Choose a file whose name ends in .flight.");
+            return fail(Failure::Code::Unreadable, say("%1 is no recording of a flight.", m_name),
+                        words("Choose a file whose name ends in .flight."));
         auto rest = std::string_view(*magic).substr(kMagic.size());
         if (take<std::uint32_t>(rest) > kVersion)
             return fail(Failure::Code::Unreadable,
-                        m_name + " was recorded by a newer Jolly Tangle.",
-                        "Open it with that version.");
+                        say("%1 was recorded by a newer Jolly Tangle.", m_name),
+                        words("Open it with that version."));
         m_at = magic->size();
         auto head = readHead();
         if (!head) return head;
@@ -186,8 +186,8 @@ class ChunkReading
         auto recording = text ? recordingOfJson(*text) : std::nullopt;
         if (recording) return std::move(*recording);
         return fail(Failure::Code::Unreadable,
-                    m_name + " is damaged at its beginning; nothing of it can be used.",
-                    "Open another recording.");
+                    say("%1 is damaged at its beginning; nothing of it can be used.", m_name),
+                    words("Open another recording."));
     }
 
     void readChunks()
@@ -201,9 +201,8 @@ class ChunkReading
         }
         if (!m_recording.damage.empty()) return;
         m_recording.damage =
-            m_name + " is cut off; what follows its first " +
-            std::to_string(static_cast<long>(inSeconds(m_recording.last() - m_recording.first()))) +
-            " seconds is missing.";
+            say("%1 is cut off; what follows its first %2 seconds is missing.", m_name,
+                static_cast<long>(inSeconds(m_recording.last() - m_recording.first())));
     }
 
     [[nodiscard]] bool takeInfo(std::string_view bytes, const Block& tape)
@@ -220,8 +219,8 @@ class ChunkReading
         chunk.sum = tape.sum;
         const auto& chunks = m_recording.chunks;
         if (chunk.last < chunk.first || (!chunks.empty() && chunk.first < chunks.back().first)) {
-            m_recording.damage = "The times of " + m_name +
-                                 " go backwards; what comes after that place is left out.";
+            m_recording.damage = say(
+                "The times of %1 go backwards; what comes after that place is left out.", m_name);
             return false;
         }
         m_recording.chunks.push_back(std::move(chunk));
@@ -234,8 +233,8 @@ class ChunkReading
         if (!bytes) return bytes;
         if (bytes->size() == chunk.length && sumOf(*bytes) == chunk.sum) return bytes;
         return fail(Failure::Code::Unreadable,
-                    "A part of the recording is damaged; what follows it cannot be read.",
-                    "What is before it can be used.");
+                    words("A part of the recording is damaged; what follows it cannot be read."),
+                    words("What is before it can be used."));
     }
 
     std::shared_ptr<const OpenFile> m_file;
@@ -278,8 +277,8 @@ Fallible mayReplaceRecording(const std::filesystem::path& path)
     const bool isOther = head && !head->empty() && *head != kMagic;
     if (!isOther) return {};
     return fail(Failure::Code::NotAllowed,
-                path.string() + " is there and is no recording, so it was left as it is.",
-                "Choose another name, such as last.flight.", EEXIST);
+                say("%1 is there and is no recording, so it was left as it is.", path.string()),
+                words("Choose another name, such as last.flight."), EEXIST);
 }
 
 Result<Recording> openRecording(const std::filesystem::path& path)
@@ -288,15 +287,17 @@ Result<Recording> openRecording(const std::filesystem::path& path)
     const int fd = ::open(name.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK);
     if (fd < 0) {
         const bool isForbidden = errno == EACCES;
-        return fail(isForbidden ? Failure::Code::NotAllowed : Failure::Code::NotThere,
-                    isForbidden ? name + " may not be read." : "There is no file " + name + ".",
-                    isForbidden ? "Check its permissions." : "Check its name.", errno);
+        return fail(
+            isForbidden ? Failure::Code::NotAllowed : Failure::Code::NotThere,
+            isForbidden ? say("%1 may not be read.", name) : say("There is no file %1.", name),
+            isForbidden ? words("Check its permissions.") : words("Check its name."), errno);
     }
     struct stat about {
     };
     if (::fstat(fd, &about) == 0 && S_ISREG(about.st_mode)) return openRecording(fd, name);
     ::close(fd);
-    return fail(Failure::Code::Unreadable, name + " is no file.", "Choose a recording.");
+    return fail(Failure::Code::Unreadable, say("%1 is no file.", name),
+                words("Choose a recording."));
 }
 
 std::function<Tangle(std::uint32_t number)> tanglesOf(std::shared_ptr<const Recording> recording)

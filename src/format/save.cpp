@@ -22,15 +22,30 @@ namespace
 
 constexpr int kMostNames = 100;  ///< that are tried for a temporary file
 
-tl::unexpected<Failure> failed(const std::string& deed, const fs::path& path, int error)
+/// What was tried.
+enum class Deed : std::uint8_t { Save, Write, KeepEarlier };
+
+Sentence couldNot(Deed deed, const std::string& path, const std::string& why)
+{
+    switch (deed) {
+        case Deed::Save:
+            return say("Could not save %1: %2.", path, why);
+        case Deed::Write:
+            return say("Could not write %1: %2.", path, why);
+        case Deed::KeepEarlier:
+            break;
+    }
+    return say("Could not keep an earlier version of %1: %2.", path, why);
+}
+
+tl::unexpected<Failure> failed(Deed deed, const fs::path& path, int error)
 {
     const bool isForbidden = error == EACCES || error == EPERM || error == EROFS;
     const auto code = isForbidden ? Failure::Code::NotAllowed : Failure::Code::System;
     const auto cure = error == ENOSPC || error == EDQUOT
-                          ? "Free some space and save again."
-                          : "Choose another place, or check its permissions.";
-    return fail(code, "Could not " + deed + " " + path.string() + ": " + std::strerror(error) + ".",
-                cure, error);
+                          ? words("Free some space and save again.")
+                          : words("Choose another place, or check its permissions.");
+    return fail(code, couldNot(deed, path.string(), std::strerror(error)), cure, error);
 }
 
 /// A name with something behind it; one that would be too long for a file is cut before that.
@@ -79,7 +94,7 @@ class Save
         if (isThere && keepsVersions) {
             if (auto done = keepVersion(old.st_mode & 0777U); !done) return done;
         }
-        if (!rename(*fresh, m_path)) return failed("save", m_path, errno);
+        if (!rename(*fresh, m_path)) return failed(Deed::Save, m_path, errno);
         m_isDone = true;
         return syncFolder();
     }
@@ -89,17 +104,18 @@ class Save
     {
         if (isThere && !S_ISREG(mode))
             return fail(Failure::Code::NotAllowed,
-                        m_path.string() +
-                            (S_ISDIR(mode) ? " is a folder" : " is a device or a pipe") +
-                            ", so nothing was written there.",
-                        "Save it under another name.", EEXIST);
+                        S_ISDIR(mode)
+                            ? say("%1 is a folder, so nothing was written there.", m_path.string())
+                            : say("%1 is a device or a pipe, so nothing was written there.",
+                                  m_path.string()),
+                        words("Save it under another name."), EEXIST);
         constexpr mode_t kAnyWrite = 0222;
         const bool isProtected =
             isThere && ((mode & kAnyWrite) == 0 || ::access(m_path.c_str(), W_OK) != 0);
         if (!isProtected) return {};
         return fail(Failure::Code::NotAllowed,
-                    m_path.string() + " is write-protected, so it was left as it is.",
-                    "Save it under another name, or take the protection away.", EACCES);
+                    say("%1 is write-protected, so it was left as it is.", m_path.string()),
+                    words("Save it under another name, or take the protection away."), EACCES);
     }
 
     /// A temporary file with a text in it, on the disk. It goes when the save ends otherwise.
@@ -107,11 +123,11 @@ class Save
     {
         std::string path;
         const int fd = openAside(path, mode);
-        if (fd < 0) return failed("write", m_path, errno);
+        if (fd < 0) return failed(Deed::Write, m_path, errno);
         m_temporary.push_back(path);
         const int error = writeAll(fd, text, mode);
-        if (m_calls.close(fd) != 0 && error == 0) return failed("write", m_path, errno);
-        if (error != 0) return failed("write", m_path, error);
+        if (m_calls.close(fd) != 0 && error == 0) return failed(Deed::Write, m_path, errno);
+        if (error != 0) return failed(Deed::Write, m_path, error);
         return path;
     }
 
@@ -153,23 +169,23 @@ class Save
         const auto oldest = earlierVersion(m_path, kVersionsKept).string();
         if (fs::exists(oldest, error)) {
             const auto aside = withEnding(*kept, ".old~").string();
-            if (!rename(oldest, aside)) return failed("keep an earlier version of", m_path, errno);
+            if (!rename(oldest, aside)) return failed(Deed::KeepEarlier, m_path, errno);
             m_oldest = aside;
         }
         for (int age = kVersionsKept - 1; age >= 1; --age) {
             const auto from = earlierVersion(m_path, age).string();
             if (fs::exists(from, error) && !rename(from, earlierVersion(m_path, age + 1)))
-                return failed("keep an earlier version of", m_path, errno);
+                return failed(Deed::KeepEarlier, m_path, errno);
         }
         if (!rename(*kept, earlierVersion(m_path, 1)))
-            return failed("keep an earlier version of", m_path, errno);
+            return failed(Deed::KeepEarlier, m_path, errno);
         return {};
     }
 
     Result<std::string> readPresent()
     {
         const int fd = m_calls.open(m_path.string(), O_RDONLY | O_CLOEXEC | O_NONBLOCK, 0);
-        if (fd < 0) return failed("keep an earlier version of", m_path, errno);
+        if (fd < 0) return failed(Deed::KeepEarlier, m_path, errno);
         std::string text;
         std::array<char, 65536> buffer;
         ssize_t count = 0;
@@ -179,7 +195,7 @@ class Save
         } while (count > 0 || (count < 0 && errno == EINTR));
         const int error = errno;
         static_cast<void>(m_calls.close(fd));
-        if (count < 0) return failed("keep an earlier version of", m_path, error);
+        if (count < 0) return failed(Deed::KeepEarlier, m_path, error);
         return text;
     }
 
@@ -201,9 +217,9 @@ class Save
         static_cast<void>(m_calls.close(fd));
         if (status == 0 || error == EINVAL) return {};  // some file systems cannot sync a folder
         return fail(Failure::Code::System,
-                    m_path.string() + " was saved, but the disk did not confirm it: " +
-                        std::strerror(error) + ".",
-                    "Save it in another place, too.", error);
+                    say("%1 was saved, but the disk did not confirm it: %2.", m_path.string(),
+                        std::string(std::strerror(error))),
+                    words("Save it in another place, too."), error);
     }
 
     fs::path m_path;

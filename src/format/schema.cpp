@@ -131,10 +131,11 @@ Ordered stageSchema()
     auto kinds = Ordered::array();
     StageList::forEach([&](auto kind) {
         SchemaMaker maker;
-        maker.constant("stage", kind.kInfo.name);
+        maker.constant("stage", kind.kInfo.name.english());
         kind.fields(kind, [&](const auto& spec, auto& value) {
-            Rule rule{spec.label, false};
-            if constexpr (requires { spec.low; }) rule = {spec.label, false, spec.low, spec.high};
+            Rule rule{spec.label.english(), false};
+            if constexpr (requires { spec.low; })
+                rule = {spec.label.english(), false, spec.low, spec.high};
             maker.field(spec.key, value, rule);
         });
         maker.add("on",
@@ -142,7 +143,7 @@ Ordered stageSchema()
         std::optional<When> when;
         maker.field("when", when, optional("When it works; else it lets its input through."));
         auto schema = maker.finish();
-        schema["description"] = kind.kInfo.sentence;
+        schema["description"] = kind.kInfo.sentence.english();
         kinds.push_back(std::move(schema));
     });
     return {{"oneOf", kinds}};

@@ -34,7 +34,7 @@ Result<SimSheet> sheetIn(const fs::path& path, const ReadSheet& read)
     std::string sentences;
     for (const auto& problem : read.problems)
         sentences += (sentences.empty() ? "" : "\n") + toText(problem, path.string());
-    return fail(Failure::Code::Unreadable, sentences, "");
+    return fail(Failure::Code::Unreadable, sentences, {});
 }
 
 }  // namespace
@@ -86,14 +86,15 @@ Result<SimSheet> sheetNamed(const std::string& name, const std::vector<fs::path>
         if (!text) return tl::unexpected(text.error());
         return sheetIn(name, readSheet(*text));
     }
-    std::string choices;
+    std::vector<Sentence> choices;
     for (const auto& each : findSheets(folders)) {
         const auto stem = each.path.stem().string();
         if (stem == name || each.read.sheet.name == name) return sheetIn(each.path, each.read);
-        choices += (choices.empty() ? "" : ", ") + stem;
+        choices.emplace_back(stem);
     }
-    return fail(Failure::Code::Unreadable, "There is no sim sheet \"" + name + "\".",
-                choices.empty() ? "Name a file." : "Name a file, or one of: " + choices + ".");
+    return fail(Failure::Code::Unreadable, say("There is no sim sheet \"%1\".", name),
+                choices.empty() ? words("Name a file.")
+                                : say("Name a file, or one of: %1.", inARow(choices)));
 }
 
 }  // namespace jolly::format

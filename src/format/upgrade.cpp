@@ -22,11 +22,15 @@ void findBoth(const Json& item, const std::string& path, const char* before, con
     const bool isStrand = path.starts_with("/strands/");
     problems.push_back({.severity = Severity::Error,
                         .path = path,
-                        .sentence = std::string(isStrand ? "A strand" : "A virtual control") +
-                                    " has \"" + before + "\" and \"" + now +
-                                    "\", which are two names of one thing.",
-                        .cure = std::string("Leave \"") + before + "\" alone, as version " +
-                                std::to_string(version) + " has it; the file was left as it is."});
+                        .sentence = isStrand ? say("A strand has \"%1\" and \"%2\", which are two "
+                                                   "names of one thing.",
+                                                   std::string(before), std::string(now))
+                                             : say("A virtual control has \"%1\" and \"%2\", which "
+                                                   "are two names of one thing.",
+                                                   std::string(before), std::string(now)),
+                        .cure = say("Leave \"%1\" alone, as version %2 has it; the file was left "
+                                    "as it is.",
+                                    std::string(before), version)});
 }
 
 /// A strand of version 1 as one of version 2.
@@ -43,11 +47,13 @@ Json upgraded(const Json& strand, const std::string& path, Problems& problems)
         } else if (value.size() == 1) {
             upgraded["source"] = value.front();
         } else if (value.size() > 1) {
-            problems.push_back({.severity = Severity::Error,
-                                .path = path + "/source",
-                                .sentence = "A strand has " + std::to_string(value.size()) +
-                                            " sources, of which only the first was ever used.",
-                                .cure = "Leave the first one alone; the file was left as it is."});
+            problems.push_back(
+                {.severity = Severity::Error,
+                 .path = path + "/source",
+                 .sentence = say("A strand has %1 sources, of which only the first "
+                                 "was ever used.",
+                                 value.size()),
+                 .cure = words("Leave the first one alone; the file was left as it is.")});
         }
     }
     return upgraded;
@@ -155,8 +161,8 @@ void findOwnFunctions(const Json& json, Problems& problems)
     if (!json.contains("functions")) return;
     problems.push_back({.severity = Severity::Error,
                         .path = "/functions",
-                        .sentence = "The tangle has \"functions\", which are of version 3.",
-                        .cure = "Give them another name; the file was left as it is."});
+                        .sentence = words("The tangle has \"functions\", which are of version 3."),
+                        .cure = words("Give them another name; the file was left as it is.")});
 }
 
 }  // namespace

@@ -44,8 +44,8 @@ class Watcher : public nlohmann::json_sax<json>
         level.step = name;
         if (level.names.insert(name).second) return true;
         problems.push_back({Severity::Error, path(),
-                            "The name \"" + shortened(name, 80) + "\" stands twice here.",
-                            "Take one of the two out; only one could be kept."});
+                            say("The name \"%1\" stands twice here.", shortened(name, 80)),
+                            words("Take one of the two out; only one could be kept.")});
         return true;
     }
 
@@ -54,7 +54,8 @@ class Watcher : public nlohmann::json_sax<json>
     {
         const auto place = placeAt(m_text, position == 0 ? 0 : position - 1);
         problems.push_back({Severity::Error, "", sentenceFor(position, e),
-                            "Mend it there; the file was left alone.", place.line, place.column});
+                            words("Mend it there; the file was left alone."), place.line,
+                            place.column});
         return false;
     }
 
@@ -78,10 +79,9 @@ class Watcher : public nlohmann::json_sax<json>
         }
         m_levels.emplace_back();
         if (m_levels.size() <= kDeepest) return true;
-        problems.push_back(
-            {Severity::Error, "",
-             "This is nested " + std::to_string(kDeepest) + " deep, which no tangle is.",
-             "Choose another file; this one was left alone.", 1, 1});
+        problems.push_back({Severity::Error, "",
+                            say("This is nested %1 deep, which no tangle is.", kDeepest),
+                            words("Choose another file; this one was left alone."), 1, 1});
         return false;
     }
 
@@ -98,21 +98,21 @@ class Watcher : public nlohmann::json_sax<json>
         return text;
     }
 
-    [[nodiscard]] std::string sentenceFor(std::size_t position,
-                                          const nlohmann::detail::exception& e) const
+    [[nodiscard]] Sentence sentenceFor(std::size_t position,
+                                       const nlohmann::detail::exception& e) const
     {
         const auto around = m_text.substr(position > 12 ? position - 12 : 0, 24);
         for (const std::string_view word : {"NaN", "nan", "Infinity", "inf"}) {
             if (around.find(word) == std::string_view::npos) continue;
-            return "\"" + std::string(word) + "\" is no number that a tangle can hold.";
+            return say("\"%1\" is no number that a tangle can hold.", word);
         }
-        if (e.id == 406) return "The number here is too large to be held.";
+        if (e.id == 406) return words("The number here is too large to be held.");
         if (position > m_text.size())
-            return "The file ends in the middle: something is missing at its end.";
+            return words("The file ends in the middle: something is missing at its end.");
         const std::string what = e.what();
         const auto reason = what.rfind(" - ");
-        return "This is not JSON: " +
-               (reason == std::string::npos ? what : what.substr(reason + 3)) + ".";
+        return say("This is not JSON: %1.",
+                   reason == std::string::npos ? what : what.substr(reason + 3));
     }
 
     std::string_view m_text;

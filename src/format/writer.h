@@ -88,9 +88,9 @@ inline Json Writer::write(Stage& stage)
     Writer writer(json);
     std::visit(
         [&](auto parameters) {
-            json["stage"] = parameters.kInfo.name;
+            json["stage"] = parameters.kInfo.name.english();
             parameters.fields(parameters, [&](const auto& spec, auto& value) {
-                writer.field(spec.key, value, required(spec.label));
+                writer.field(spec.key, value, required(spec.label.english()));
             });
         },
         stage.parameters);

@@ -47,8 +47,8 @@ Fallible write(const fs::path& file, const std::string& text)
     out << text << std::flush;
     if (out) fs::rename(unfinished, file, error);
     if (out && !error) return {};
-    return fail(Failure::Code::System, file.string() + " cannot be written.",
-                "Look for room in /run.");
+    return fail(Failure::Code::System, say("%1 cannot be written.", file.string()),
+                words("Look for room in /run."));
 }
 
 bool isClosed(const std::string& node)
@@ -107,9 +107,9 @@ Fallible Closing::close(const std::string& rules, const std::vector<FoundControl
     for (const auto& controller : now) {
         const auto node = firstOpen(controller);
         if (node.empty()) continue;
-        return fail(Failure::Code::System,
-                    "The system did not close " + node + " to other programs.",
-                    "See whether udev runs, and whether a rule of yours sets its permissions.");
+        return fail(
+            Failure::Code::System, say("The system did not close %1 to other programs.", node),
+            words("See whether udev runs, and whether a rule of yours sets its permissions."));
     }
     return {};
 }

@@ -26,14 +26,15 @@ constexpr std::size_t kMostDigits = 6;
 
 tl::unexpected<Failure> noController(const std::string& what)
 {
-    return fail(Failure::Code::NotAllowed, what + " is no real stick, wheel, pedal or pad.",
-                "Only those can be kept alone: virtual devices, keyboards and pointers are not.");
+    return fail(
+        Failure::Code::NotAllowed, say("%1 is no real stick, wheel, pedal or pad.", what),
+        words("Only those can be kept alone: virtual devices, keyboards and pointers are not."));
 }
 
 tl::unexpected<Failure> noEventNode()
 {
-    return fail(Failure::Code::Unreadable, "That is no controller's event node.",
-                "Hand over a /dev/input/event* that is open for reading.");
+    return fail(Failure::Code::Unreadable, words("That is no controller's event node."),
+                words("Hand over a /dev/input/event* that is open for reading."));
 }
 
 bool isStickOrPad(udev_device* input)
@@ -181,7 +182,9 @@ Result<FoundController> findController(int fd)
         return noEventNode();
     const Udev context(udev_new());
     const UdevDevice node(udev_device_new_from_devnum(context.get(), 'c', status.st_rdev));
-    if (!node) return fail(Failure::Code::NotThere, "The controller is gone.", "Plug it in again.");
+    if (!node)
+        return fail(Failure::Code::NotThere, words("The controller is gone."),
+                    words("Plug it in again."));
     if (!isEventNode(node.get())) return noEventNode();
     if (isMadeByUinput(node.get()) || !isStickOrPad(inputOf(node.get())))
         return noController(textOf(udev_device_get_devnode(node.get())));
@@ -196,27 +199,28 @@ Result<UniqueFd> openKept(const std::string& path, const std::vector<KeptDevice>
     const UdevDevice node(
         udev_device_new_from_subsystem_sysname(context.get(), "input", name.c_str()));
     if (!node || !isEventNode(node.get()))
-        return fail(Failure::Code::NotThere, path + " is not there.", "Plug the controller in.");
+        return fail(Failure::Code::NotThere, say("%1 is not there.", path),
+                    words("Plug the controller in."));
     const auto device = describe(context.get(), node.get());
     const auto isKept = [&](const KeptDevice& one) {
         return std::ranges::any_of(kept,
                                    [&](const KeptDevice& each) { return each.isSameAs(one); });
     };
     if (isMadeByUinput(node.get()) || !isStickOrPad(inputOf(node.get())) || !isKept(device))
-        return fail(Failure::Code::NotAllowed, path + " is not kept for you.",
-                    "Open it before you ask that it is kept.");
+        return fail(Failure::Code::NotAllowed, say("%1 is not kept for you.", path),
+                    words("Open it before you ask that it is kept."));
     UniqueFd fd(::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC | O_NOFOLLOW));
     struct stat status {
     };
     if (!fd.isOpen() || fstat(fd.get(), &status) != 0 || !S_ISCHR(status.st_mode) ||
         status.st_rdev != udev_device_get_devnum(node.get()))
         return fail(Failure::Code::System,
-                    path + " cannot be opened: " + std::strerror(errno) + ".",
-                    "Plug the controller in again.", errno);
+                    say("%1 cannot be opened: %2.", path, std::string(std::strerror(errno))),
+                    words("Plug the controller in again."), errno);
     // It may have been exchanged for another one meanwhile: what was opened tells who it is.
     if (!isKept(whatIsOpen(fd.get(), device)))
-        return fail(Failure::Code::NotAllowed, path + " is another controller now.",
-                    "Plug the controller in again.");
+        return fail(Failure::Code::NotAllowed, say("%1 is another controller now.", path),
+                    words("Plug the controller in again."));
     return fd;
 }
 

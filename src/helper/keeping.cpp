@@ -15,8 +15,8 @@ Fallible Keeping::keep(const std::string& client, uid_t uid, const std::vector<i
     std::vector<KeptDevice> devices;
     Fallible done;
     if (nodes.size() > kMostKeptControllers || static_cast<std::size_t>(others) >= kMostClients)
-        done = fail(Failure::Code::Busy, "That is more than can be kept.",
-                    "Keep fewer controllers alone.");
+        done = fail(Failure::Code::Busy, words("That is more than can be kept."),
+                    words("Keep fewer controllers alone."));
     for (std::size_t i = 0; done && i < nodes.size(); ++i) {
         auto found = findController(nodes[i]);
         if (!found) {
@@ -24,10 +24,11 @@ Fallible Keeping::keep(const std::string& client, uid_t uid, const std::vector<i
             break;
         }
         if (!std::ranges::all_of(found->devices, canBeNamed)) {
-            done = fail(Failure::Code::NotAllowed,
-                        "A controller has neither a serial number nor a port that a rule could "
-                        "name, so its twin would be closed, too.",
-                        "Plug it in elsewhere, or only hold it.");
+            done =
+                fail(Failure::Code::NotAllowed,
+                     words("A controller has neither a serial number nor a port that a rule could "
+                           "name, so its twin would be closed, too."),
+                     words("Plug it in elsewhere, or only hold it."));
             break;
         }
         devices.insert(devices.end(), found->devices.begin(), found->devices.end());

@@ -31,7 +31,7 @@ constexpr std::uint32_t kMayAsk = 1;
 
 [[noreturn]] void raise(const Failure& failure)
 {
-    throw sdbus::Error(kError + std::string(nameOf(failure.code)), failure.text());
+    throw sdbus::Error(kError + std::string(nameOf(failure.code)), failure.text().english());
 }
 
 /// Asks polkit, whose interface this is (org.freedesktop.PolicyKit1.Authority).
@@ -50,12 +50,13 @@ void checkPermission(sdbus::IConnection& connection, const std::string& client)
             .withArguments(subject, std::string(kAction), Details{}, kMayAsk, std::string())
             .storeResultsTo(answer);
     } catch (const sdbus::Error&) {
-        raise({Failure::Code::NotAllowed, "Whether you may keep a controller alone is not known.",
-               "Install polkit, which tells that.", 0});
+        raise({Failure::Code::NotAllowed,
+               words("Whether you may keep a controller alone is not known."),
+               words("Install polkit, which tells that."), 0});
     }
     if (!answer.get<0>())
-        raise({Failure::Code::NotAllowed, "You may not keep a controller alone.",
-               "Log in at this computer's own screen.", 0});
+        raise({Failure::Code::NotAllowed, words("You may not keep a controller alone."),
+               words("Log in at this computer's own screen."), 0});
 }
 
 /// The person behind a message; nobody's number where the bus does not tell.

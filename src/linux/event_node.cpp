@@ -26,10 +26,10 @@ tl::unexpected<Failure> openFailed(const std::string& path, int error)
 {
     const auto code =
         error == EACCES || error == EPERM ? Failure::Code::NotAllowed : Failure::Code::NotThere;
-    return fail(
-        code, path + " cannot be read: " + std::strerror(error) + ".",
-        "Log in at this computer's own screen, or install the udev rules (docs/permissions.md).",
-        error);
+    return fail(code, say("%1 cannot be read: %2.", path, std::string(std::strerror(error))),
+                words("Log in at this computer's own screen, or install the udev rules "
+                      "(docs/permissions.md)."),
+                error);
 }
 
 /// A name as a device tells it, without what would upset a terminal or a list.
@@ -298,17 +298,18 @@ Fallible EventNode::grab()
     const int status = libevdev_grab(m_device.get(), LIBEVDEV_GRAB);
     if (status == -EBUSY) {
         return fail(Failure::Code::Busy,
-                    "Another program holds " + textOf(libevdev_get_name(m_device.get())) +
-                        ", so it does not reach Jolly Tangle.",
-                    "Close that program; Jolly Tangle asks again every second.", EBUSY);
+                    say("Another program holds %1, so it does not reach Jolly Tangle.",
+                        textOf(libevdev_get_name(m_device.get()))),
+                    words("Close that program; Jolly Tangle asks again every second."), EBUSY);
     }
     if (status == -ENODEV)
-        return fail(Failure::Code::NotThere, "The controller is gone.", "Plug it in again.");
+        return fail(Failure::Code::NotThere, words("The controller is gone."),
+                    words("Plug it in again."));
     if (status < 0) {
         return fail(Failure::Code::System,
-                    textOf(libevdev_get_name(m_device.get())) +
-                        " cannot be held: " + std::strerror(-status) + ".",
-                    "Plug it out and in again.", -status);
+                    say("%1 cannot be held: %2.", textOf(libevdev_get_name(m_device.get())),
+                        std::string(std::strerror(-status))),
+                    words("Plug it out and in again."), -status);
     }
     m_isGrabbed = true;
     m_filter.clear();

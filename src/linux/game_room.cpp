@@ -112,18 +112,19 @@ Result<std::unique_ptr<GameRoom>> GameRoom::open()
     const int code = WIFEXITED(status) ? WEXITSTATUS(status) : -1;
     if (code == 3)
         return fail(Failure::Code::NotThere,
-                    "bubblewrap is not installed, so no game can have a view of its own.",
-                    "Install it with \"sudo apt install bubblewrap\".");
+                    words("bubblewrap is not installed, so no game can have a view of its own."),
+                    words("Install it with \"sudo apt install bubblewrap\"."));
     if (code != 0)
-        return fail(Failure::Code::NotAllowed,
-                    "This system does not let programs make a private view of /dev.",
-                    "Allow it with \"sudo sysctl kernel.unprivileged_userns_clone=1\", or hold the "
-                    "controllers instead.");
+        return fail(
+            Failure::Code::NotAllowed,
+            words("This system does not let programs make a private view of /dev."),
+            words("Allow it with \"sudo sysctl kernel.unprivileged_userns_clone=1\", or hold the "
+                  "controllers instead."));
     const char* runtime = std::getenv("XDG_RUNTIME_DIR");
     auto pattern = (fs::path(runtime ? runtime : "/tmp") / "jolly-tangle-room-XXXXXX").string();
     if (!mkdtemp(pattern.data()))
-        return fail(Failure::Code::System, "No folder could be made for the game's devices.",
-                    "Free some room in " + fs::path(pattern).parent_path().string() + ".", errno);
+        return fail(Failure::Code::System, words("No folder could be made for the game's devices."),
+                    say("Free some room in %1.", fs::path(pattern).parent_path().string()), errno);
     std::unique_ptr<GameRoom> room(new GameRoom(pattern));
     room->refresh();
     return room;
@@ -220,8 +221,8 @@ Result<int> GameRoom::run(const std::vector<std::string>& game, const fs::path& 
     UniqueFd orders;
     const pid_t room = start(command(game, keeper), orders);
     if (room < 0)
-        return fail(Failure::Code::System, game.front() + " could not be started.",
-                    "Check that bubblewrap works.", errno);
+        return fail(Failure::Code::System, say("%1 could not be started.", game.front()),
+                    words("Check that bubblewrap works."), errno);
     const auto order = [&](std::uint32_t signal) {
         const auto number = static_cast<unsigned char>(signal);
         [[maybe_unused]] const auto done = ::write(orders.get(), &number, 1);

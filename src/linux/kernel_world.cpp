@@ -36,13 +36,14 @@ Problem unreadable(const NodeNews& news, const Failure& failure)
 {
     std::array<char, 16> ids{};
     std::snprintf(ids.data(), ids.size(), "%04x:%04x", news.vendor, news.product);
-    const auto name = news.name.empty() ? "A device" : news.name;
+    const auto name = news.name.empty() ? Sentence(words("A device")) : Sentence(news.name);
     return {.severity = Severity::Warning,
             .path = news.path,
-            .sentence = name + " is there, but you may not read it (" + news.path +
-                        "): the system takes it " + news.takenFor + ".",
-            .cure = news.takenFor.empty() ? failure.cure : "Permit reading just this device, once.",
-            .meaning = "None of its strands can do anything.",
+            .sentence = say("%1 is there, but you may not read it (%2): the system takes it %3.",
+                            name, news.path, news.takenFor),
+            .cure = news.takenFor.empty() ? failure.cure
+                                          : words("Permit reading just this device, once."),
+            .meaning = words("None of its strands can do anything."),
             .command = std::string(kPermitCommand) + " --device " + ids.data()};
 }
 
@@ -193,9 +194,9 @@ void KernelWorld::meetOurs(const NodeNews& news, WorldListener& listener)
     if (isMine) return;
     listener.trouble({.severity = Severity::Warning,
                       .path = kOtherEngine + news.path,
-                      .sentence = "Another engine is live: its " + news.name + " is there.",
-                      .cure = "Stand the other one down, or use it.",
-                      .meaning = "Games find the devices of both."});
+                      .sentence = say("Another engine is live: its %1 is there.", news.name),
+                      .cure = words("Stand the other one down, or use it."),
+                      .meaning = words("Games find the devices of both.")});
 }
 
 void KernelWorld::lookAtSystem(WorldListener& listener)
@@ -228,7 +229,7 @@ void KernelWorld::nodeCame(const NodeNews& news, WorldListener& listener, Time s
 void KernelWorld::takeIn(const NodeNews& news, std::unique_ptr<EventNode> node,
                          WorldListener& listener)
 {
-    listener.trouble({Severity::Warning, news.path, "", ""});
+    listener.trouble({Severity::Warning, news.path, {}, {}});
     watchFd(node->fd(), node.get());
     m_haveNodesChanged = true;
     auto found = std::ranges::find(m_controllers, news.group, &KernelController::group);
@@ -258,8 +259,8 @@ void KernelWorld::nodeWent(const std::string& path, WorldListener& listener)
 {
     for (auto* waiting : {&m_retries, &m_opening})
         std::erase_if(*waiting, [&](const Retry& retry) { return retry.news.path == path; });
-    listener.trouble({Severity::Warning, path, "", ""});
-    listener.trouble({Severity::Warning, kOtherEngine + path, "", ""});
+    listener.trouble({Severity::Warning, path, {}, {}});
+    listener.trouble({Severity::Warning, kOtherEngine + path, {}, {}});
     const auto found =
         std::ranges::find_if(m_controllers, [&](const auto& c) { return c.has(path); });
     if (found == m_controllers.end()) return;
@@ -283,7 +284,8 @@ Fallible KernelWorld::hold(Handle handle)
 {
     auto* controller = controllerOf(handle);
     if (!controller)
-        return fail(Failure::Code::NotThere, "The controller is gone.", "Plug it in again.");
+        return fail(Failure::Code::NotThere, words("The controller is gone."),
+                    words("Plug it in again."));
     auto done = controller->grab();
     if (done) m_hasJustHeld = true;
     return done;

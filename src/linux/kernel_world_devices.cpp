@@ -39,7 +39,8 @@ Result<std::unique_ptr<GameReader>> KernelWorld::openAsGame(Handle handle)
     const auto node =
         at != m_virtuals.end() && at->handle == handle ? at->device->node() : std::string();
     if (node.empty())
-        return fail(Failure::Code::NotThere, "The virtual device is not there yet.", "Wait.");
+        return fail(Failure::Code::NotThere, words("The virtual device is not there yet."),
+                    words("Wait."));
     auto reader = NodeReader::open(node, at->device->slots());
     if (reader) m_opens.expect(handle);
     return reader;

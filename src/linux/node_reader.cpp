@@ -19,8 +19,8 @@ Result<std::unique_ptr<NodeReader>> NodeReader::open(const std::string& path,
     if (!fd.isOpen()) {
         const bool isForbidden = errno == EACCES || errno == EPERM;
         return fail(isForbidden ? Failure::Code::NotAllowed : Failure::Code::NotThere,
-                    "The virtual device at " + path + " cannot be read back.",
-                    "Let \"sudo tangle permit\" set its permissions.", errno);
+                    say("The virtual device at %1 cannot be read back.", path),
+                    words("Let \"sudo tangle permit\" set its permissions."), errno);
     }
     int clock = CLOCK_MONOTONIC;
     static_cast<void>(ioctl(fd.get(), EVIOCSCLOCKID, &clock));

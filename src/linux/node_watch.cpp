@@ -33,17 +33,17 @@ bool isEventNode(std::string_view path)
 
 /// What udev's class means for who may read it (systemd, udev-builtin-input_id.c and
 /// 70-uaccess.rules): joysticks alone are for the person at the screen.
-const char* takenFor(udev_device* device)
+Words takenFor(udev_device* device)
 {
     const auto is = [device](const char* property) {
         return udev_device_get_property_value(device, property) != nullptr;
     };
-    if (is("ID_INPUT_JOYSTICK")) return "for a joystick, but you are not at its own screen";
+    if (is("ID_INPUT_JOYSTICK")) return words("for a joystick, but you are not at its own screen");
     if (is("ID_INPUT_ACCELEROMETER"))
-        return "for a motion sensor: it has X, Y and Z, but no button";
-    if (is("ID_INPUT_KEYBOARD") || is("ID_INPUT_KEY")) return "for a keyboard";
-    if (is("ID_INPUT_MOUSE")) return "for a mouse";
-    return "for nothing it knows: it has too little of a joystick";
+        return words("for a motion sensor: it has X, Y and Z, but no button");
+    if (is("ID_INPUT_KEYBOARD") || is("ID_INPUT_KEY")) return words("for a keyboard");
+    if (is("ID_INPUT_MOUSE")) return words("for a mouse");
+    return words("for nothing it knows: it has too little of a joystick");
 }
 
 }  // namespace

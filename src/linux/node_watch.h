@@ -23,7 +23,7 @@ struct NodeNews {
     std::string driver;  ///< of the HID device, else of the USB interface; empty for neither
     std::uint16_t vendor = 0;
     std::uint16_t product = 0;
-    std::string takenFor;                ///< what udev takes it for, as the end of a sentence
+    Words takenFor;                      ///< what udev takes it for, as the end of a sentence
     std::optional<ControllerKind> kind;  ///< empty for what is no controller
     bool isThere = true;
     bool isVirtual = false;  ///< made by a program, not by hardware

@@ -28,28 +28,29 @@ bool isRuleInstalled(const SystemPlaces& places)
     });
 }
 
-Problem cannotMake(std::string sentence, std::string cure)
+Problem cannotMake(Sentence sentence, Words cure)
 {
     return {.severity = Severity::Error,
             .path = kUinputPath,
             .sentence = std::move(sentence),
-            .cure = std::move(cure),
-            .meaning = "No virtual device can be made, so no game gets anything.",
+            .cure = cure,
+            .meaning = words("No virtual device can be made, so no game gets anything."),
             .command = kPermitCommand};
 }
 
 Problem checkUinput(const SystemPlaces& places)
 {
     if (access(places.uinput.c_str(), F_OK) != 0)
-        return cannotMake("The kernel's uinput is not loaded.", "Load it, now and at every start.");
+        return cannotMake(words("The kernel's uinput is not loaded."),
+                          words("Load it, now and at every start."));
     if (faccessat(AT_FDCWD, places.uinput.c_str(), W_OK, AT_EACCESS) == 0)
         return {.path = kUinputPath, .sentence = {}};
     if (!isRuleInstalled(places))
-        return cannotMake("You may not write to " + places.uinput.string() + ".",
-                          "Give the person at the screen that permission, once.");
-    auto problem = cannotMake("You may not write to " + places.uinput.string() +
-                                  ", although the rule for it is installed.",
-                              "Log in at this computer's own screen, or log out and in.");
+        return cannotMake(say("You may not write to %1.", places.uinput.string()),
+                          words("Give the person at the screen that permission, once."));
+    auto problem = cannotMake(say("You may not write to %1, although the rule for it is installed.",
+                                  places.uinput.string()),
+                              words("Log in at this computer's own screen, or log out and in."));
     problem.command.clear();
     return problem;
 }
@@ -79,9 +80,9 @@ Problem checkRealtime()
     }
     return {.severity = Severity::Warning,
             .path = kRealtimePath,
-            .sentence = "The engine may not come before other programs.",
-            .cure = "Permit it, once; it counts from the next login.",
-            .meaning = "While the computer is very busy, moves may reach the game late.",
+            .sentence = words("The engine may not come before other programs."),
+            .cure = words("Permit it, once; it counts from the next login."),
+            .meaning = words("While the computer is very busy, moves may reach the game late."),
             .command = std::string(kPermitCommand) + " --realtime"};
 }
 

@@ -26,19 +26,19 @@ tl::unexpected<Failure> openFailed(int error)
 {
     if (error == ENOENT || error == ENODEV) {
         return fail(Failure::Code::NotThere,
-                    "/dev/uinput is not there, so no virtual device can be made.",
-                    "Load it with \"sudo modprobe uinput\", then go live again.", error);
+                    words("/dev/uinput is not there, so no virtual device can be made."),
+                    words("Load it with \"sudo modprobe uinput\", then go live again."), error);
     }
     if (error == EACCES || error == EPERM) {
-        return fail(
-            Failure::Code::NotAllowed,
-            "You may not write to /dev/uinput, so no virtual device can be made.",
-            "Install the udev rules (docs/permissions.md), log out and in, then go live again.",
-            error);
+        return fail(Failure::Code::NotAllowed,
+                    words("You may not write to /dev/uinput, so no virtual device can be made."),
+                    words("Install the udev rules (docs/permissions.md), log out and in, then go "
+                          "live again."),
+                    error);
     }
     return fail(Failure::Code::System,
-                std::string("/dev/uinput cannot be opened: ") + std::strerror(error) + ".",
-                "See docs/permissions.md.", error);
+                say("/dev/uinput cannot be opened: %1.", std::string(std::strerror(error))),
+                words("See docs/permissions.md."), error);
 }
 
 /// Games show plain ASCII of limited length at best.
@@ -98,9 +98,10 @@ Result<std::unique_ptr<UinputDevice>> UinputDevice::make(const VirtualSpec& spec
     if (!fd.isOpen()) return openFailed(errno);
     if (setUp(fd.get(), spec) < 0) {
         const int error = errno;
-        return fail(Failure::Code::System,
-                    "The kernel refused to make " + spec.name + ": " + std::strerror(error) + ".",
-                    "Check its name and shape, then go live again.", error);
+        return fail(
+            Failure::Code::System,
+            say("The kernel refused to make %1: %2.", spec.name, std::string(std::strerror(error))),
+            words("Check its name and shape, then go live again."), error);
     }
     std::unique_ptr<UinputDevice> device(new UinputDevice(std::move(fd), spec));
     for (std::size_t i = 0; i < spec.slots.size(); ++i) {

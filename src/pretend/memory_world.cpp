@@ -104,7 +104,8 @@ Result<std::unique_ptr<GameReader>> MemoryWorld::openAsGame(Handle handle)
 {
     const auto device = std::ranges::find(m_devices, handle, &Device::handle);
     if (device == m_devices.end() || !device->isThere)
-        return fail(Failure::Code::NotThere, "The virtual device is gone.", "Go live again.");
+        return fail(Failure::Code::NotThere, words("The virtual device is gone."),
+                    words("Go live again."));
     std::erase_if(device->readers, [](const auto& reader) { return reader.expired(); });
     auto pipe = std::make_shared<MemoryPipe>();
     device->readers.push_back(pipe);

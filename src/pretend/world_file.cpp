@@ -70,10 +70,9 @@ void checkTable(const std::vector<std::vector<double>>& table, std::size_t width
             before = table[i][0];
             continue;
         }
-        problems.push_back({Severity::Error, path + "/" + std::to_string(i),
-                            "This entry is out of order.",
-                            "Expected " + std::to_string(width) +
-                                " numbers, the first a time not before the last one."});
+        problems.push_back(
+            {Severity::Error, path + "/" + std::to_string(i), words("This entry is out of order."),
+             say("Expected %1 numbers, the first a time not before the last one.", width)});
     }
 }
 
@@ -84,8 +83,8 @@ void checkControl(const PretendControl& control, const std::string& path, Proble
     checkTable(control.presses, 2, path + "/presses", problems);
     checkTable(control.turns, 2, path + "/turns", problems);
     if (kindOf(control.code) == ControlKind::Axis && control.low >= control.high) {
-        problems.push_back({Severity::Error, path, toText(control.code) + " has no travel.",
-                            "Expected low < high."});
+        problems.push_back({Severity::Error, path, say("%1 has no travel.", toText(control.code)),
+                            words("Expected low < high.")});
     }
 }
 
@@ -122,8 +121,8 @@ ReadWorld readWorld(std::string_view text)
     if (!json.is_object() || !json.contains(kVersionKey) || json[kVersionKey] != 1) {
         result.problems = {
             {Severity::Error, "",
-             "This is no world file of version 1: it does not begin with {\"world\": 1.",
-             "Choose a world file; docs/formats/world.md says what is in one.", 1, 1}};
+             words("This is no world file of version 1: it does not begin with {\"world\": 1."),
+             words("Choose a world file; docs/formats/world.md says what is in one."), 1, 1}};
         return result;
     }
     format::Reader reader(json, "", result.problems);

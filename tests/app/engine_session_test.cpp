@@ -25,13 +25,15 @@ class EngineSessionTest : public testing::Test
     EngineAccess access()
     {
         return {.connect = [this]() -> Result<std::unique_ptr<EngineLink>> {
-                    if (!isRunning) return fail(code, "No engine can be reached.", "Start one.");
+                    if (!isRunning)
+                        return fail(code, words("No engine can be reached."), words("Start one."));
                     return std::make_unique<LocalLink>(local);
                 },
                 .start = [this]() -> Fallible {
                     ++started;
                     if (!canStart)
-                        return fail(Failure::Code::NotThere, "No program.", "Install it.");
+                        return fail(Failure::Code::NotThere, words("No program."),
+                                    words("Install it."));
                     return {};
                 },
                 .whyNot = [this] { return why; }};
@@ -198,7 +200,8 @@ class LinkOverABus : public LocalLink
     }
     Result<LoadResult> load(const std::string& text) override
     {
-        if (m_isBusGone) return fail(Failure::Code::NotThere, "The bus is gone.", "Wait.");
+        if (m_isBusGone)
+            return fail(Failure::Code::NotThere, words("The bus is gone."), words("Wait."));
         return LocalLink::load(text);
     }
 
@@ -211,7 +214,8 @@ TEST_F(EngineSessionTest, WhenTheBusIsBegunAgainTheWindowIsBackAtTheSameEngine)
     bool isBusGone = false;
     EngineSession window({.connect = [&]() -> Result<std::unique_ptr<EngineLink>> {
                               if (isBusGone)
-                                  return fail(Failure::Code::NotThere, "No bus.", "Begin one.");
+                                  return fail(Failure::Code::NotThere, words("No bus."),
+                                              words("Begin one."));
                               return std::make_unique<LinkOverABus>(local, isBusGone);
                           },
                           .start = [&]() -> Fallible {

@@ -38,6 +38,7 @@ inline QString clippedText(const QWidget& widget)
     constexpr int kSlack = 1;
     const bool isElided = dynamic_cast<const app::ElidedLabel*>(&widget) ||
                           dynamic_cast<const app::ElidedButton*>(&widget) ||
+                          dynamic_cast<const app::Elided<QToolButton>*>(&widget) ||
                           dynamic_cast<const app::ElidedCheck*>(&widget);
     if (isElided) return {};  // the tooltip has the rest
     if (const auto* label = qobject_cast<const QLabel*>(&widget)) {

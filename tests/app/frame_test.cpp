@@ -50,7 +50,8 @@ TEST_F(FrameTest, TheLiveSwitchGoesLiveAndStandsDown)
 
 TEST_F(FrameTest, ARefusalToGoLiveIsSaidWithItsCure)
 {
-    local.world.faults.create = Failure{Failure::Code::NotAllowed, "You may not.", "Ask.", 13};
+    local.world.faults.create =
+        Failure{Failure::Code::NotAllowed, words("You may not."), words("Ask."), 13};
     click("live switch");
     EXPECT_FALSE(local.engine.isLive());
     EXPECT_EQ(textOf("said"), "You may not. Ask.");
@@ -238,8 +239,8 @@ TEST_F(FrameTest, WithNothingPluggedInTheRigPageOffersThePretendRig)
 TEST_F(FrameTest, AMissingPermissionHasAPageThatGoesWhenItIsGiven)
 {
     const Problem missing{.path = "/system/uinput",
-                          .sentence = "You may not write to /dev/uinput.",
-                          .meaning = "No game gets anything."};
+                          .sentence = words("You may not write to /dev/uinput."),
+                          .meaning = words("No game gets anything.")};
     local.world.say(missing);
     step();
     settle();

@@ -1,5 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/services/language.h"
+#include "app/style/qt_text.h"
+#include "core/tangle/roles.h"
+#include "core/tangle/stage_list.h"
+#include "core/value/percent.h"
+#include "core/weave/weave.h"
 #include "demo_scene.h"
 
 #include <gmock/gmock.h>
@@ -67,8 +72,7 @@ std::pair<Texts, QString> collectTexts()
     const auto file = folder.filePath("texts.ts");
     QProcess update;
     update.setWorkingDirectory(JOLLY_SOURCE_DIR);
-    update.start("/usr/lib/qt6/bin/lupdate",
-                 {"-silent", "-locations", "none", "-I", "src", "src/app", "-ts", file});
+    update.start("tools/languages", {file});
     EXPECT_TRUE(update.waitForFinished(120000));
     return {readTexts(file), QString::fromUtf8(update.readAllStandardError())};
 }
@@ -111,7 +115,7 @@ TEST(Languages, EveryTextOfTheCodeIsInGermanAndInItsPlace)
 {
     const auto [texts, complaints] = collectTexts();
     EXPECT_TRUE(complaints.isEmpty()) << complaints.toStdString();
-    EXPECT_GT(texts.size(), 1000U);
+    EXPECT_GT(texts.size(), 2000U);
     const auto german = readTexts(fileOf("de"));
     for (const auto& [key, none] : texts)
         EXPECT_TRUE(german.contains(key)) << "run tools/languages: " << key.second.toStdString();
@@ -162,6 +166,50 @@ TEST_F(GermanTest, TheWindowSpeaksItAndCountsInIt)
     EXPECT_THAT(words(), Contains(testing::MatchesRegex("[0-9]+ Stränge.*")));
     EXPECT_EQ(QCoreApplication::translate("jolly::app::StackList", "%n strand(s)", nullptr, 1),
               "1 Strang");
+}
+
+TEST_F(GermanTest, WhatTheCoreSaysIsInItToo)
+{
+    const QLocale before;
+    QLocale::setDefault(QLocale(QLocale::German));
+    Tangle tangle = Scene(false).studio.tangle();
+    tangle.strands[0].name = "gear %1";
+    tangle.strands[0].ends.clear();
+    tangle.strands[1].layer = "none";
+    const auto problems = findProblems(tangle);
+    const auto says = [&](std::string_view path) {
+        const auto found = std::ranges::find(problems, path, &Problem::path);
+        return found == problems.end() ? QString() : toQt(found->sentence);
+    };
+    EXPECT_EQ(says("/strands/0/ends"), QStringLiteral("Strang „gear %1“ endet nirgends."));
+    EXPECT_TRUE(
+        says("/strands/1/layer")
+            .endsWith(QStringLiteral("ist in der Ebene „none“, die das Geflecht nicht hat.")));
+    EXPECT_EQ(toQt(percent(0.031)), QStringLiteral("3,1 %"));
+    EXPECT_EQ(toQt(several("%n axis", "%n axes", 1)), QStringLiteral("1 Achse"));
+    EXPECT_EQ(toQt(several("%n axis", "%n axes", 4)), QStringLiteral("4 Achsen"));
+    EXPECT_EQ(toQt(say("%1 of %2", Sentence::ourWord("left"), std::string("left"))),
+              QStringLiteral("links von left"));
+    QLocale::setDefault(before);
+}
+
+TEST(Languages, StagesAreInGermanWithAllThatTheyAreAskedFor)
+{
+    const auto german = readTexts(fileOf("de"));
+    const auto expect = [&](Words words) {
+        const auto text = QString::fromStdString(std::string(words));
+        EXPECT_TRUE(text.isEmpty() || german.contains({"core", text})) << text.toStdString();
+    };
+    StageList::forEach([&](const auto& kind) {
+        expect(kind.kInfo.name);
+        expect(kind.kInfo.sentence);
+        kind.fields(kind, [&](const auto& spec, const auto&) {
+            expect(spec.label);
+            if constexpr (requires { spec.unit; }) expect(spec.unit);
+            if constexpr (requires { spec.ways; }) std::ranges::for_each(spec.ways, expect);
+        });
+    });
+    for (const auto& role : knownRoles()) expect(role.name);
 }
 
 TEST(Languages, EnglishCountsToo)

@@ -79,7 +79,7 @@ bool isPathless(std::string_view name)
 TEST(ShapeReplay, ReplayGivesThePagesNumbersForEveryStage)
 {
     StageList::forEach([](const auto& kind) {
-        const auto name = kind.kInfo.name;
+        const auto name = kind.kInfo.name.english();
         const bool takesAxes = kind.kInfo.takes.has(ControlKind::Axis);
         if (!takesAxes || signalAfter(kind, {}).kind != ControlKind::Axis) return;
         const auto tangle = tangleWith(kind);

@@ -63,7 +63,7 @@ int main(int argc, char** argv)
 {
     const auto text = jolly::format::readText(argc > 1 ? argv[1] : "");
     if (!text) {
-        std::fprintf(stderr, "%s\n", text.error().text().c_str());
+        std::fprintf(stderr, "%s\n", text.error().text().english().c_str());
         return 1;
     }
     jolly::test::run(jolly::format::readTangle(*text).tangle);

@@ -47,7 +47,7 @@ class QuietWorld : public World
     }
     [[nodiscard]] Result<std::unique_ptr<GameReader>> openAsGame(Handle) override
     {
-        return fail(Failure::Code::NotThere, "Nothing is there.", "");
+        return fail(Failure::Code::NotThere, words("Nothing is there."), {});
     }
     void destroy(Handle) override {}
 

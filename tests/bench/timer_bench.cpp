@@ -64,7 +64,7 @@ class TimedWorld : public World
     }
     [[nodiscard]] Result<std::unique_ptr<GameReader>> openAsGame(Handle) override
     {
-        return fail(Failure::Code::NotThere, "Nothing is there.", "");
+        return fail(Failure::Code::NotThere, words("Nothing is there."), {});
     }
     void destroy(Handle) override {}
 

@@ -31,16 +31,17 @@ class Host : public EngineHost
     {
         loaded = tangle;
         accepted = tangle != "bad";
-        return {{Severity::Warning, "/a", "Seen.", "Fine.", 1, 2}};
+        return {{Severity::Warning, "/a", words("Seen."), words("Fine."), 1, 2}};
     }
     Fallible goLive() override
     {
-        return fail(Failure::Code::NotAllowed, "You may not.", "Ask.", 13);
+        return fail(Failure::Code::NotAllowed, words("You may not."), words("Ask."), 13);
     }
     Fallible standDown() override { return {}; }
     Fallible flipLayer(const std::string& layer) override
     {
-        return layer == "water" ? Fallible() : fail(Failure::Code::NotThere, "No such layer.", "");
+        return layer == "water" ? Fallible()
+                                : fail(Failure::Code::NotThere, words("No such layer."), {});
     }
     Fallible chooseCraft(const std::string&) override { return {}; }
     Fallible quit() override
@@ -76,14 +77,18 @@ class Host : public EngineHost
     }
     Result<std::string> keepRecording(const std::string& path) override
     {
-        if (path == "full") return fail(Failure::Code::System, "The disk is full.", "Free some.");
+        if (path == "full")
+            return fail(Failure::Code::System, words("The disk is full."), words("Free some."));
         return path + " kept";
     }
     std::shared_ptr<const EngineStatus> status() const override
     {
         return std::make_shared<EngineStatus>(EngineStatus{.tangle = "T"});
     }
-    Problems problems() const override { return {{Severity::Error, "/b", "Bad.", "Mend.", 0, 0}}; }
+    Problems problems() const override
+    {
+        return {{Severity::Error, "/b", words("Bad."), words("Mend."), 0, 0}};
+    }
     std::string tangle() const override { return loaded; }
     int liveFd() const override { return live.fd(); }
     FliesAs fliesAs() const override { return {"gannet-12", {"water", "trim"}}; }
@@ -138,7 +143,7 @@ TEST(EngineBus, HandsAndRecordingsGoThereAndBack)
     EXPECT_EQ(::pread(file->get(), text, sizeof text, 0), 2);
     EXPECT_STREQ(text, "77");
     EXPECT_EQ(*(*client)->keepRecording("here"), "here kept");
-    EXPECT_EQ((*client)->keepRecording("full").error().sentence, "The disk is full. Free some.");
+    EXPECT_EQ((*client)->keepRecording("full").error().text(), "The disk is full. Free some.");
 }
 
 TEST(EngineBus, WithoutAnEngineTheClientSaysHowToStartOne)

@@ -26,8 +26,8 @@ EngineStatus busy()
     status.controllers[0].description.nodes = {"/dev/input/event7", "/dev/input/event8"};
     status.devices.push_back({"jolly", true, 3});
     status.doubts.push_back({1, {0, 1}});
-    status.troubles.push_back({Severity::Warning, "/x", "Sentence.", "Cure.", 4, 5, "Meaning.",
-                               "grow", "sudo tangle permit"});
+    status.troubles.push_back({Severity::Warning, "/x", words("Sentence."), words("Cure."), 4, 5,
+                               words("Meaning."), "grow", "sudo tangle permit"});
     return status;
 }
 
@@ -56,7 +56,8 @@ TEST(StatusJson, NonsenseIsRefused)
 std::string sentences(const Problems& problems)
 {
     std::string text;
-    for (const auto& problem : problems) text += problem.sentence + " " + problem.cure + "\n";
+    for (const auto& problem : problems)
+        text += oneAfterOther(problem.sentence, problem.cure).english() + "\n";
     return text;
 }
 

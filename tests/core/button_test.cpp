@@ -253,7 +253,7 @@ TEST_F(Buttons, WeavingBetweenKindsPutsAStageInBetween)
     tangle = smallTangle();
     const auto stageOf = [this](ControlCode control, VirtualControl target) -> std::string {
         const auto id = connect(tangle, tangle.rig[0], control, {"jolly", target});
-        if (!id) return id.error().text();
+        if (!id) return id.error().text().english();
         return std::string(infoOf(findStrand(tangle, *id)->stages.at(0).parameters).name);
     };
     EXPECT_EQ(stageOf(kTrigger, axis(3)), "ramp");

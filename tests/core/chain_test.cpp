@@ -202,7 +202,8 @@ std::vector<std::string> complaints(std::vector<Stage> stages)
     auto tangle = smallTangle();
     addStrand(tangle, kX, axis(1), std::move(stages));
     std::vector<std::string> sentences;
-    for (const auto& problem : findStrandProblems(tangle, 0)) sentences.push_back(problem.sentence);
+    for (const auto& problem : findStrandProblems(tangle, 0))
+        sentences.push_back(problem.sentence.english());
     return sentences;
 }
 

@@ -109,7 +109,7 @@ TEST_F(Crafts, WhatIsWrongIsSaid)
 {
     const auto problem = [&] {
         for (const auto& found : findProblems(tangle)) {
-            if (found.severity == Severity::Error) return found.sentence;
+            if (found.severity == Severity::Error) return found.sentence.english();
         }
         return std::string();
     };

@@ -123,7 +123,7 @@ TEST_F(Walk, TheReportTellsWhatIsDoneLeftAndOdd)
     now += std::chrono::seconds(2);
     const auto text = textOf(*walk, now, "2026-11-28 14:02");
     EXPECT_THAT(text, HasSubstr("1 of 8 controls walked, 1 odd."));
-    EXPECT_THAT(text, HasSubstr("left  button 1: pressed: yes, let go: not yet"));
+    EXPECT_THAT(text, HasSubstr("open  button 1: pressed: yes, let go: not yet"));
     EXPECT_THAT(text, HasSubstr("right is more: yes, left is less: yes; rests at -100.0 %"));
     const auto html = htmlOf(*walk, now, "now");
     EXPECT_THAT(html, HasSubstr("Skerry &lt;Stick&gt;"));

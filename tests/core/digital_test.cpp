@@ -66,7 +66,8 @@ class Digital : public MachineStory
         std::vector<std::string> texts;
         for (const auto& problem : findProblems(tangle)) {
             if (problem.path.starts_with("/strands"))
-                texts.push_back(problem.path + problem.sentence + " " + problem.cure);
+                texts.push_back(problem.path +
+                                oneAfterOther(problem.sentence, problem.cure).english());
         }
         return texts;
     }

@@ -57,7 +57,11 @@ class FeelTest : public testing::Test
         if (found == plan.strands.end()) return {"it does not compile"};
         Chain chain(machine, static_cast<std::uint32_t>(found - plan.strands.begin()));
         const auto sides = plan.inputs[found->input].control.sides;
-        return feelNotes(tangle, strand, measure(chain, sides, found->gives.sides), others);
+        std::vector<std::string> notes;
+        for (const auto& note :
+             feelNotes(tangle, strand, measure(chain, sides, found->gives.sides), others))
+            notes.push_back(note.english());
+        return notes;
     }
 
     Tangle tangle = smallTangle();

@@ -38,7 +38,10 @@ class Functions : public testing::Test
             names.push_back(functionName(tangle, id));
         return names;
     }
-    std::string at(VirtualControl control) const { return functionAt(tangle, {"jolly", control}); }
+    std::string at(VirtualControl control) const
+    {
+        return functionAt(tangle, {"jolly", control}).english();
+    }
 
     Tangle tangle = smallTangle();
     const Target hatch{"jolly", button(1)};

@@ -39,7 +39,7 @@ class Goals : public ButtonStory
     std::string problem() const
     {
         for (const auto& found : findProblems(tangle)) {
-            if (found.severity == Severity::Error) return found.sentence;
+            if (found.severity == Severity::Error) return found.sentence.english();
         }
         return {};
     }

@@ -103,8 +103,9 @@ TEST(Roles, TheHandsWayIsTold)
     EXPECT_EQ(wayOf(roll, 0.5), "into the wind");
     EXPECT_EQ(wayOf(roll, -0.5), "") << "no word is known for that";
     for (const auto& role : knownRoles()) {
-        EXPECT_EQ(role.more.empty(), role.kind != ControlKind::Axis) << role.name;
-        EXPECT_TRUE(role.more.empty() || oppositeOf(oppositeOf(role.more)) == role.more);
+        EXPECT_EQ(role.more.empty(), role.kind != ControlKind::Axis) << role.name.english();
+        EXPECT_TRUE(role.more.empty() ||
+                    oppositeOf(oppositeOf(role.more.english())) == role.more.english());
     }
 }
 

@@ -125,10 +125,11 @@ TEST(StageList, NamesAreDifferentAndSentencesAreThere)
 {
     std::set<std::string_view> names;
     StageList::forEach([&](const auto& kind) {
-        EXPECT_TRUE(names.insert(kind.kInfo.name).second) << kind.kInfo.name;
-        EXPECT_TRUE(kind.kInfo.sentence.ends_with('.')) << kind.kInfo.name;
+        EXPECT_TRUE(names.insert(kind.kInfo.name.english()).second) << kind.kInfo.name.english();
+        EXPECT_TRUE(kind.kInfo.sentence.english().ends_with('.')) << kind.kInfo.name.english();
         EXPECT_FALSE(kind.summary().empty());
-        EXPECT_TRUE(kind.complaint().empty()) << "defaults must be sound: " << kind.kInfo.name;
+        EXPECT_TRUE(kind.complaint().empty())
+            << "defaults must be sound: " << kind.kInfo.name.english();
     });
 }
 

@@ -478,6 +478,4 @@ void SlowModel::tick(Time now)
     }
 }
 
-
-
 }  // namespace jolly::test

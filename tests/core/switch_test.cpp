@@ -153,7 +153,7 @@ TEST_F(Levers, APositionOfAnotherSwitchIsTold)
     addStrand(tangle, kThumb, button(7));
     const auto problems = findProblems(tangle);
     EXPECT_TRUE(std::ranges::any_of(problems, [](const Problem& problem) {
-        return problem.sentence.find("is a position of \"lights\"") != std::string::npos;
+        return problem.sentence.english().find("is a position of \"lights\"") != std::string::npos;
     }));
 }
 

@@ -40,7 +40,10 @@ class TimedLimits : public ButtonStory
         return press(held, end);
     }
 
-    static std::string complaintAbout(const StageParameters& stage) { return complaintOf(stage); }
+    static std::string complaintAbout(const StageParameters& stage)
+    {
+        return complaintOf(stage).english();
+    }
 };
 
 TEST_F(TimedLimits, Debounce)

@@ -22,7 +22,7 @@ class WeaveTest : public testing::Test
         const auto problems = findProblems(tangle);
         if (problems.size() != 1) return std::to_string(problems.size()) + " problems";
         EXPECT_FALSE(problems[0].cure.empty());
-        return problems[0].path + " " + problems[0].sentence;
+        return problems[0].path + " " + problems[0].sentence.english();
     }
 
     Tangle tangle = smallTangle();

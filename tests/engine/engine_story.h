@@ -76,7 +76,7 @@ class EngineStory : public testing::Test
     {
         std::string text;
         for (const auto& trouble : board.get()->troubles)
-            text += trouble.sentence + " " + trouble.cure + "\n";
+            text += oneAfterOther(trouble.sentence, trouble.cure).english() + "\n";
         return text;
     }
 

@@ -135,8 +135,8 @@ TEST_F(EngineTest, OnlyControllersThatAreUsedAndMayBeHeldAreHeld)
 TEST_F(EngineTest, ARefusedHoldIsNamedAndAskedForAgain)
 {
     addStrand(tangle, kX, axis(1));
-    world.faults.hold =
-        Failure{Failure::Code::Busy, "Another program holds Small Stick.", "Close it.", 0};
+    world.faults.hold = Failure{Failure::Code::Busy, words("Another program holds Small Stick."),
+                                words("Close it."), 0};
     fly();
     step();
     EXPECT_THAT(troubles(), HasSubstr("Another program holds Small Stick. Close it."));
@@ -153,7 +153,8 @@ TEST_F(EngineTest, ARefusedDeviceLeavesNothingHalfDone)
     addStrand(tangle, kX, axis(1));
     weave();
     plugIn();
-    world.faults.create = Failure{Failure::Code::NotAllowed, "You may not.", "Ask.", 13};
+    world.faults.create =
+        Failure{Failure::Code::NotAllowed, words("You may not."), words("Ask."), 13};
     const auto done = engine.goLive();
     ASSERT_FALSE(done);
     EXPECT_EQ(done.error().text(), "You may not. Ask.");
@@ -244,7 +245,8 @@ TEST_F(EngineTest, WhenTheHelperIsGoneThatIsSaid)
     tangle.rig[0].hiding = Hiding::OursAlone;
     fly();
     step();
-    world.loseAlone({Failure::Code::NotThere, "The helper ended.", "Go live again.", 0});
+    world.loseAlone(
+        {Failure::Code::NotThere, words("The helper ended."), words("Go live again."), 0});
     step();
     EXPECT_TRUE(world.isHeld(stick));
     EXPECT_FALSE(board.get()->controllers[0].isOursAlone);
@@ -258,7 +260,8 @@ TEST_F(EngineTest, WhereOursAloneCannotBeItIsHeldAndThatIsSaid)
 {
     addStrand(tangle, kX, axis(1));
     tangle.rig[0].hiding = Hiding::OursAlone;
-    world.faults.alone = Failure{Failure::Code::NotThere, "It cannot be.", "Hold it.", 0};
+    world.faults.alone =
+        Failure{Failure::Code::NotThere, words("It cannot be."), words("Hold it."), 0};
     fly();
     step();
     EXPECT_TRUE(world.isHeld(stick));
@@ -329,10 +332,11 @@ TEST_F(EngineTest, SlotsThatMeanSomethingElseAreOfANewGeneration)
 
 TEST_F(EngineTest, TroublesOfTheWorldCanBeTakenBack)
 {
-    world.say({Severity::Warning, "/dev/input/event9", "You may not read it.", "Ask.", 0, 0});
+    world.say({Severity::Warning, "/dev/input/event9", words("You may not read it."), words("Ask."),
+               0, 0});
     step();
     EXPECT_THAT(troubles(), HasSubstr("You may not read it."));
-    world.say({Severity::Warning, "/dev/input/event9", "", "", 0, 0});
+    world.say({Severity::Warning, "/dev/input/event9", {}, {}, 0, 0});
     step();
     EXPECT_EQ(troubles(), "");
 }

@@ -125,7 +125,8 @@ TEST_F(FleetTest, OnlyTheDeviceThatIsLostIsNamed)
 
 TEST_F(FleetTest, ADeviceThatCannotBeMadeIsSaidAndTheOthersFlyOn)
 {
-    world.faults.create = Failure{Failure::Code::System, "No more.", "Take one away.", 0};
+    world.faults.create =
+        Failure{Failure::Code::System, words("No more."), words("Take one away."), 0};
     addSecond();
     EXPECT_THAT(troubles(), HasSubstr("No more. Take one away."));
     EXPECT_TRUE(world.device("Jolly")->isThere);

@@ -90,7 +90,7 @@ TEST(Nonsense, AStrandThatNamesNothingOfAHugeRigTellsTheFirstNames)
     addStrand(tangle, kX, axis(1)).source = {"nobody", kX};
     const auto read = readTangle(writeTangle(tangle));
     const auto found = std::ranges::find_if(
-        read.problems, [](const auto& p) { return p.cure.starts_with("Name one of"); });
+        read.problems, [](const auto& p) { return p.cure.english().starts_with("Name one of"); });
     ASSERT_NE(found, read.problems.end());
     EXPECT_THAT(found->cure, HasSubstr("board 6 and 293 more."));
 }

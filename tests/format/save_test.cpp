@@ -171,7 +171,8 @@ TEST_F(SaveTest, WhicheverCallFailsNothingIsLostAndTheReasonIsSaid)
         calls.failsAt = call;
         calls.error = ENOSPC;
         const auto done = saveText(file, text(7), calls);
-        const auto when = "call " + std::to_string(call) + (done ? "" : ": " + done.error().text());
+        const auto when =
+            "call " + std::to_string(call) + (done ? "" : ": " + done.error().text().english());
         if (now() == text(7)) {  // what failed came after the new text was in its place
             EXPECT_EQ(before(1), text(6)) << when;
             EXPECT_EQ(before(5), text(2)) << when;

@@ -28,7 +28,7 @@ inline void expectReadable(const Problems& problems, bool isRefused)
     expect(!isRefused || !problems.empty(), "a refusal is explained");
     for (const auto& problem : problems) {
         expect(!problem.sentence.empty(), "each has a sentence");
-        expect(problem.sentence.size() <= kLongestSentence, "of a length to be read");
+        expect(problem.sentence.english().size() <= kLongestSentence, "of a length to be read");
         expect(problem.line > 0 && problem.column > 0, "each has a place");
     }
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/arrange/arrange_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/rig/fact_grid.h"
 #include "app/style/theme.h"
@@ -108,7 +109,7 @@ void ArrangeCard::refresh(Faceplate* plate)
     const auto* desk = m_feed.desk().find(m_controller);
     if (!desk || !plate) return end();
     if (!m_overlay || m_overlay->parentWidget() != plate) return begin(m_controller, plate);
-    m_title->setText(tr("Arrange %1").arg(QString::fromStdString(desk->rig.alias)));
+    m_title->setText(tr("Arrange %1").arg(toQt(desk->rig.alias)));
     const QSignalBlocker quiet(m_kind);
     m_kind->setCurrentIndex(static_cast<int>(desk->rig.kind));
     m_overlay->refresh();

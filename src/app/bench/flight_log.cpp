@@ -111,8 +111,7 @@ void FlightLog::showMoment(std::optional<Time> time)
 {
     if (time) {
         const auto standing = m_recording->standingAt(*time);
-        if (!standing)
-            return m_edits.messages().refuse(QString::fromStdString(standing.error().text()));
+        if (!standing) return m_edits.messages().refuse(toQt(standing.error().text()));
         m_feed.session().showPast(snapshotOf(*standing));
     } else if (m_moment) {
         m_feed.session().showPast({});
@@ -182,9 +181,8 @@ LiveSnapshot FlightLog::snapshotOf(const Standing& standing) const
 void FlightLog::keep()
 {
     m_feed.session().askToKeep([this](const Result<std::string>& path) {
-        if (path)
-            return m_edits.messages().say(tr("Kept as %1.").arg(QString::fromStdString(*path)));
-        m_edits.messages().refuse(QString::fromStdString(path.error().text()));
+        if (path) return m_edits.messages().say(tr("Kept as %1.").arg(toQt(*path)));
+        m_edits.messages().refuse(toQt(path.error().text()));
     });
 }
 

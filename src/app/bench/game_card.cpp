@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/game_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/elided_button.h"
 #include "app/style/scroll_column.h"
@@ -155,9 +156,8 @@ void GameCard::rebuild()
         m_labels = std::move(labels);
         buildControls();
     }
-    m_title->setText(
-        device ? tr("%1 as a game sees it").arg(QString::fromStdString(device->device.name))
-               : tr("No virtual device yet"));
+    m_title->setText(device ? tr("%1 as a game sees it").arg(toQt(device->device.name))
+                            : tr("No virtual device yet"));
     m_heads->setVisible(!m_rowOf.empty());
     showValues();
 }
@@ -166,8 +166,8 @@ void GameCard::buildChips()
 {
     clearLayout(*m_chips);
     for (const auto& each : m_feed.desk().devices) {
-        auto* chip = new ElidedButton(QString::fromStdString(each.device.name));
-        chip->setObjectName(QStringLiteral("game chip ") + QString::fromStdString(each.device.id));
+        auto* chip = new ElidedButton(toQt(each.device.name));
+        chip->setObjectName(QStringLiteral("game chip ") + toQt(each.device.id));
         chip->setCheckable(true);
         chip->setChecked(each.device.id == m_device);
         setTone(*chip, "chip");
@@ -179,16 +179,16 @@ void GameCard::buildChips()
 
 QString GameCard::nameOfSlot(const DeskDevice& device, std::size_t slot)
 {
-    return QString::fromStdString(nameOf(device.device, device.layout[slot].control));
+    return toQt(nameOf(device.device, device.layout[slot].control));
 }
 
 /// What a control is for, for the craft that is flown: its label, or the strand that ends there.
 QString GameCard::functionOf(const DeskDevice& device, VirtualControl control) const
 {
     const auto name = functionName(m_edits.tangle(), settingsOf(device.device, control).function);
-    if (!name.empty()) return QString::fromStdString(name);
+    if (!name.empty()) return toQt(name);
     const auto& strands = m_edits.stance().index().at({device.device.id, control});
-    return strands.empty() ? QString() : QString::fromStdString(strands.front()->name);
+    return strands.empty() ? QString() : toQt(strands.front()->name);
 }
 
 void GameCard::addRow(const DeskDevice& device, std::size_t slot)
@@ -196,9 +196,8 @@ void GameCard::addRow(const DeskDevice& device, std::size_t slot)
     const auto& made = device.layout[slot];
     const Target place{m_device, made.control};
     auto* row = new GameRow(nameOfSlot(device, slot), functionOf(device, made.control), made.sides);
-    row->setObjectName(QStringLiteral("game row ") + QString::fromStdString(toText(made.control)));
-    row->slider().setObjectName(QStringLiteral("hand ") +
-                                QString::fromStdString(toText(made.control)));
+    row->setObjectName(QStringLiteral("game row ") + toQt(toText(made.control)));
+    row->slider().setObjectName(QStringLiteral("hand ") + toQt(toText(made.control)));
     connect(&row->slider(), &HandSlider::moved, this, [this, place](double value) {
         m_hand.hold(place, {value, 0.0});
     });
@@ -263,8 +262,7 @@ void GameCard::buildControls()
                 break;
             case ControlKind::Hat: {
                 auto* hat = new HatHandle(name);
-                hat->setObjectName(QStringLiteral("hat handle ") +
-                                   QString::fromStdString(toText(made.control)));
+                hat->setObjectName(QStringLiteral("hat handle ") + toQt(toText(made.control)));
                 const Target place{m_device, made.control};
                 connect(hat, &HatHandle::held, this, [this, place](Counts way) {
                     m_hand.hold(place, {static_cast<double>(way.x), static_cast<double>(way.y)});

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/game_card.h"
+#include "app/style/qt_text.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 
@@ -170,7 +171,7 @@ void GameCard::showPins()
         if (key.first != m_device) continue;
         const auto* device = findDevice(m_edits.tangle(), key.first);
         if (!device) continue;
-        auto name = QString::fromStdString(nameOf(*device, key.second));
+        auto name = toQt(nameOf(*device, key.second));
         if (!name.isEmpty()) name[0] = name[0].toUpper();
         const auto format = QStringLiteral("HH:mm:ss");
         wasLit = wasLit || !pin.lit.isNull();

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/hand_moves.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/device_edit.h"
 
@@ -20,7 +21,7 @@ HandMoves::HandMoves(Edits& edits, LiveFeed& feed, QObject* parent)
 void HandMoves::ask(std::function<Fallible(EngineLink&)> call)
 {
     m_feed.session().ask(std::move(call), [this](const Fallible& done) {
-        if (!done) m_edits.messages().refuse(QString::fromStdString(done.error().text()));
+        if (!done) m_edits.messages().refuse(toQt(done.error().text()));
     });
 }
 
@@ -68,8 +69,7 @@ void HandMoves::tell()
     const auto id = QStringLiteral("by hand");
     if (m_held.empty()) return m_edits.messages().hide(id);
     QStringList names;
-    for (const auto& place : m_held)
-        names += QString::fromStdString(placeName(m_edits.tangle(), place));
+    for (const auto& place : m_held) names += toQt(placeName(m_edits.tangle(), place));
     m_edits.messages().show(
         {id,
          tr("%1 by hand: controllers do not move it.").arg(names.join(QStringLiteral(", "))),

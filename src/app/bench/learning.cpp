@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/learning.h"
+#include "app/style/qt_text.h"
 
 #include "app/bench/hand_moves.h"
 #include "core/tangle/function_edit.h"
@@ -44,11 +45,9 @@ void Learning::rebuild()
 {
     const auto* device = findDevice(m_edits.tangle(), m_device);
     std::vector<Lesson> lessons;
-    const auto add = [&](std::vector<Target> places, const std::string& name,
+    const auto add = [&](std::vector<Target> places, const Sentence& name,
                          const std::string& function) {
-        Lesson lesson{.places = std::move(places),
-                      .name = QString::fromStdString(name),
-                      .function = QString::fromStdString(function)};
+        Lesson lesson{.places = std::move(places), .name = toQt(name), .function = toQt(function)};
         const auto known = std::ranges::find(m_lessons, lesson.places, &Lesson::places);
         if (known != m_lessons.end()) {
             lesson.isLearned = known->isLearned;
@@ -137,7 +136,7 @@ std::vector<SweepStep> Learning::steps() const
 
 void Learning::fail(const Fallible& done)
 {
-    m_edits.messages().refuse(QString::fromStdString(done.error().text()));
+    m_edits.messages().refuse(toQt(done.error().text()));
     end();
 }
 

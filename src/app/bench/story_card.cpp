@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/story_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -190,13 +191,13 @@ void StoryCard::rebuild()
     m_list->clear();
     for (auto line = lines.rbegin(); line != lines.rend() && m_list->count() < kMostShown; ++line) {
         if (!wanted[static_cast<std::size_t>(line->kind)]) continue;
-        auto* item = new QListWidgetItem(QString::fromStdString(line->what), m_list);
+        auto* item = new QListWidgetItem(toQt(line->what), m_list);
         item->setData(kTimeRole, QVariant::fromValue<qlonglong>(line->time.count()));
         item->setData(kKindRole, static_cast<int>(line->kind));
         item->setData(kClockRole, m_log.clockOf(line->time, true));
-        item->setData(kResultRole, QString::fromStdString(line->result));
+        item->setData(kResultRole, toQt(line->result));
         item->setData(Qt::AccessibleTextRole,
-                      QString::fromStdString(line->what + ". " + line->result));
+                      toQt(oneAfterOther(say("%1.", line->what), line->result)));
     }
     if (m_list->count() > 0) return;
     auto* none = new QListWidgetItem(tr("Nothing of that yet: move something."), m_list);

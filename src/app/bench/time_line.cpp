@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/time_line.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -109,16 +110,15 @@ void TimeLine::rebuild()
             if (known.identity.name == identity.name && known.identity.phys == identity.phys)
                 name = known.alias;
         }
-        auto lane = laneOf(QString::fromStdString(name), &Palette::straw,
+        auto lane = laneOf(toQt(name), &Palette::straw,
                            [c](const Track& track) { return track.controller == c; });
         if (m_lanes.size() < kMostLanes - 2) m_lanes.push_back(std::move(lane));
     }
     addLayers();
     for (const auto& device : m_edits.tangle().devices) {
-        auto lane =
-            laneOf(QString::fromStdString(device.name), &Palette::mint, [&](const Track& track) {
-                return track.isVirtual() && track.place.device == device.id;
-            });
+        auto lane = laneOf(toQt(device.name), &Palette::mint, [&](const Track& track) {
+            return track.isVirtual() && track.place.device == device.id;
+        });
         if (!lane.pieces.empty() && m_lanes.size() < kMostLanes) m_lanes.push_back(std::move(lane));
     }
     describe();

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/walk_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
@@ -135,15 +136,14 @@ void WalkCard::showList(const std::vector<WalkedControl>& controls)
         QStringList steps;
         for (const auto& step : control->steps) {
             if (!step.isDone && !step.isAsked) continue;
-            steps += QString::fromStdString(step.words) + (step.isDone ? tr(": yes") : QString());
+            steps += toQt(step.words) + (step.isDone ? tr(": yes") : QString());
         }
         const auto* controller = findController(m_edits.tangle(), control->controller);
-        auto line = (control->isDone() ? tr("✓ ") : tr("○ ")) +
-                    QString::fromStdString(control->name) + QStringLiteral(" · ") +
-                    QString::fromStdString(controller ? controller->alias : control->controller) +
+        auto line = (control->isDone() ? tr("✓ ") : tr("○ ")) + toQt(control->name) +
+                    QStringLiteral(" · ") +
+                    toQt(controller ? controller->alias : control->controller) +
                     QStringLiteral(": ") + steps.join(QStringLiteral(", "));
-        if (!control->remark.empty())
-            line += QStringLiteral(" — ") + QString::fromStdString(control->remark);
+        if (!control->remark.empty()) line += QStringLiteral(" — ") + toQt(control->remark);
         lines += line;
     }
     if (lines == m_shown) return;
@@ -158,7 +158,7 @@ QString WalkCard::report(bool asHtml) const
     const auto when =
         QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd HH:mm")).toStdString();
     const auto now = m_feed.now();
-    return QString::fromStdString(asHtml ? htmlOf(*m_walk, now, when) : textOf(*m_walk, now, when));
+    return toQt(asHtml ? htmlOf(*m_walk, now, when) : textOf(*m_walk, now, when));
 }
 
 }  // namespace jolly::app

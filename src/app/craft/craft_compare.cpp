@@ -136,8 +136,8 @@ void CraftCompare::addRow(const Compared& row)
     column->setContentsMargins(0, 3, 0, 3);
     column->setSpacing(1);
     auto* where = new ElidedLabel(line);
-    auto words =
-        control ? toQt(controller->alias + " · " + nameOf(*controller, *control)) : QString();
+    auto words = control ? toQt(say("%1 · %2", controller->alias, nameOf(*controller, *control)))
+                         : QString();
     if (layer.id != kBase) words += QStringLiteral(" · ") + toQt(layer.name);
     where->setText(words);
     where->setFont(textFont(TextSize::Small));

@@ -61,7 +61,7 @@ QString doneBy(const Tangle& tangle, const Tangle& view, const std::string& func
             controller ? findControl(*controller, strand.source.control) : nullptr;
         const auto* layer = findBy(tangle.layers, &Layer::id, strand.layer);
         if (!control) continue;
-        auto words = toQt(controller->alias + " " + nameOf(*controller, *control));
+        auto words = toQt(say("%1 %2", controller->alias, nameOf(*controller, *control)));
         if (layer && layer->id != kBase) words += QStringLiteral(" · ") + toQt(layer->name);
         names << words;
     }

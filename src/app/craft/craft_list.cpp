@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/craft/craft_list.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "core/layers/family.h"
@@ -52,7 +53,7 @@ void CraftList::rebuild()
     if (!findBy(tangle.craft, &Craft::id, m_chosen)) m_chosen = kEverywhere;
     clearLayout(m_rows->column());
     for (const auto& row : craftByFamily(tangle)) {
-        const auto name = QString::fromStdString(row.craft->name);
+        const auto name = toQt(row.craft->name);
         const auto gaps = gapsOf(tangle, row.craft->id).size();
         auto words = QString(row.depth * 4, QLatin1Char(' ')) + name;
         if (gaps > 0) words += tr("  · %1 to do").arg(gaps);
@@ -117,7 +118,7 @@ void CraftList::remove()
     };
     if (take(tr("remove craft"), removal))
         m_edits.messages().say(tr("%1 is removed with what was its own; undo brings it back.")
-                                   .arg(QString::fromStdString(removed.name)));
+                                   .arg(toQt(removed.name)));
 }
 
 }  // namespace jolly::app

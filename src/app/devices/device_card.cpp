@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/device_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/preflight/problem_row.h"
 #include "app/rig/fact_grid.h"
@@ -184,7 +185,7 @@ void DeviceCard::rename()
     if (!device || name == device->name) return;
     const auto rename = [&](Tangle& tangle) { return renameDevice(tangle, m_id, name); };
     if (!m_weaver.edits().applyToWhole({tr("rename device")}, rename))
-        m_name->setText(QString::fromStdString(device->name));
+        m_name->setText(toQt(device->name));
 }
 
 void DeviceCard::setIds()
@@ -218,9 +219,9 @@ void DeviceCard::refresh()
         Q_EMIT done();
         return;
     }
-    m_title->setText(QString::fromStdString(device->name));
+    m_title->setText(toQt(device->name));
     m_what->setText(tr("%1 · number %2").arg(kindName(device->kind)).arg(device->number));
-    if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(device->name));
+    if (!m_name->hasFocus()) m_name->setText(toQt(device->name));
     m_ids->setPlaceholderText(idsText(idsOf(*device)));
     if (!m_ids->hasFocus()) m_ids->setText(device->ids ? idsText(*device->ids) : QString());
     const bool isJoystick = device->kind == VirtualKind::Joystick;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/plan_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
@@ -16,8 +17,7 @@ PlanCard::PlanCard(Edits& edits, QWidget* parent) : Card(parent), m_edits(edits)
 {
     setObjectName(QStringLiteral("plan card"));
     const auto plan = spread(edits.tangle());
-    const auto sim =
-        edits.tangle().sheet ? QString::fromStdString(edits.tangle().sheet->name) : QString();
+    const auto sim = edits.tangle().sheet ? toQt(edits.tangle().sheet->name) : QString();
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 12, 16, 14);
     column->setSpacing(8);
@@ -26,8 +26,7 @@ PlanCard::PlanCard(Edits& edits, QWidget* parent) : Card(parent), m_edits(edits)
     setTone(*title, "title");
     column->addWidget(title);
     QStringList lines;
-    for (const auto& line : differenceOf(edits.tangle(), plan))
-        lines << QString::fromStdString(line);
+    for (const auto& line : differenceOf(edits.tangle(), plan)) lines << toQt(line);
     if (lines.isEmpty()) lines << tr("Everything fits as it is.");
     auto* difference = new QLabel(lines.join(QLatin1Char('\n')));
     difference->setObjectName(QStringLiteral("difference"));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/sheet_bar.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "core/layers/family_edit.h"
@@ -72,7 +73,7 @@ void SheetBar::readSheets()
         if (each.read.isReadable) {
             m_sheets.push_back(std::move(each.read.sheet));
         } else {
-            unreadable << QString::fromStdString(each.path.filename().string());
+            unreadable << toQt(each.path.filename().string());
         }
     }
     QStringList sentences;
@@ -120,19 +121,18 @@ void SheetBar::refresh()
     const QSignalBlocker quiet(m_choice);
     m_choice->clear();
     m_choice->addItem(tr("Any sim"));
-    for (const auto& each : m_sheets) m_choice->addItem(QString::fromStdString(each.name));
+    for (const auto& each : m_sheets) m_choice->addItem(toQt(each.name));
     m_choice->addItem(tr("From a file…"));
     const auto place = sheet ? std::ranges::find(m_sheets, *sheet) - m_sheets.begin() + 1 : 0;
     m_choice->setCurrentIndex(static_cast<int>(place));
-    m_note->setText(sheet ? QString::fromStdString(sheet->note) : QString());
+    m_note->setText(sheet ? toQt(sheet->note) : QString());
     m_note->setVisible(!m_note->text().isEmpty());
     const auto problems = findSheetProblems(m_edits.stance().view());
     m_plan->setVisible(!problems.empty());
     m_verdict->setVisible(!problems.empty());
     setTone(*m_verdict, "coral");
     m_verdict->setText(problems.empty() ? QString()
-                                        : QStringLiteral("! ") +
-                                              QString::fromStdString(problems.front().sentence));
+                                        : QStringLiteral("! ") + toQt(problems.front().sentence));
 }
 
 }  // namespace jolly::app

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/flow.h"
+#include "app/style/qt_text.h"
 #include "app/faceplate/plate.h"
 
 #include <algorithm>
@@ -63,8 +64,7 @@ PlateLayout layOutController(const Plate& plate, int width)
     auto layout = layOutByItself(plate, width);
     int bottom = 0;
     for (const auto& group : plate.arrangement.groups) {
-        layout.frames.push_back(
-            {QString::fromStdString(group.label), pixelsOf(group.cells, width)});
+        layout.frames.push_back({toQt(group.label), pixelsOf(group.cells, width)});
         bottom = std::max(bottom, layout.frames.back().rect.bottom() + 1);
     }
     std::vector<PlateItem*> others;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/control_painter.h"
+#include "app/style/qt_text.h"
 
 #include "app/faceplate/list_painter.h"
 #include "app/faceplate/paint_parts.h"
@@ -222,12 +223,11 @@ void paintSwitch(QPainter& painter, const ControlView& view)
         painter.setPen(isSelected ? palette().straw : isNow ? palette().strong : palette().dim);
         const QRectF words(field.left() + kSwitchSlot + 5, middle - row / 2,
                            field.width() - kSwitchSlot - 5, row);
-        painter.drawText(
-            words, Qt::AlignLeft | Qt::AlignVCenter,
-            painter.fontMetrics().elidedText(QString::fromStdString(positions[i].name),
-                                             Qt::ElideRight, static_cast<int>(words.width())));
+        painter.drawText(words, Qt::AlignLeft | Qt::AlignVCenter,
+                         painter.fontMetrics().elidedText(toQt(positions[i].name), Qt::ElideRight,
+                                                          static_cast<int>(words.width())));
     }
-    drawLabel(painter, view.rect(), QString::fromStdString(view.ofSwitch().name), frame);
+    drawLabel(painter, view.rect(), toQt(view.ofSwitch().name), frame);
 }
 
 }  // namespace

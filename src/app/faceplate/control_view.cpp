@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/control_view.h"
+#include "app/style/qt_text.h"
 
 #include "app/faceplate/control_painter.h"
 #include "app/style/palette.h"
@@ -72,7 +73,7 @@ void ControlView::showNames()
 /// The kernel's names of physical controls are in tooltips only.
 QString ControlView::describe(bool isWhole) const
 {
-    QString text = QString::fromStdString(m_switch.name);
+    QString text = toQt(m_switch.name);
     for (const auto& control : m_controls) {
         const bool isOfKernel = parseControlCode(control.id.toStdString()).has_value();
         const bool hasId = isWhole || !isOfKernel;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/goal_words.h"
+#include "app/style/qt_text.h"
 
 #include "app/listen/chord_field.h"
 #include "app/listen/key_codes.h"
@@ -28,13 +29,13 @@ QString placeText(const Tangle& tangle, const Target& place)
         const auto name = keyName(place.control.number);
         return hasKey(place.control.number) ? name : notOnLayout(name);
     }
-    return QString::fromStdString(placeName(tangle, place));
+    return toQt(placeName(tangle, place));
 }
 
 QString layerText(const Tangle& tangle, const LayerGoal& goal)
 {
     const auto* layer = findBy(tangle.layers, &Layer::id, goal.layer);
-    const auto name = QString::fromStdString(layer ? layer->name : goal.layer);
+    const auto name = toQt(layer ? layer->name : goal.layer);
     switch (goal.engage) {
         case Engage::Hold:
             return QObject::tr("layer %1, held").arg(name);
@@ -53,7 +54,7 @@ QString craftText(const Tangle& tangle, const CraftGoal& goal)
     if (goal.choose == Choose::Next) return QObject::tr("the next craft");
     if (goal.choose == Choose::Previous) return QObject::tr("the craft before");
     const auto* craft = findBy(tangle.craft, &Craft::id, goal.craft);
-    return QObject::tr("craft %1").arg(QString::fromStdString(craft ? craft->name : goal.craft));
+    return QObject::tr("craft %1").arg(toQt(craft ? craft->name : goal.craft));
 }
 
 }  // namespace

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/plate_list.h"
+#include "app/style/qt_text.h"
 
 #include "app/faceplate/virtual_plate.h"
 #include "core/tangle/device_edit.h"
@@ -100,7 +101,7 @@ void ControllerPlates::dress(std::size_t place)
     }
     const auto used = static_cast<std::size_t>(std::ranges::count(m_isUsed[place], true));
     auto* plate = m_plates[place];
-    plate->setTitle(QString::fromStdString(controller.rig.alias),
+    plate->setTitle(toQt(controller.rig.alias),
                     stateText(controller, m_selection.feed().session().isLive()));
     plate->setPlate(jolly::app::plateOf(controller.rig));
     plate->setFooter(controller.port, usedText(used, controller.rig.controls.size()));
@@ -139,7 +140,7 @@ Faceplate* ControllerPlates::plateOf(const std::string& controller) const
 ControlView* ControllerPlates::viewOf(const Source& ref) const
 {
     auto* plate = plateOf(ref.controller);
-    return plate ? plate->view(QString::fromStdString(toText(ref.control))) : nullptr;
+    return plate ? plate->view(toQt(toText(ref.control))) : nullptr;
 }
 
 DevicePlates::DevicePlates(Stance& stance, Selection& selection, QWidget* parent)
@@ -248,8 +249,7 @@ void DevicePlates::dress(std::size_t place)
     }
     auto* plate = m_plates[place];
     const bool isKeyboard = device.kind == VirtualKind::Keyboard;
-    plate->setTitle(QString::fromStdString(device.name),
-                    shown.isThere ? tr("games see it") : tr("not live"));
+    plate->setTitle(toQt(device.name), shown.isThere ? tr("games see it") : tr("not live"));
     plate->setPlate(made.plate);
     plate->setDeed(tr("size it…"));
     plate->setOther(isKeyboard             ? tr("+ keys…")
@@ -292,7 +292,7 @@ ControlView* DevicePlates::viewOf(std::string_view device, const QString& id) co
 
 ControlView* DevicePlates::viewOf(const Target& target) const
 {
-    return viewOf(target.device, QString::fromStdString(toText(target.control)));
+    return viewOf(target.device, toQt(toText(target.control)));
 }
 
 ControlView* DevicePlates::viewOf(const End& end) const

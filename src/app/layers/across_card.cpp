@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/across_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/elided_label.h"
 #include "app/style/layer_mark.h"
@@ -144,14 +145,13 @@ void AcrossCard::rebuild()
     const auto* acting = actingOf(meanings, stance.shown());
     for (std::size_t i = 0; i < count; ++i) {
         const auto found = std::ranges::find(meanings, i, &Meaning::layer);
-        AcrossCell::State state{.layer = QString::fromStdString(tangle.layers[i].name),
+        AcrossCell::State state{.layer = toQt(tangle.layers[i].name),
                                 .place = i,
                                 .isEngaged = stance.isEngaged(i),
                                 .isChosen = stance.footing().layer == tangle.layers[i].id};
         if (found != meanings.end()) {
             QStringList deeds;
-            for (const auto* strand : found->strands)
-                deeds << QString::fromStdString(deedOf(tangle, *strand));
+            for (const auto* strand : found->strands) deeds << toQt(deedOf(tangle, *strand));
             deeds.removeAll(QString());
             state.deed = deeds.join(QStringLiteral(", "));
             state.acts = acting == &*found;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/callout.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/layer_mark.h"
 #include "app/style/palette.h"
@@ -21,8 +22,7 @@ void Callout::show(const Words& words, bool isLeft)
     if (words == m_words && isLeft == m_isLeft && isVisible()) return;
     m_words = words;
     m_isLeft = isLeft;
-    setObjectName(QStringLiteral("callout ") +
-                  QString::fromStdString(toText(words.control.control)));
+    setObjectName(QStringLiteral("callout ") + toQt(toText(words.control.control)));
     const auto from =
         words.more.isEmpty() ? words.from : words.from + QLatin1Char(' ') + words.more;
     setAccessibleName(words.deed + QStringLiteral(", ") + from);

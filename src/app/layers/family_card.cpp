@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/family_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
@@ -36,7 +37,7 @@ void FamilyCard::rebuild()
     const auto counts = ownCounts(tangle);
     for (const auto& row : craftByFamily(tangle)) {
         const auto& count = counts[placeOfCraft(tangle, row.craft->id)];
-        const auto name = QString::fromStdString(row.craft->name);
+        const auto name = toQt(row.craft->name);
         const auto words = row.craft->parent.empty()
                                ? tr("%n strand(s)", nullptr, static_cast<int>(count.added))
                                : tr("+ %1, changes %2").arg(count.added).arg(count.changed);
@@ -62,7 +63,7 @@ void FamilyCard::rebuild()
     const auto gaps = gapsOf(tangle, chosen);
     if (!gaps.empty()) {
         QStringList names;
-        for (const auto& gap : gaps) names << QString::fromStdString(functionName(tangle, gap));
+        for (const auto& gap : gaps) names << toQt(functionName(tangle, gap));
         auto* words = new QLabel(
             tr("Planned, and nothing does it yet: %1").arg(names.join(QStringLiteral(", "))), this);
         words->setObjectName(QStringLiteral("gaps"));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/footing_bar.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/layer_mark.h"
 #include "app/style/palette.h"
@@ -32,7 +33,7 @@ void FootingBar::fill()
     m_menu->clear();
     const auto& layers = m_edits.tangle().layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
-        const auto name = QString::fromStdString(layer->name);
+        const auto name = toQt(layer->name);
         auto* entry = m_menu->addAction(
             name, this, [this, id = layer->id] { m_edits.stance().chooseLayer(id); });
         entry->setObjectName(QStringLiteral("work in ") + name);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/layer_editor.h"
+#include "app/style/qt_text.h"
 
 #include "app/layers/rule_row.h"
 #include "app/listen/listen_field.h"
@@ -98,7 +99,7 @@ void LayerEditor::addWords(const QString& words)
 
 void LayerEditor::addHead(const Layer& layer, std::size_t)
 {
-    auto* name = new QLineEdit(QString::fromStdString(layer.name), this);
+    auto* name = new QLineEdit(toQt(layer.name), this);
     name->setObjectName(QStringLiteral("layer name"));
     name->setAccessibleName(tr("Name of the layer"));
     name->setFont(textFont(TextSize::Title, true));
@@ -149,8 +150,8 @@ void LayerEditor::addNeeds(const Layer& layer)
                                  : tr("Only while all of these are engaged, too:"));
     for (const auto& other : layers) {
         if (other.id == layer.id || other.id == kBase) continue;
-        auto* needs = new ElidedCheck(QString::fromStdString(other.name), this);
-        needs->setObjectName(QStringLiteral("needs ") + QString::fromStdString(other.name));
+        auto* needs = new ElidedCheck(toQt(other.name), this);
+        needs->setObjectName(QStringLiteral("needs ") + toQt(other.name));
         needs->setChecked(std::ranges::find(layer.needs, other.id) != layer.needs.end());
         connect(
             needs, &QCheckBox::clicked, this,
@@ -173,8 +174,8 @@ void LayerEditor::addGroup(const Layer& layer)
     group->setEditable(true);
     std::set<std::string> groups;
     for (const auto& other : m_edits.tangle().layers) groups.insert(other.group);
-    for (const auto& each : groups) group->addItem(QString::fromStdString(each));
-    group->setEditText(QString::fromStdString(layer.group));
+    for (const auto& each : groups) group->addItem(toQt(each));
+    group->setEditText(toQt(layer.group));
     group->lineEdit()->setPlaceholderText(tr("none: it minds no other"));
     connect(group->lineEdit(), &QLineEdit::editingFinished, this, [this, group] {
         changeLater(tr("group of a layer"), [words = group->currentText().trimmed().toStdString()](

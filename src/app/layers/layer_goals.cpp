@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/layer_goals.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 
@@ -47,11 +48,10 @@ void LayerGoals::showLamps()
     const auto& layers = m_edits.tangle().layers;
     for (std::size_t i = 0; i < m_lamps.size() && i + 1 < layers.size(); ++i) {
         const auto& layer = layers[i + 1];
-        m_lamps[i]->show({QString::fromStdString(layer.name), i + 1,
+        m_lamps[i]->show({toQt(layer.name), i + 1,
                           i + 1 < kMostLayers && m_edits.stance().isEngaged(i + 1),
                           m_edits.stance().isByHand(layer.id)});
-        m_lamps[i]->setObjectName(QStringLiteral("goal layer ") +
-                                  QString::fromStdString(layer.name));
+        m_lamps[i]->setObjectName(QStringLiteral("goal layer ") + toQt(layer.name));
         m_lamps[i]->setToolTip(
             tr("A click lets the chosen outlet, or the selected control, engage it."));
     }

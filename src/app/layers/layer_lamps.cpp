@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/layer_lamps.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/layer_mark.h"
 #include "app/style/palette.h"
@@ -113,8 +114,8 @@ void LayerLamps::showLamps()
     const auto& layers = m_edits.tangle().layers;
     const auto& stance = m_edits.stance();
     for (std::size_t i = 0; i < m_lamps.size() && i < layers.size(); ++i) {
-        m_lamps[i]->show({QString::fromStdString(layers[i].name), i, stance.isEngaged(i),
-                          stance.isByHand(layers[i].id)});
+        m_lamps[i]->show(
+            {toQt(layers[i].name), i, stance.isEngaged(i), stance.isByHand(layers[i].id)});
     }
     place();
 }

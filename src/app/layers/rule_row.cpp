@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/rule_row.h"
+#include "app/style/qt_text.h"
 
 #include "app/listen/listen_field.h"
 #include "app/style/elided_button.h"
@@ -61,10 +62,9 @@ RuleRow::RuleRow(Edits& edits, Selection& selection, const std::string& layer,
         selection, edits.messages(),
         [kind](const DeskController&, const RigControl& each) { return each.kind == kind; });
     field->setObjectName(QStringLiteral("rule control"));
-    field->setText(controller && control
-                       ? QString::fromStdString(controller->alias + " · " +
-                                                jolly::nameOf(*controller, *control))
-                       : tr("a control that is not in the rig"));
+    field->setText(controller && control ? toQt(say("%1 · %2", controller->alias,
+                                                    jolly::nameOf(*controller, *control)))
+                                         : tr("a control that is not in the rig"));
     connect(field, &ListenField::chosen, this, &RuleRow::changeControl, Qt::QueuedConnection);
     auto* remove = new QPushButton(tr("remove"), this);
     remove->setObjectName(QStringLiteral("remove rule"));
@@ -95,7 +95,7 @@ void RuleRow::addTap()
         const bool isTap = std::ranges::any_of(strand->stages, [](const Stage& stage) {
             return infoOf(stage.parameters).name == "tap";
         });
-        (isTap ? taps : others) << QString::fromStdString(deedOf(tangle, *strand));
+        (isTap ? taps : others) << toQt(deedOf(tangle, *strand));
     }
     auto* column = static_cast<QVBoxLayout*>(layout());
     if (!taps.isEmpty()) {

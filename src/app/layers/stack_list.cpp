@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/layers/stack_list.h"
+#include "app/style/qt_text.h"
 
 #include "app/listen/listen_field.h"
 #include "app/style/elided_button.h"
@@ -108,10 +109,9 @@ LayerCard::State StackList::stateOf(std::size_t place) const
     const auto& layer = tangle.layers[place];
     const auto count = std::ranges::count(stance.view().strands, layer.id, &Strand::layer);
     auto words = tr("%n strand(s)", nullptr, static_cast<int>(count));
-    if (!layer.group.empty())
-        words += tr(" · one only of %1").arg(QString::fromStdString(layer.group));
-    return {.name = QString::fromStdString(layer.name),
-            .rule = QString::fromStdString(whenEngaged(tangle, layer, stance.strands())),
+    if (!layer.group.empty()) words += tr(" · one only of %1").arg(toQt(layer.group));
+    return {.name = toQt(layer.name),
+            .rule = toQt(whenEngaged(tangle, layer, stance.strands())),
             .strands = words,
             .place = place};
 }
@@ -168,8 +168,8 @@ void StackList::makeChord()
     });
     if (!isDone) return;
     m_edits.stance().chooseLayer(layer);
-    m_edits.messages().say(tr("\"%1\" is engaged while both are. What it needs is on the right.")
-                               .arg(QString::fromStdString(name)));
+    m_edits.messages().say(
+        tr("\"%1\" is engaged while both are. What it needs is on the right.").arg(toQt(name)));
 }
 
 void StackList::move(const std::string& id, int places)
@@ -186,7 +186,7 @@ void StackList::move(const std::string& id, int places)
 void StackList::remove(const std::string& id)
 {
     const auto* layer = findBy(m_edits.tangle().layers, &Layer::id, id);
-    const auto name = layer ? QString::fromStdString(layer->name) : QString();
+    const auto name = layer ? toQt(layer->name) : QString();
     if (m_edits.applyToWhole({tr("remove layer")},
                              [&](Tangle& tangle) { return removeLayer(tangle, id); }))
         m_edits.messages().say(
@@ -212,7 +212,7 @@ QStringList StackList::crowding() const
             }
             if (meanings.size() <= most) continue;
             most = meanings.size();
-            crowded = QString::fromStdString(controller.alias + " " + nameOf(controller, control));
+            crowded = toQt(say("%1 %2", controller.alias, nameOf(controller, control)));
         }
     }
     if (!crowded.isEmpty()) facts << tr("%1 means %2 things in %2 layers.").arg(crowded).arg(most);
@@ -234,9 +234,7 @@ QString StackList::mostPressed() const
                 controller.slotOf[i] < 0 || slot >= m_selection.feed().values().slots.size())
                 continue;
             const auto count = (m_selection.feed().values().slots[slot].moves + 1) / 2;
-            if (count > 0)
-                presses.emplace_back(count,
-                                     QString::fromStdString(nameOf(controller.rig, control)));
+            if (count > 0) presses.emplace_back(count, toQt(nameOf(controller.rig, control)));
         }
     }
     std::ranges::stable_sort(presses, std::ranges::greater{},

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/key_codes.h"
+#include "app/style/qt_text.h"
 
 #include "core/value/control_code.h"
 
@@ -152,7 +153,7 @@ QString keyName(std::uint16_t code)
     // their numbers are what stands there.
     const bool isHighFunctionKey = code >= KEY_F13 && code <= KEY_F24;
     if (symbol == XKB_KEY_NoSymbol || isHighFunctionKey) {
-        const auto name = QString::fromStdString(toText({EventType::Key, code, 0}));
+        const auto name = toQt(toText({EventType::Key, code, 0}));
         return name.mid(name.indexOf(QLatin1Char('_')) + 1);
     }
     const auto sign = xkb_keysym_to_utf32(symbol);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/listen_field.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/elided_button.h"
 #include "core/tangle/lookup.h"
@@ -124,7 +125,7 @@ void ListenField::fillList()
         QMenu* sub = nullptr;
         for (const auto& control : controller.rig.controls) {
             if (!m_wants(controller, control)) continue;
-            if (!sub) sub = m_menu->addMenu(QString::fromStdString(controller.rig.alias));
+            if (!sub) sub = m_menu->addMenu(toQt(controller.rig.alias));
             const Source ref{controller.rig.id, control.code};
             sub->addAction(m_selection.feed().nameOf(ref), this, [this, ref] { choose(ref); });
         }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/desk.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
@@ -30,8 +31,7 @@ DeskController deskController(const RigController& rig, const PresentController*
 {
     DeskController controller;
     controller.rig = rig;
-    controller.port =
-        QString::fromStdString(present ? present->description.identity.phys : rig.identity.phys);
+    controller.port = toQt(present ? present->description.identity.phys : rig.identity.phys);
     controller.slotOf.assign(rig.controls.size(), -1);
     if (!present) return controller;
     controller.isPresent = true;

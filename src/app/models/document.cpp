@@ -115,9 +115,11 @@ Fallible Document::open(const QString& path)
         m_isOfEarlierVersion = read.version < format::kTangleVersion;
         return {};
     }
-    std::string sentences;
-    for (const auto& problem : read.problems) sentences += format::toWords(problem) + "\n";
-    return fail(Failure::Code::Unreadable, sentences, "The file was left as it is.");
+    Sentence sentences;
+    for (const auto& problem : read.problems)
+        sentences = sentences.empty() ? format::toWords(problem)
+                                      : say("%1\n%2", sentences, format::toWords(problem));
+    return fail(Failure::Code::Unreadable, sentences, words("The file was left as it is."));
 }
 
 Fallible Document::openEarlier(const QString& copy, const QString& path)
@@ -126,8 +128,8 @@ Fallible Document::openEarlier(const QString& copy, const QString& path)
     if (!text) return tl::unexpected(text.error());
     auto read = format::readTangle(*text);
     if (!read.isReadable)
-        return fail(Failure::Code::Unreadable, "The copy cannot be read either.",
-                    "Try an earlier one.");
+        return fail(Failure::Code::Unreadable, words("The copy cannot be read either."),
+                    words("Try an earlier one."));
     begin(read.tangle, path);
     m_textOnDisk = format::readText(path.toStdString()).value_or(std::string());
     m_history.resetClean();

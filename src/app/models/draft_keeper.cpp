@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/draft_keeper.h"
+#include "app/style/qt_text.h"
 
 #include "format/save.h"
 #include "format/tangle_text.h"
@@ -173,12 +174,12 @@ void DraftKeeper::writeAside()
     m_aside.ask(
         [tangle = std::make_shared<const Tangle>(m_document.tangle()), file = m_file.toStdString(),
          of = m_path] {
-            const auto text = QString::fromStdString(format::writeTangle(*tangle));
+            const auto text = toQt(format::writeTangle(*tangle));
             const auto draft = QJsonDocument(QJsonObject{{kOf, of}, {kTangle, text}}).toJson();
             return format::replaceText(file, draft.toStdString(), format::FileCalls::hasty());
         },
         [this](const Fallible& done) {
-            if (!done) warn(QString::fromStdString(done.error().text()));
+            if (!done) warn(toQt(done.error().text()));
         });
 }
 

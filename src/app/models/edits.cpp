@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/edits.h"
+#include "app/style/qt_text.h"
 
 #include "core/layers/family_edit.h"
 
@@ -15,7 +16,7 @@ QString Edits::nameOf(const EditStep& step) const
 {
     const auto* strand = findStrand(tangle(), step.strand);
     if (!strand || strand->name.empty()) return step.name;
-    return tr("%1 of %2").arg(step.name, QString::fromStdString(strand->name));
+    return tr("%1 of %2").arg(step.name, toQt(strand->name));
 }
 
 bool Edits::applyHere(const EditStep& step, const Change& change)
@@ -34,7 +35,7 @@ bool Edits::applyEverywhere(const EditStep& step, const Change& change)
 {
     auto trial = tangle();
     if (const auto done = change(trial); !done) {
-        m_messages.refuse(QString::fromStdString(done.error().text()));
+        m_messages.refuse(toQt(done.error().text()));
         return false;
     }
     m_document.put(nameOf(step), std::move(trial), step.gesture);

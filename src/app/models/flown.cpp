@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/flown.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/lookup.h"
 #include "format/tangle_text.h"
@@ -104,7 +105,7 @@ void Flown::compare()
 {
     const auto id = QStringLiteral("flown");
     if (!m_session.fliesAnother()) return m_messages.hide(id);
-    const auto name = QString::fromStdString(m_session.status().tangle);
+    const auto name = toQt(m_session.status().tangle);
     m_messages.show(
         {id,
          tr("The engine flies another tangle than this window shows: \"%1\".").arg(name),

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/live_feed.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/lookup.h"
 
@@ -21,8 +22,7 @@ QString LiveFeed::nameOf(const Source& ref) const
 {
     const auto* controller = controllerOf(ref);
     if (!controller) return {};
-    return QString::fromStdString(
-        jolly::nameOf(controller->rig, *findControl(controller->rig, ref.control)));
+    return toQt(jolly::nameOf(controller->rig, *findControl(controller->rig, ref.control)));
 }
 
 void LiveFeed::rebuild()

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/stance.h"
+#include "app/style/qt_text.h"
 
 #include "core/layers/family.h"
 #include "core/tangle/lookup.h"
@@ -59,13 +60,13 @@ void Stance::stand(Footing footing)
 QString Stance::craftName() const
 {
     const auto* craft = findBy(m_document.tangle().craft, &Craft::id, m_footing.craft);
-    return QString::fromStdString(craft ? craft->name : m_footing.craft);
+    return toQt(craft ? craft->name : m_footing.craft);
 }
 
 QString Stance::layerName() const
 {
     const auto* layer = findBy(m_document.tangle().layers, &Layer::id, m_footing.layer);
-    return QString::fromStdString(layer ? layer->name : m_footing.layer);
+    return toQt(layer ? layer->name : m_footing.layer);
 }
 
 QString Stance::words() const
@@ -82,7 +83,7 @@ void Stance::chooseCraft(const std::string& craft)
 {
     stand({craft, m_footing.layer});
     m_session.chooseCraft(craft, [this](const Fallible& done) {
-        if (!done) Q_EMIT refused(QString::fromStdString(done.error().text()));
+        if (!done) Q_EMIT refused(toQt(done.error().text()));
     });
 }
 
@@ -90,7 +91,7 @@ void Stance::flip(const std::string& layer)
 {
     m_session.flipLayer(layer, [this, layer](const Fallible& done) {
         if (!done) {
-            Q_EMIT refused(QString::fromStdString(done.error().text()));
+            Q_EMIT refused(toQt(done.error().text()));
         } else if (m_byHand.erase(layer) == 0) {
             m_byHand.insert(layer);
         }
@@ -119,7 +120,7 @@ void Stance::lookAtValues()
         if (((changed >> layer) & 1U) == 0) continue;
         const auto& each = tangle.layers[layer];
         if (!isEngaged(layer)) m_byHand.erase(each.id);
-        Q_EMIT engagedBy(QString::fromStdString(each.name), isEngaged(layer));
+        Q_EMIT engagedBy(toQt(each.name), isEngaged(layer));
     }
     Q_EMIT shownChanged();
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/models/weaver.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
@@ -24,8 +25,7 @@ void Weaver::leadBy(const Way& way, const Source& from, const Target& target)
     if (!m_edits.apply({tr("weave %1").arg(m_selection.feed().nameOf(begin))}, lead)) return;
     m_selection.select(begin);
     const auto& strand = *findStrand(m_edits.tangle(), woven);
-    m_edits.messages().say(
-        QString::fromStdString(explainNow(m_edits.tangle(), strand, strand.ends.front())));
+    m_edits.messages().say(toQt(explainNow(m_edits.tangle(), strand, strand.ends.front())));
 }
 
 void Weaver::lead(const std::optional<Source>& from, const Target& target)
@@ -112,10 +112,10 @@ void Weaver::silence()
 void Weaver::moveEnd(const std::string& strand, std::size_t end, const Target& to)
 {
     const auto there = takersOf(m_edits.tangle(), to);
-    const auto other = there.empty() ? QString() : QString::fromStdString(there.front()->name);
+    const auto other = there.empty() ? QString() : toQt(there.front()->name);
     const auto move = [&](Tangle& tangle) { return jolly::moveEnd(tangle, strand, end, to); };
     if (!m_edits.apply({tr("move end")}, move)) return;
-    const auto place = QString::fromStdString(placeName(m_edits.tangle(), to));
+    const auto place = toQt(placeName(m_edits.tangle(), to));
     m_edits.messages().say(other.isEmpty()
                                ? tr("It ends at %1 now.").arg(place)
                                : tr("It ends at %1 now; %2 has its old place.").arg(place, other));
@@ -125,9 +125,8 @@ void Weaver::cure(const Problem& problem)
 {
     const auto* remedy = remedyFor(problem);
     if (!remedy) return;
-    const auto label =
-        QString::fromUtf8(remedy->label.data(), static_cast<qsizetype>(remedy->label.size()));
-    m_edits.applyToWhole({label}, [&](Tangle& tangle) { return remedy->apply(tangle, problem); });
+    m_edits.applyToWhole({toQt(remedy->label)},
+                         [&](Tangle& tangle) { return remedy->apply(tangle, problem); });
 }
 
 }  // namespace jolly::app

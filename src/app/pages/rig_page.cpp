@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/rig_page.h"
+#include "app/style/qt_text.h"
 
 #include "app/pages/column_plan.h"
 #include "app/strands/control_menu.h"
@@ -221,7 +222,7 @@ void RigPage::askWhichOne()
     m_doubt->setVisible(isAsking);
     if (!isAsking) return;
     const auto rig = doubts.front().rig;
-    const auto alias = QString::fromStdString(m_studio.tangle().rig[rig].alias);
+    const auto alias = toQt(m_studio.tangle().rig[rig].alias);
     auto* question = new QLabel(
         tr("Which one is %1? Alike controllers are at these ports. Move the right one, or "
            "choose its port; the answer is kept.")
@@ -231,8 +232,7 @@ void RigPage::askWhichOne()
     for (const auto candidate : doubts.front().candidates) {
         const auto& identity =
             m_studio.session().status().controllers[candidate].description.identity;
-        auto* button =
-            new QPushButton(tr("The one at %1").arg(QString::fromStdString(identity.phys)));
+        auto* button = new QPushButton(tr("The one at %1").arg(toQt(identity.phys)));
         connect(
             button, &QPushButton::clicked, this,
             [this, rig, identity] { settleDoubt(rig, identity); }, Qt::QueuedConnection);

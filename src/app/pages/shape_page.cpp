@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pages/shape_page.h"
+#include "app/style/qt_text.h"
 
 #include "app/shape/axis_list.h"
 #include "app/shape/axis_strand.h"
@@ -218,7 +219,7 @@ void ShapePage::showShape(const Tangle& flown, const Strand& strand)
     m_way->setText(wayOf(flown, strand));
     const auto sharers = sharersOf(flown, strand);
     QStringList names;
-    for (const auto& name : sharers) names << QString::fromStdString(name);
+    for (const auto& name : sharers) names << toQt(name);
     m_shared->setText(names.isEmpty() ? whereOf(flown, strand)
                                       : tr("one shape with %1").arg(names.join(", ")));
     if (!m_trace.isThere()) return m_plot->setNothing(problemsOf(strand).join("\n\n"));
@@ -233,12 +234,12 @@ void ShapePage::showEnds()
     const auto* from = axis();
     if (!from) return;
     m_plot->setDegrees(from->degrees);
-    m_plot->setEnds(toQt(oppositeOf(from->more)), QString::fromStdString(from->more));
+    m_plot->setEnds(toQt(Sentence::ourWord(oppositeOf(from->more))),
+                    toQt(Sentence::ourWord(from->more)));
     std::vector<NamedPlace> places;
     for (const auto& notch : from->notches)
-        places.push_back(
-            {QString::fromStdString(notch.name),
-             valueWithNotches(from->calibration, from->notches, notch.at, from->sides)});
+        places.push_back({toQt(notch.name), valueWithNotches(from->calibration, from->notches,
+                                                             notch.at, from->sides)});
     m_plot->setPlaces(std::move(places));
 }
 
@@ -250,7 +251,7 @@ QStringList ShapePage::problemsOf(const Strand& strand) const
     QStringList sentences;
     for (const auto& problem : m_studio.preflight().problems()) {
         if (problem.path == path || problem.path.starts_with(path + "/"))
-            sentences << QString::fromStdString(problem.sentence + " " + problem.cure);
+            sentences << toQt(oneAfterOther(problem.sentence, problem.cure));
     }
     return sentences;
 }
@@ -266,7 +267,7 @@ void ShapePage::showWords(const Tangle& flown, const Strand& strand)
             measure(chain, m_trace.rehearsal().sides(), m_trace.rehearsal().outSides());
         for (const auto& note :
              feelNotes(flown, strand, travel, otherBends(m_studio.feed(), strand)))
-            notes << QString::fromStdString(note);
+            notes << toQt(note);
         showFacts(strand, travel);
     } else {
         m_slopes->setText({});

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/listen/chord_field.h"
+#include "app/style/qt_text.h"
 #include "app/pages/weave_page.h"
 #include "app/strands/taken_card.h"
 #include "app/style/elided_label.h"
@@ -24,7 +25,7 @@ namespace
 QString whereText(const RigController& rig, ControlCode code)
 {
     const auto nature = natureOf(*findControl(rig, code));
-    return QString::fromStdString(nature.empty() ? rig.alias : rig.alias + " · " + nature);
+    return nature.empty() ? toQt(rig.alias) : toQt(say("%1 · %2", rig.alias, nature));
 }
 
 }  // namespace
@@ -70,13 +71,12 @@ void WeavePage::showWhere(const std::optional<Target>& pointed)
 
 QString WeavePage::whatClickDoes(const Target& target) const
 {
-    const auto place = QString::fromStdString(placeName(m_studio.tangle(), target));
+    const auto place = toQt(placeName(m_studio.tangle(), target));
     if (m_choice.row())
         return tr("A click leads %1 to %2.").arg(m_choice.nameOf(*m_choice.row()), place);
     const auto takers = m_studio.stance().takersOf(target);
     if (takers.size() == 1)
-        return tr("%1 leads to %2. A click shows it.")
-            .arg(QString::fromStdString(takers.front()->name), place);
+        return tr("%1 leads to %2. A click shows it.").arg(toQt(takers.front()->name), place);
     if (!takers.empty())
         return tr("%n strand(s) lead to %1. A click shows them.", nullptr,
                   static_cast<int>(takers.size()))
@@ -122,8 +122,7 @@ void WeavePage::leadToLayer(const std::string& layer)
     if (!m_studio.edits().applyToWhole({tr("new rule")}, engage)) return;
     m_studio.stance().chooseLayer(std::string(kBase));
     const auto& strand = *findStrand(m_studio.tangle(), rule);
-    m_studio.messages().say(
-        QString::fromStdString(explainNow(m_studio.tangle(), strand, strand.ends.front())));
+    m_studio.messages().say(toQt(explainNow(m_studio.tangle(), strand, strand.ends.front())));
 }
 
 /// Keys for the chosen outlet, or for the selected control.
@@ -164,12 +163,12 @@ void WeavePage::openDeviceMenu(const std::string& device, const std::optional<Ta
     menu->setAttribute(Qt::WA_DeleteOnClose);
     menu->setObjectName(QStringLiteral("device menu"));
     if (place) {
-        menu->addSection(QString::fromStdString(placeName(m_studio.tangle(), *place)));
+        menu->addSection(toQt(placeName(m_studio.tangle(), *place)));
         menu->addAction(whatClickDoes(*place), this,
                         [this, place = *place] { takeClick(place, false); })
             ->setObjectName(QStringLiteral("here click"));
     }
-    menu->addSection(QString::fromStdString(shown->name));
+    menu->addSection(toQt(shown->name));
     menu->addAction(tr("Name and size…"), this, [this, device] { sizeDevice(device); })
         ->setObjectName(QStringLiteral("here size"));
     menu->addAction(tr("Add a copy"), this, [this, device] {

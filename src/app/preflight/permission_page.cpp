@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/preflight/permission_page.h"
+#include "app/style/qt_text.h"
 
 #include "app/services/data_files.h"
 #include "app/style/theme.h"
@@ -117,7 +118,7 @@ const Problem* PermissionPage::problemIn(const Problems& problems)
 void PermissionPage::refresh()
 {
     if (const auto* problem = problemIn(m_preflight.problems()))
-        m_what->setText(QString::fromStdString(problem->sentence + " " + problem->meaning));
+        m_what->setText(toQt(oneAfterOther(problem->sentence, problem->meaning)));
 }
 
 void PermissionPage::tell(const QString& sentence)

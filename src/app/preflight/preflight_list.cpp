@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/preflight/preflight_list.h"
+#include "app/style/qt_text.h"
 
 #include "app/preflight/problem_row.h"
 #include "app/style/palette.h"
@@ -42,8 +43,8 @@ QString sightText(const GameSight& sight)
     return QStringLiteral(
                "<span style='color:%1'>%2</span><b>%3</b> <span style='color:%4'>%5</span>")
         .arg((isTrouble || sight.isVirtual ? ink.straw : ink.dim).name(), sign,
-             QString::fromStdString(sight.name).toHtmlEscaped(), ink.dim.name(),
-             QString::fromStdString(sight.sentence).toHtmlEscaped());
+             toQt(sight.name).toHtmlEscaped(), ink.dim.name(),
+             toQt(sight.sentence).toHtmlEscaped());
 }
 
 }  // namespace
@@ -96,7 +97,7 @@ void PreflightList::addSights(QVBoxLayout& column)
     for (const auto& sight :
          whatGamesSee(m_weaver.edits().tangle(), m_weaver.selection().feed().session().status())) {
         auto* line = new QLabel(sightText(sight));
-        line->setObjectName(QStringLiteral("sight ") + QString::fromStdString(sight.name));
+        line->setObjectName(QStringLiteral("sight ") + toQt(sight.name));
         line->setWordWrap(true);
         column.addWidget(line);
         if (sight.rig >= 0 && sight.meaning == GameSight::Meaning::DoubleInput)
@@ -124,7 +125,7 @@ void PreflightList::addHolding(QVBoxLayout& column, const GameSight& sight)
     const auto rig = static_cast<std::size_t>(sight.rig);
     if (m_weaver.edits().tangle().rig[rig].hiding != Hiding::None) return;
     auto* hold = new QPushButton(tr("Hold it while live"));
-    hold->setObjectName(QStringLiteral("hold ") + QString::fromStdString(sight.name));
+    hold->setObjectName(QStringLiteral("hold ") + toQt(sight.name));
     column.addWidget(hold, 0, Qt::AlignLeft);
     connect(hold, &QPushButton::clicked, this, [this, rig] {
         m_weaver.edits().applyToWhole({tr("hide controller")}, [rig](Tangle& tangle) {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/preflight/problem_row.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -17,9 +18,9 @@ namespace jolly::app
 namespace
 {
 
-QString html(const std::string& words)
+QString html(const Sentence& words)
 {
-    return QString::fromStdString(words).toHtmlEscaped();
+    return toQt(words).toHtmlEscaped();
 }
 
 /// "✕ Sentence" over what it means and the cure.
@@ -31,9 +32,7 @@ QString textOf(const Problem& problem)
         QStringLiteral("<b style='color:%1'>%2</b>%3")
             .arg((isError ? ink.coral : ink.straw).name(),
                  isError ? QStringLiteral("✕ ") : QStringLiteral("! "), html(problem.sentence));
-    const auto more = QString::fromStdString(problem.meaning).isEmpty()
-                          ? html(problem.cure)
-                          : html(problem.meaning + " " + problem.cure);
+    const auto more = html(oneAfterOther(problem.meaning, problem.cure));
     return text + QStringLiteral("<br><span style='color:%1'>%2</span>").arg(ink.dim.name(), more);
 }
 
@@ -54,7 +53,7 @@ void ProblemRow::addWords(const Problem& problem)
     auto* words = new QLabel(textOf(problem));
     words->setWordWrap(true);
     words->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    words->setAccessibleName(QString::fromStdString(problem.sentence + " " + problem.cure));
+    words->setAccessibleName(toQt(oneAfterOther(problem.sentence, problem.cure)));
     layout()->addWidget(words);
 }
 
@@ -64,19 +63,17 @@ void ProblemRow::addDeeds(const Problem& problem)
     if (!remedy && problem.command.empty()) return;
     auto* row = new QHBoxLayout;
     if (remedy) {
-        auto* button = new QPushButton(
-            QString::fromUtf8(remedy->label.data(), static_cast<qsizetype>(remedy->label.size())));
-        button->setObjectName(QStringLiteral("remedy ") + QString::fromStdString(problem.remedy));
+        auto* button = new QPushButton(toQt(remedy->label));
+        button->setObjectName(QStringLiteral("remedy ") + toQt(problem.remedy));
         connect(button, &QPushButton::clicked, this, [this, problem] { m_weaver.cure(problem); });
         row->addWidget(button);
     } else {
         auto* copy = new QPushButton(tr("Copy the command"));
         copy->setObjectName(QStringLiteral("copy command"));
-        copy->setToolTip(QString::fromStdString(problem.command));
+        copy->setToolTip(toQt(problem.command));
         connect(copy, &QPushButton::clicked, this, [this, problem] {
-            QApplication::clipboard()->setText(QString::fromStdString(problem.command));
-            m_weaver.edits().messages().say(
-                tr("Copied: %1").arg(QString::fromStdString(problem.command)));
+            QApplication::clipboard()->setText(toQt(problem.command));
+            m_weaver.edits().messages().say(tr("Copied: %1").arg(toQt(problem.command)));
         });
         row->addWidget(copy);
     }

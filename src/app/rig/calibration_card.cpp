@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/calibration_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
@@ -148,8 +149,8 @@ void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCod
         const auto range = rangeOf(*described, control);
         const auto axis = axes.size();
         axes.push_back({range, control.sides, control.calibration, control.notches});
-        auto* row = new CalibrationRow(control, QString::fromStdString(nameOf(desk.rig, control)),
-                                       range, desk.slotOf[i]);
+        auto* row =
+            new CalibrationRow(control, toQt(nameOf(desk.rig, control)), range, desk.slotOf[i]);
         connect(row, &CalibrationRow::refused, &m_edits.messages(), &Messages::refuse);
         connect(row, &CalibrationRow::notchesChanged, this, [this, axis](const NotchList& notches) {
             m_walk->setNotches(axis, notches);
@@ -162,7 +163,7 @@ void CalibrationCard::begin(const DeskController& desk, std::optional<ControlCod
     m_controller = desk.rig.id;
     m_only = only;
     m_isWaiting = false;
-    m_title->setText(tr("Calibrate %1").arg(QString::fromStdString(desk.rig.alias)));
+    m_title->setText(tr("Calibrate %1").arg(toQt(desk.rig.alias)));
     m_walk.emplace(axes, counts(), m_feed.now());
     showStep();
 }
@@ -260,8 +261,7 @@ void CalibrationCard::goOn()
 void CalibrationCard::capture()
 {
     const auto captured = m_walk->capture(m_feed.now());
-    if (!captured)
-        return m_edits.messages().refuse(QString::fromStdString(captured.error().text()));
+    if (!captured) return m_edits.messages().refuse(toQt(captured.error().text()));
     showRows();
 }
 
@@ -316,7 +316,7 @@ void CalibrationCard::set()
         *control = CalibrationRow::settled(*control, verdict, m_walk->notches(i));
         if (verdict.deadZone > 0.0) covers.emplace_back(control->code, verdict.deadZone);
     }
-    const auto alias = QString::fromStdString(rig.alias);
+    const auto alias = toQt(rig.alias);
     m_walk.reset();
     m_edits.applyToWhole({tr("calibrate %1").arg(alias)}, [&](Tangle& tangle) {
         putIntoRig(tangle, rig);
@@ -352,8 +352,8 @@ void CalibrationCard::forget()
     m_walk.reset();
     m_edits.applyToWhole({tr("forget calibration")},
                          [&](Tangle& tangle) { putIntoRig(tangle, rig); });
-    finish(tr("%1 is as the device tells it. Undo brings its calibration back.")
-               .arg(QString::fromStdString(rig.alias)));
+    finish(
+        tr("%1 is as the device tells it. Undo brings its calibration back.").arg(toQt(rig.alias)));
 }
 
 void CalibrationCard::leave(const QString& sentence)

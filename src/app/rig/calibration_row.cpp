@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/calibration_row.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "core/value/percent.h"
@@ -46,7 +47,7 @@ QString offerText(const RigControl& was, const RigControl& will, double deadZone
     if (deadZone > 0.0 && strands > 0)
         parts << CalibrationRow::tr("dead zone %1 on %n strand(s)", nullptr,
                                     static_cast<int>(strands))
-                     .arg(QString::fromStdString(percent(deadZone)));
+                     .arg(toQt(percent(deadZone)));
     return parts.isEmpty() ? QString()
                            : CalibrationRow::tr("Sets %1.").arg(parts.join(QStringLiteral(", ")));
 }
@@ -109,7 +110,7 @@ void CalibrationRow::showProgress(const CalibrationWalk& walk, std::size_t axis,
     const auto part = (static_cast<double>(found.high) - found.low) / range.travel();
     switch (walk.step()) {
         case Step::Ends:
-            m_state->setText(tr("%1 of its travel").arg(QString::fromStdString(percent(part))));
+            m_state->setText(tr("%1 of its travel").arg(toQt(percent(part))));
             break;
         case Step::LetGo:
             m_state->setText(
@@ -139,7 +140,7 @@ void CalibrationRow::showVerdict(const AxisVerdict& verdict, const NotchList& no
     m_name->setChecked(!offer.isEmpty() && verdict.isSure);
     m_state->clear();
     m_notches->hide();
-    m_words->setText(QString::fromStdString(verdict.words));
+    m_words->setText(toQt(verdict.words));
     m_words->show();
     m_offer->setText(offer);
     m_offer->setVisible(!offer.isEmpty());

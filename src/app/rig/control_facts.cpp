@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/control_facts.h"
+#include "app/style/qt_text.h"
 
 #include "app/rig/control_words.h"
 #include "app/style/elided_button.h"
@@ -10,12 +11,24 @@
 
 #include <QSignalBlocker>
 #include <algorithm>
+#include <functional>
 
 namespace jolly::app
 {
 
 namespace
 {
+
+/// What was typed or chosen, as a tangle has it: of the words that are offered, the English one.
+std::string inOurWords(const QString& text, const auto& offered, auto wordsOf)
+{
+    const auto typed = text.trimmed();
+    for (const auto& each : offered) {
+        const Words words = std::invoke(wordsOf, each);
+        if (toQt(words) == typed) return std::string(words.english());
+    }
+    return typed.toStdString();
+}
 
 /// A guess changes without a press only by a button that stays down.
 constexpr Time kGuessEvery = std::chrono::milliseconds(250);
@@ -98,7 +111,7 @@ void ControlFacts::buildNature(FactGrid& grid)
             [this] { setRole(m_role->currentText()); });
     connect(m_role, &QComboBox::textActivated, this, &ControlFacts::setRole);
     const auto setMore = [this] {
-        const auto more = m_more->currentText().trimmed().toStdString();
+        const auto more = inOurWords(m_more->currentText(), knownWays(), std::identity());
         setControl(tr("direction of axis"), [&](RigControl& control) { control.more = more; });
     };
     connect(m_more->lineEdit(), &QLineEdit::editingFinished, this, setMore);
@@ -165,12 +178,12 @@ void ControlFacts::setControl(const QString& step, const std::function<void(RigC
 /// A known role brings its usual direction along, unless the pilot said another.
 void ControlFacts::setRole(const QString& role)
 {
-    const auto name = role.trimmed().toStdString();
+    const auto name = inOurWords(role, knownRoles(), &Role::name);
     setControl(tr("role of control"), [&](RigControl& control) {
         const auto* before = findRole(control.role);
         const auto* known = findRole(name);
-        if (control.more.empty() || (before && control.more == before->more))
-            control.more = known ? std::string(known->more) : std::string();
+        if (control.more.empty() || (before && before->more == control.more))
+            control.more = known ? std::string(known->more.english()) : std::string();
         control.role = name;
     });
 }
@@ -199,8 +212,8 @@ void ControlFacts::showNature(const DeskController& controller, const RigControl
     const QSignalBlocker quietKind(m_kind);
     const QSignalBlocker quietRole(m_role);
     const QSignalBlocker quietMore(m_more);
-    if (!m_label->isModified()) m_label->setText(text(control.label));
-    m_label->setPlaceholderText(text(jolly::nameOf(controller.rig, control)));
+    if (!m_label->isModified()) m_label->setText(toQt(control.label));
+    m_label->setPlaceholderText(toQt(jolly::nameOf(controller.rig, control)));
     m_kind->clear();
     m_kind->addItems(kindsOf(control.kind));
     m_kind->setCurrentIndex(isAxis ? static_cast<int>(control.sides)
@@ -210,15 +223,15 @@ void ControlFacts::showNature(const DeskController& controller, const RigControl
     if (!m_role->lineEdit()->isModified()) {
         m_role->clear();
         for (const auto& role : knownRoles()) {
-            if (role.kind == control.kind) m_role->addItem(text(role.name));
+            if (role.kind == control.kind) m_role->addItem(toQt(role.name));
         }
-        m_role->setCurrentText(text(control.role));
+        m_role->setCurrentText(toQt(Sentence::ourWord(control.role)));
     }
     m_body->setRowVisible(m_more, isAxis);
     if (isAxis && !m_more->lineEdit()->isModified()) {
         m_more->clear();
-        for (const auto way : knownWays()) m_more->addItem(text(way));
-        m_more->setCurrentText(text(control.more));
+        for (const auto way : knownWays()) m_more->addItem(toQt(way));
+        m_more->setCurrentText(toQt(Sentence::ourWord(control.more)));
     }
 }
 
@@ -243,7 +256,7 @@ void ControlFacts::showSelection()
     const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
     m_body->setVisible(controller != nullptr);
     m_axisFacts->setVisible(false);
-    m_title->setText(controller ? text(controller->rig.alias) + QStringLiteral(" · ") +
+    m_title->setText(controller ? toQt(controller->rig.alias) + QStringLiteral(" · ") +
                                       m_selection.feed().nameOf(*ref)
                                 : tr("Move a control to see all about it here."));
     showGuess();
@@ -253,7 +266,7 @@ void ControlFacts::showSelection()
     const int slot = controller->slotOf[place];
     m_axisFacts->setVisible(control.kind == ControlKind::Axis);
     m_calibrate->setText((m_isWalkWaiting ? tr("Go on calibrating %1…") : tr("Calibrate %1…"))
-                             .arg(text(controller->rig.alias)));
+                             .arg(toQt(controller->rig.alias)));
     m_calibrate->setEnabled(slot >= 0);
     m_calibrateOne->setEnabled(slot >= 0);
     showNature(*controller, control);
@@ -300,7 +313,7 @@ void ControlFacts::showGuess()
     m_takeGuess->setText(tr("Take it so"));
     if (sides) m_guessWords->setText(sidesText(*sides));
     if (!guess.kind) return;
-    m_guessWords->setText(text(guess.words) + QLatin1Char('.'));
+    m_guessWords->setText(toQt(guess.words) + QLatin1Char('.'));
     if (!guess.group.empty()) m_takeGuess->setText(tr("Make them one selector…"));
 }
 
@@ -356,7 +369,7 @@ void ControlFacts::showValues()
     const auto& live = m_selection.feed().values().slots[static_cast<std::size_t>(slot)];
     m_raw->setText(QString::number(live.raw.x));
     if (control.kind == ControlKind::Axis) {
-        const auto way = text(wayOf(control, value.x));
+        const auto way = toQt(Sentence::ourWord(wayOf(control, value.x)));
         const auto amount = percentText(way.isEmpty() ? value.x : std::abs(value.x),
                                         way.isEmpty() && control.sides == Sides::Two);
         m_value->setText(way.isEmpty() ? amount : amount + QLatin1Char(' ') + way);

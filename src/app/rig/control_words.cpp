@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/control_words.h"
+#include "app/style/qt_text.h"
 
 #include "core/calibration/judge.h"
 #include "core/value/percent.h"
@@ -8,11 +9,6 @@
 
 namespace jolly::app
 {
-
-QString text(std::string_view s)
-{
-    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
-}
 
 QString countsText(std::int32_t counts)
 {
@@ -24,7 +20,7 @@ QString restText(const AxisFindings& found, const AxisRange& range, Sides sides)
     if (found.rests.empty()) return QObject::tr("let go to see it");
     return QObject::tr("%1, within %2")
         .arg(found.rest)
-        .arg(text(percent((sides == Sides::Two ? 2.0 : 1.0) * found.stray / range.travel())));
+        .arg(toQt(percent((sides == Sides::Two ? 2.0 : 1.0) * found.stray / range.travel())));
 }
 
 QString spikesText(const AxisFindings& found)
@@ -49,7 +45,7 @@ QString rangeText(const AxisFindings& found, const AxisRange& range)
     return QStringLiteral("%1 … %2, %3")
         .arg(found.low)
         .arg(found.high)
-        .arg(text(percent(reachOf(found, range))));
+        .arg(toQt(percent(reachOf(found, range))));
 }
 
 QString sidesText(Sides sides)
@@ -66,7 +62,7 @@ QString filterText(const ControlDescription& described)
         parts << QObject::tr("swallows changes of less than %1").arg(countsText(described.fuzz));
     if (described.flat != 0)
         parts << QObject::tr("tells games to ignore %1 around the middle")
-                     .arg(text(percent(described.flat / range.travel())));
+                     .arg(toQt(percent(described.flat / range.travel())));
     return QObject::tr("The kernel %1.").arg(parts.join(QObject::tr(" and ")));
 }
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/calibration/axis_survey.h"
+#include "app/style/qt_text.h"
 #include "core/tangle/controller.h"
 
 #include <QString>
@@ -11,8 +12,6 @@
 /// The words in which a control's facts are told.
 namespace jolly::app
 {
-
-[[nodiscard]] QString text(std::string_view s);
 
 /// "-500 … 980, 74.0 %".
 [[nodiscard]] QString rangeText(const AxisFindings& found, const AxisRange& range);

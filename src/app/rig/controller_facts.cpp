@@ -63,10 +63,9 @@ QString kernelText(const EngineStatus& status, const DeskController& controller)
     const auto slot = std::ranges::find_if(controller.slotOf, [](int s) { return s >= 0; });
     const auto* present = slot == controller.slotOf.end() ? nullptr : presentAt(status, *slot);
     QStringList parts;
-    if (present && !present->description.driver.empty())
-        parts << QString::fromStdString(present->description.driver);
+    if (present && !present->description.driver.empty()) parts << toQt(present->description.driver);
     if (present) {
-        for (const auto& node : present->description.nodes) parts << QString::fromStdString(node);
+        for (const auto& node : present->description.nodes) parts << toQt(node);
     }
     return parts.isEmpty() ? ControllerFacts::tr("not told") : parts.join(QStringLiteral(", "));
 }
@@ -140,11 +139,11 @@ void ControllerFacts::showSelection()
     setVisible(desk != nullptr);
     if (!desk) return;
     const auto& rig = desk->rig;
-    if (!m_alias->isModified()) m_alias->setText(QString::fromStdString(rig.alias));
-    m_name->setText(QString::fromStdString(rig.identity.name));
+    if (!m_alias->isModified()) m_alias->setText(toQt(rig.alias));
+    m_name->setText(toQt(rig.identity.name));
     m_numbers->setText(numbersOf(rig.identity));
     m_has->setText(countsOf(rig));
-    const auto serial = QString::fromStdString(rig.identity.uniq);
+    const auto serial = toQt(rig.identity.uniq);
     m_port->setText((desk->port.isEmpty() ? tr("not told") : desk->port) +
                     (serial.isEmpty() ? QString() : tr(", serial %1").arg(serial)));
     m_kernel->setText(kernelText(m_selection.feed().session().status(), *desk));
@@ -169,11 +168,10 @@ void ControllerFacts::rename()
             return other.rig.id != desk->rig.id && other.rig.alias == alias;
         });
     if (alias.empty() || isTaken) {
-        m_alias->setText(QString::fromStdString(desk->rig.alias));
-        return m_edits.messages().refuse(alias.empty()
-                                             ? tr("A controller needs a name.")
-                                             : tr("Another controller is called %1 already.")
-                                                   .arg(QString::fromStdString(alias)));
+        m_alias->setText(toQt(desk->rig.alias));
+        return m_edits.messages().refuse(
+            alias.empty() ? tr("A controller needs a name.")
+                          : tr("Another controller is called %1 already.").arg(toQt(alias)));
     }
     auto rig = desk->rig;
     rig.alias = alias;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/notch_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
@@ -128,7 +129,7 @@ void NotchCard::add(const QString& step, Notch notch)
     auto notches = axis()->notches;
     notch.name = freshNotchName(notches);
     if (const auto added = addNotch(notches, notch); !added)
-        return m_edits.messages().refuse(QString::fromStdString(added.error().text()));
+        return m_edits.messages().refuse(toQt(added.error().text()));
     set(step, notches);
 }
 
@@ -159,9 +160,9 @@ void NotchCard::fillMenu()
         for (const auto& control : controller.rig.controls) {
             const Source ref{controller.rig.id, control.code};
             if (control.notches.empty() || ref == *m_selection.selected()) continue;
-            m_menu->addAction(QString::fromStdString(controller.rig.alias) + QStringLiteral(" · ") +
-                                  m_selection.feed().nameOf(ref),
-                              this, [this, ref] { matchWith(ref); });
+            m_menu->addAction(
+                toQt(controller.rig.alias) + QStringLiteral(" · ") + m_selection.feed().nameOf(ref),
+                this, [this, ref] { matchWith(ref); });
         }
     }
     if (m_menu->isEmpty())

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/rig/notch_table.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
@@ -64,7 +65,7 @@ void NotchTable::addRow(std::size_t place)
     auto* row = new QHBoxLayout(body);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(6);
-    auto* name = new QLineEdit(QString::fromStdString(notch.name));
+    auto* name = new QLineEdit(toQt(notch.name));
     name->setObjectName(tr("name of notch %1").arg(place + 1));
     name->setAccessibleName(name->objectName());
     auto* at = makePercent(100.0 * (static_cast<double>(notch.at) - m_range.low) / travel, -20.0,
@@ -118,12 +119,11 @@ void NotchTable::change(std::size_t place, const std::function<void(Notch&)>& ed
     QString complaint;
     if (name.empty()) complaint = tr("A notch needs a name.");
     if (std::ranges::count(notches, name, &Notch::name) > 1)
-        complaint =
-            tr("Another notch of this axis is called %1.").arg(QString::fromStdString(name));
+        complaint = tr("Another notch of this axis is called %1.").arg(toQt(name));
     if (complaint.isEmpty()) {
         const auto ordered = orderNotches(notches);
         if (ordered) return Q_EMIT changed(notches);
-        complaint = QString::fromStdString(ordered.error().text());
+        complaint = toQt(ordered.error().text());
     }
     Q_EMIT refused(complaint);
     // The field that is being edited goes with its row: not while it still tells what changed.

@@ -49,8 +49,8 @@ Fallible Autostart::set(bool isOn) const
     if (!isOn) {
         if (!QFile::exists(file) || QFile::remove(file)) return {};
         return fail(Failure::Code::NotAllowed,
-                    "The entry " + file.toStdString() + " cannot be removed.",
-                    "Remove it by hand.");
+                    say("The entry %1 cannot be removed.", file.toStdString()),
+                    words("Remove it by hand."));
     }
     QDir().mkpath(m_folder);
     const auto text = QStringLiteral(

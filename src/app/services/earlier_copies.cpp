@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/services/earlier_copies.h"
+#include "app/style/qt_text.h"
 
 #include "format/files.h"
 #include "format/save.h"
@@ -17,7 +18,7 @@ std::vector<EarlierCopy> earlierCopies(const QString& path)
         const auto copy = format::earlierVersion(path.toStdString(), age);
         const auto text = format::readText(copy);
         if (!text || !format::readTangle(*text).isReadable) continue;
-        const auto name = QString::fromStdString(copy.string());
+        const auto name = toQt(copy.string());
         copies.push_back({name, QFileInfo(name).lastModified()});
     }
     return copies;

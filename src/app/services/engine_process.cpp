@@ -35,7 +35,7 @@ Fallible startEngine(Started& started, const QString& program, const QStringList
 {
     const auto failed = [](const QString& why) {
         return fail(Failure::Code::NotThere, why.toStdString(),
-                    "Check that the program \"tangle\" is installed.");
+                    words("Check that the program \"tangle\" is installed."));
     };
     if (program.isEmpty())
         return failed(EngineSession::tr("The program \"tangle\" is nowhere to be found."));

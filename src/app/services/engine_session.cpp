@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/services/engine_session.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/virtual_layout.h"
 #include "core/value/mark.h"
@@ -30,7 +31,7 @@ QString whyRefused(const LoadResult& refused)
     QString sentence = EngineSession::tr("The engine did not take the tangle.");
     for (const auto& problem : refused.problems) {
         if (problem.severity == Severity::Error)
-            return sentence + QLatin1Char(' ') + QString::fromStdString(problem.sentence);
+            return sentence + QLatin1Char(' ') + toQt(problem.sentence);
     }
     return sentence;
 }
@@ -73,15 +74,14 @@ void EngineSession::begin()
                    std::exchange(m_isStartingAnother, false)) {
             startOne();
         } else {  // one that is started could not be reached
-            giveUp(QString::fromStdString(link.error().text()));
+            giveUp(toQt(link.error().text()));
         }
     });
 }
 
 void EngineSession::startOne()
 {
-    if (const auto done = m_access.start(); !done)
-        return giveUp(QString::fromStdString(done.error().text()));
+    if (const auto done = m_access.start(); !done) return giveUp(toQt(done.error().text()));
     m_triesLeft = kTries;
     m_retry.start(kRetryMs);
 }
@@ -106,8 +106,7 @@ void EngineSession::tryToConnect()
         // Another window may have started one meanwhile, so that ours was not needed.
         const auto why = m_access.whyNot && !m_hasLostBus ? m_access.whyNot() : QString();
         if (!why.isEmpty()) return giveUp(why);
-        if (!m_hasLostBus && --m_triesLeft == 0)
-            giveUp(QString::fromStdString(link.error().text()));
+        if (!m_hasLostBus && --m_triesLeft == 0) giveUp(toQt(link.error().text()));
     });
 }
 
@@ -117,7 +116,7 @@ void EngineSession::awaitBus(const Failure& failure)
     if (m_hasLostBus) return;
     m_hasLostBus = true;
     forgetLink();
-    Q_EMIT failed(QString::fromStdString(failure.text()));
+    Q_EMIT failed(toQt(failure.text()));
     m_retry.start(kBusRetryMs);
 }
 
@@ -142,7 +141,7 @@ void EngineSession::attach(Link link, Meeting meeting)
 {
     for (const auto* failure : {meeting.view ? nullptr : &meeting.view.error(),
                                 meeting.status ? nullptr : &meeting.status.error()}) {
-        if (failure) return giveUp(QString::fromStdString(failure->text()));
+        if (failure) return giveUp(toQt(failure->text()));
     }
     if (std::exchange(m_hasLostBus, false)) endWatch();
     m_link = std::move(link);
@@ -155,7 +154,7 @@ void EngineSession::attach(Link link, Meeting meeting)
     Q_EMIT attached();
     if (std::exchange(m_wasLive, false)) {
         goLive([this](const Fallible& done) {
-            if (!done) Q_EMIT failed(QString::fromStdString(done.error().text()));
+            if (!done) Q_EMIT failed(toQt(done.error().text()));
         });
     }
     m_poll.start();
@@ -347,7 +346,7 @@ void EngineSession::sendNext()
             const bool isTaken = sent.done && sent.done->isAccepted;
             if (isTaken) m_sentMark = sent.mark;
             if (!sent.done && isBusGone(sent.done.error())) return awaitBus(sent.done.error());
-            if (!sent.done) Q_EMIT failed(QString::fromStdString(sent.done.error().text()));
+            if (!sent.done) Q_EMIT failed(toQt(sent.done.error().text()));
             if (sent.done && !isTaken) Q_EMIT failed(whyRefused(*sent.done));
             if (m_wanted != tangle) return sendNext();
             fetchStatus();

@@ -10,7 +10,8 @@ namespace
 
 tl::unexpected<Failure> noEngine()
 {
-    return fail(Failure::Code::NotThere, "There is no engine.", "Wait a moment and try again.");
+    return fail(Failure::Code::NotThere, words("There is no engine."),
+                words("Wait a moment and try again."));
 }
 
 }  // namespace

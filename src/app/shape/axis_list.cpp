@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/axis_list.h"
+#include "app/style/qt_text.h"
 
 #include "app/models/axis_trace.h"
 #include "app/shape/axis_strand.h"
@@ -25,7 +26,7 @@ constexpr int kSmallPlot = 36;
 AxisRow::AxisRow(const std::string& strand, QWidget* parent)
     : QAbstractButton(parent), m_strand(strand)
 {
-    setObjectName(QStringLiteral("axis ") + QString::fromStdString(strand));
+    setObjectName(QStringLiteral("axis ") + toQt(strand));
     setCheckable(true);
     setAutoExclusive(true);
     setFocusPolicy(Qt::StrongFocus);

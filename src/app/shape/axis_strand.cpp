@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/axis_strand.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
@@ -22,19 +23,18 @@ const RigControl* axisOf(const Tangle& tangle, const Strand& strand)
 
 QString nameWithCraft(const Tangle& tangle, const Strand& strand)
 {
-    const auto name = QString::fromStdString(strand.name.empty() ? strand.id : strand.name);
+    const auto name = toQt(strand.name.empty() ? strand.id : strand.name);
     const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
     if (!craft || strand.craft == kEverywhere) return name;
-    return QStringLiteral("%1 · %2").arg(name, QString::fromStdString(craft->name));
+    return QStringLiteral("%1 · %2").arg(name, toQt(craft->name));
 }
 
 QString whereOf(const Tangle& tangle, const Strand& strand)
 {
     const auto* layer = findBy(tangle.layers, &Layer::id, strand.layer);
     const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
-    return QStringLiteral("%1 · %2").arg(
-        QString::fromStdString(layer ? layer->name : strand.layer),
-        QString::fromStdString(craft ? craft->name : strand.craft));
+    return QStringLiteral("%1 · %2").arg(toQt(layer ? layer->name : strand.layer),
+                                         toQt(craft ? craft->name : strand.craft));
 }
 
 QString wayOf(const Tangle& tangle, const Strand& strand)
@@ -42,10 +42,10 @@ QString wayOf(const Tangle& tangle, const Strand& strand)
     const auto* controller = findController(tangle, strand.source.controller);
     const auto* to = strand.ends.empty() ? nullptr : targetOf(strand.ends.front());
     const auto* device = to ? findDevice(tangle, to->device) : nullptr;
-    auto way = QString::fromStdString(controller->alias);
+    auto way = toQt(controller->alias);
     if (device)
         way += QStringLiteral(" → ") +
-               QString::fromStdString(device->name + " · " + jolly::nameOf(*device, to->control));
+               toQt(say("%1 · %2", device->name, jolly::nameOf(*device, to->control)));
     return way;
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/counter_walk.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/theme.h"
 #include "core/tangle/feel.h"
@@ -90,7 +91,7 @@ void CounterWalk::build()
 void CounterWalk::ask()
 {
     const auto* strand = findStrand(m_edits.tangle(), m_strand);
-    const auto name = QString::fromStdString(strand ? strand->name : std::string());
+    const auto name = toQt(strand ? strand->name : std::string());
     const auto step = m_points.size();
     m_title->setText(tr("Undo a sim's bend · %1 of %2").arg(step + 1).arg(kSteps.size()));
     m_question->setText(

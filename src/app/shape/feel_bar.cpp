@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/feel_bar.h"
+#include "app/style/qt_text.h"
 
 #include "app/shape/axis_strand.h"
 #include "app/shape/under_curves.h"
@@ -99,7 +100,7 @@ void FeelBar::straighten()
 void FeelBar::fillFeels(QMenu& menu)
 {
     for (const auto& feel : m_edits.tangle().feels) {
-        const auto name = QString::fromStdString(feel.name);
+        const auto name = toQt(feel.name);
         menu.addAction(name, this, [this, name, stages = feel.stages] {
             edit(tr("feel %1").arg(name), [&](Tangle&, Strand& s) { giveFeel(s, stages); });
         });
@@ -136,7 +137,7 @@ void FeelBar::removeFeels(QMenu& menu)
     if (m_edits.tangle().feels.empty()) return;
     auto* removing = menu.addMenu(tr("Take one out of the library"));
     for (const auto& feel : m_edits.tangle().feels) {
-        removing->addAction(QString::fromStdString(feel.name), this, [this, name = feel.name] {
+        removing->addAction(toQt(feel.name), this, [this, name = feel.name] {
             m_edits.apply({tr("remove feel")}, [&](Tangle& tangle) {
                 std::erase_if(tangle.feels, [&](const Feel& f) { return f.name == name; });
             });
@@ -192,15 +193,14 @@ void FeelBar::fillSim(QMenu& menu)
     const auto* now = strand();
     const auto& sheet = m_edits.tangle().sheet;
     if (sheet)
-        addFact(menu, tr("%1 bends axes itself").arg(QString::fromStdString(sheet->name)),
-                sheet->bendsAxes,
+        addFact(menu, tr("%1 bends axes itself").arg(toQt(sheet->name)), sheet->bendsAxes,
                 [](Tangle& tangle, bool isOn) { tangle.sheet->bendsAxes = isOn; });
     else
         menu.addAction(tr("No sim is chosen yet: on Weave, \"Made for\""))->setEnabled(false);
     const auto* craft = now ? findBy(m_edits.tangle().craft, &Craft::id, now->craft) : nullptr;
     if (craft)
-        addFact(menu, tr("%1 wants its axes straight").arg(QString::fromStdString(craft->name)),
-                craft->wantsStraight, [id = craft->id](Tangle& tangle, bool isOn) {
+        addFact(menu, tr("%1 wants its axes straight").arg(toQt(craft->name)), craft->wantsStraight,
+                [id = craft->id](Tangle& tangle, bool isOn) {
                     findBy(tangle.craft, &Craft::id, id)->wantsStraight = isOn;
                 });
 }

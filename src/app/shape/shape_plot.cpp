@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/shape_plot.h"
+#include "app/style/qt_text.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -97,7 +98,7 @@ CurvePoint ShapePlot::inTermsOf(const Placed& placed, CurvePoint shown)
 QString ShapePlot::handleName(int handle) const
 {
     return handle >= 0 && handle < handleCount()
-               ? QString::fromStdString(m_handles[static_cast<std::size_t>(handle)].handle.name)
+               ? toQt(m_handles[static_cast<std::size_t>(handle)].handle.name)
                : QString();
 }
 

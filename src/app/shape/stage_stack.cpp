@@ -6,6 +6,7 @@
 #include "app/shape/when_field.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/stage_words.h"
+#include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
 #include "app/style/theme.h"
 #include "app/widgets/card.h"
@@ -121,25 +122,32 @@ void StageStack::addHead(QVBoxLayout& column, const Stage& stage, std::size_t pl
 {
     auto* row = new QHBoxLayout;
     row->setSpacing(1);
-    auto* title = new QLabel(stage.isOn ? titleOf(stage) : tr("%1 (off)").arg(titleOf(stage)));
+    auto* title =
+        new ElidedLabel(stage.isOn ? titleOf(stage) : tr("%1 (off)").arg(titleOf(stage)), this);
     title->setFont(textFont(TextSize::Normal, true));
     title->setToolTip(sentenceOf(stage));
     row->addWidget(title);
     row->addStretch();
     const auto add = [&](const QString& sign, const QString& words, bool isEnabled,
                          const std::function<void()>& deed) {
-        auto* button = new QToolButton;
+        QAbstractButton* button = nullptr;
+        if (sign.size() == 1) {
+            button = new QToolButton;
+            button->setFixedWidth(22);
+        } else {
+            button = new Elided<QToolButton>;
+        }
         button->setText(sign);
         button->setToolTip(words);
         button->setObjectName(QStringLiteral("%1 %2").arg(words).arg(place));
         button->setAccessibleName(words);
         button->setEnabled(isEnabled);
         button->setProperty("tone", "plain");
-        if (sign.size() == 1) button->setFixedWidth(22);
-        connect(button, &QToolButton::clicked, this, deed, Qt::QueuedConnection);
+        connect(button, &QAbstractButton::clicked, this, deed, Qt::QueuedConnection);
         row->addWidget(button);
     };
-    auto* when = new QPushButton;
+    auto* when = new ElidedButton;
+    when->setMinimumWidth(44);
     when->setObjectName(QStringLiteral("when %1").arg(place));
     row->addWidget(when);
     m_cards.back().whenButton = when;

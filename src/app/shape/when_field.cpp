@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/when_field.h"
+#include "app/style/qt_text.h"
 
 #include "app/listen/listen_field.h"
 #include "app/style/theme.h"
@@ -53,9 +54,9 @@ WhenField::WhenField(Edits& edits, Selection& selection, QPushButton& button, QW
 
 QString WhenField::nameOf(const When& when) const
 {
-    if (when.output) return QString::fromStdString(placeName(m_edits.tangle(), *when.output));
+    if (when.output) return toQt(placeName(m_edits.tangle(), *when.output));
     const auto name = m_selection.feed().nameOf({when.control.controller, when.control.control});
-    return name.isEmpty() ? QString::fromStdString(toText(when.control.control)) : name;
+    return name.isEmpty() ? toQt(toText(when.control.control)) : name;
 }
 
 void WhenField::show(const std::optional<When>& when)
@@ -101,12 +102,11 @@ void WhenField::fillOutputs(QMenu& menu)
             if (slot.control.kind != ControlKind::Button ||
                 takersOf(m_edits.tangle(), place).empty())
                 continue;
-            menu.addAction(QString::fromStdString(placeName(m_edits.tangle(), place)), this,
-                           [this, place] {
-                               When when;
-                               when.output = place;
-                               Q_EMIT changed(when);
-                           });
+            menu.addAction(toQt(placeName(m_edits.tangle(), place)), this, [this, place] {
+                When when;
+                when.output = place;
+                Q_EMIT changed(when);
+            });
         }
     }
     menu.setEnabled(!menu.isEmpty());

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/detents_table.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
@@ -58,7 +59,7 @@ void DetentsTable::rebuild()
 void DetentsTable::addRow(std::size_t detent)
 {
     const int row = static_cast<int>(detent) + 1;
-    auto* name = new QLineEdit(QString::fromStdString(m_detents[detent].name), this);
+    auto* name = new QLineEdit(toQt(m_detents[detent].name), this);
     name->setObjectName(tr("name of notch %1").arg(row));
     name->setAccessibleName(name->objectName());
     m_grid->addWidget(name, row, 0);
@@ -106,7 +107,7 @@ void DetentsTable::offer(DetentList detents)
     if (detents == m_detents) return;
     const auto complaint = Detents{detents}.complaint();
     if (complaint.empty()) return Q_EMIT changed(detents);
-    Q_EMIT refused(QString::fromStdString("That does not fit: " + complaint + "."));
+    Q_EMIT refused(tr("That does not fit: %1.").arg(toQt(complaint)));
     // The field that is being edited goes with its row: not while it still tells what changed.
     QMetaObject::invokeMethod(this, &DetentsTable::rebuild, Qt::QueuedConnection);
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/goal_menu.h"
+#include "app/style/qt_text.h"
 
 #include "app/devices/place_map.h"
 #include "core/tangle/device_edit.h"
@@ -54,7 +55,7 @@ void GoalMenu::addLayers(QMenu& menu)
 {
     for (const auto& layer : m_weaver.edits().tangle().layers) {
         if (layer.id == kBase) continue;
-        const auto name = QString::fromStdString(layer.name);
+        const auto name = toQt(layer.name);
         const auto add = [&](const QString& words, Engage engage) {
             menu.addAction(words.arg(name), this, [this, id = layer.id, engage] {
                 m_choice.lead(m_row, LayerGoal{id, engage});
@@ -71,7 +72,7 @@ void GoalMenu::addLayers(QMenu& menu)
 void GoalMenu::addCraft(QMenu& menu)
 {
     for (const auto& craft : m_weaver.edits().tangle().craft) {
-        menu.addAction(QString::fromStdString(craft.name), this, [this, id = craft.id] {
+        menu.addAction(toQt(craft.name), this, [this, id = craft.id] {
             m_choice.lead(m_row, CraftGoal{id, Choose::This});
         });
     }
@@ -92,7 +93,7 @@ void GoalMenu::addAxes(QMenu& menu, const QString& words, Order order)
             if (slot.control.kind != ControlKind::Axis ||
                 m_weaver.edits().document().strands().at(axis).empty())
                 continue;
-            const auto name = QString::fromStdString(placeName(m_weaver.edits().tangle(), axis));
+            const auto name = toQt(placeName(m_weaver.edits().tangle(), axis));
             menu.addAction(words.arg(name), this, [this, order, axis] {
                 m_choice.lead(m_row, Command{order, axis});
             });

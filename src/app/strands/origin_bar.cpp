@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/origin_bar.h"
+#include "app/style/qt_text.h"
 
 #include "app/strands/stage_words.h"
 #include "app/style/elided_button.h"

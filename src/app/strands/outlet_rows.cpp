@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/outlet_rows.h"
+#include "app/style/qt_text.h"
 
 #include "app/faceplate/goal_words.h"
 #include "app/listen/chord_field.h"
@@ -69,7 +70,7 @@ OutletRows::OutletRows(Weaver& weaver, RowChoice& choice, const Strand& strand, 
 
 void OutletRows::addRow(Way& way, QVBoxLayout& column)
 {
-    way.row = new OutletRow(toQt(m_outlets[way.outlet]), m_areButtons, this);
+    way.row = new OutletRow(toQt(Sentence::ourWord(m_outlets[way.outlet])), m_areButtons, this);
     column.addWidget(way.row);
     connect(
         way.row, &OutletRow::chosen, this, [this, way] { m_choice.choose(placeOf(way)); },

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/places_table.h"
+#include "app/style/qt_text.h"
 
 #include "app/listen/listen_field.h"
 #include "app/style/scroll_column.h"
@@ -69,7 +70,7 @@ void PlacesTable::addRow(std::size_t place)
 {
     const int row = static_cast<int>(place) + 1;
     const auto& shown = m_places[place];
-    auto* name = new QLineEdit(QString::fromStdString(shown.name), this);
+    auto* name = new QLineEdit(toQt(shown.name), this);
     name->setObjectName(tr("position %1").arg(row));
     name->setAccessibleName(tr("name of position %1").arg(row));
     connect(name, &QLineEdit::editingFinished, this, [this, name, place] {

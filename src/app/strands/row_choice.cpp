@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/row_choice.h"
+#include "app/style/qt_text.h"
 
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
@@ -75,9 +76,7 @@ void RowChoice::commit(OutletPlace row, const std::function<Goal(Tangle&)>& goal
 void RowChoice::tellOf(const std::string& strand, std::size_t end)
 {
     const auto* now = findStrand(m_edits.tangle(), m_edits.stance().ownOf(strand));
-    if (now)
-        m_edits.messages().say(
-            QString::fromStdString(explainNow(m_edits.tangle(), *now, now->ends[end])));
+    if (now) m_edits.messages().say(toQt(explainNow(m_edits.tangle(), *now, now->ends[end])));
 }
 
 void RowChoice::leadToNextFree(const OutletPlace& row)
@@ -119,8 +118,9 @@ QString RowChoice::nameOf(const OutletPlace& row) const
 {
     const auto* strand = findStrand(m_edits.tangle(), row.strand);
     if (!strand) return {};
-    const auto name = QString::fromStdString(strand->name.empty() ? strand->id : strand->name);
-    return row.outlet.empty() ? name : tr("%1 of %2").arg(QString::fromStdString(row.outlet), name);
+    const auto name = toQt(strand->name.empty() ? strand->id : strand->name);
+    return row.outlet.empty() ? name
+                              : tr("%1 of %2").arg(toQt(Sentence::ourWord(row.outlet)), name);
 }
 
 }  // namespace jolly::app

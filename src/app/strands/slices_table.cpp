@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/slices_table.h"
+#include "app/style/qt_text.h"
 
 #include "app/strands/slice_edges.h"
 #include "app/style/scroll_column.h"
@@ -70,7 +71,7 @@ void SlicesTable::rebuild()
 void SlicesTable::addRow(std::size_t slice)
 {
     const int row = static_cast<int>(slice) + 1;
-    auto* name = new QLineEdit(QString::fromStdString(m_slices[slice].name), this);
+    auto* name = new QLineEdit(toQt(m_slices[slice].name), this);
     name->setObjectName(tr("slice %1").arg(row));
     name->setAccessibleName(tr("name of slice %1").arg(row));
     name->setMinimumWidth(80);

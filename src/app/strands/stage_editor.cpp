@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/stage_editor.h"
+#include "app/style/elided_label.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/quiet_fields.h"
 
@@ -57,7 +59,7 @@ void StageEditor::build(const Stage& stage, Points points)
         column->addWidget(sentence);
     }
     auto* grid = new QGridLayout;
-    grid->setHorizontalSpacing(18);
+    grid->setHorizontalSpacing(points == Points::Numbers ? 10 : 18);
     grid->setVerticalSpacing(4);
     auto* rows = new QGridLayout;
     rows->setColumnStretch(1, 1);
@@ -107,7 +109,7 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field, bool is
     const int place = grid.count() / 3;
     const int row = isCompact ? place : (place / 2) * 2;
     const int column = isCompact ? 0 : (place % 2) * 2;
-    auto* label = new QLabel(toQt(field.label), this);
+    auto* label = new ElidedLabel(toQt(field.label), this);
     setTone(*label, "dim");
     auto* exact = new QDoubleSpinBox(this);
     exact->setObjectName(toQt(field.key));
@@ -154,7 +156,7 @@ void StageEditor::addAmount(QGridLayout& grid, const AmountField& field, bool is
 void StageEditor::addNumber(QGridLayout& grid, const NumberField& field)
 {
     const int row = grid.rowCount();
-    auto* label = new QLabel(toQt(field.label), this);
+    auto* label = new ElidedLabel(toQt(field.label), this);
     setTone(*label, "dim");
     auto* exact = new QDoubleSpinBox(this);
     exact->setObjectName(toQt(field.key));
@@ -183,6 +185,7 @@ void StageEditor::addChoice(QLayout& row, const ChoiceField& field)
     choice->setObjectName(toQt(field.key));
     choice->setAccessibleName(toQt(field.label));
     for (const auto& way : field.ways) choice->addItem(toQt(way));
+    choice->setMinimumWidth(96);  // the chosen way may be cut, the list shows it whole
     row.addWidget(choice);
     const auto key = std::string(field.key);
     const auto name = toQt(field.label);
@@ -208,7 +211,7 @@ void StageEditor::addFlag(QLayout& row, const FlagField& field)
     row.addWidget(chip);
     const auto key = std::string(field.key);
     connect(chip, &QPushButton::clicked, this, [this, key](bool isOn) {
-        set(QString::fromStdString(key), {}, [&](Stage& stage) {
+        set(toQt(key), {}, [&](Stage& stage) {
             withField<bool>(stage.parameters, key, [&](bool& v) { v = isOn; });
             if (key == "mirrored") mirror(stage.parameters, m_input.sides);
         });
@@ -220,7 +223,7 @@ void StageEditor::addFlag(QLayout& row, const FlagField& field)
 void StageEditor::addControl(QGridLayout& grid, const ControlField& field)
 {
     const int row = grid.rowCount();
-    auto* label = new QLabel(toQt(field.label), this);
+    auto* label = new ElidedLabel(toQt(field.label), this);
     setTone(*label, "dim");
     const auto kind = field.kind;
     auto* listen = new ListenField(

@@ -33,8 +33,7 @@ namespace jolly::app
 [[nodiscard]] inline QString summaryOf(const Stage& stage)
 {
     if (!stage.isOn) return QObject::tr("switched off");
-    return QString::fromStdString(
-        std::visit([](const auto& p) { return p.summary(); }, stage.parameters));
+    return toQt(std::visit([](const auto& p) { return p.summary(); }, stage.parameters));
 }
 
 }  // namespace jolly::app

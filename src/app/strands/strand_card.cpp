@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/strand_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/faceplate/goal_words.h"
 #include "app/strands/origin_bar.h"
@@ -66,7 +67,7 @@ StrandCard::StrandCard(Weaver& weaver, Preflight& preflight, RowChoice& choice,
       m_id(strand.id),
       m_trace(weaver.selection().feed())
 {
-    setObjectName(QString::fromStdString(strand.id));
+    setObjectName(toQt(strand.id));
     setMarked(true);
     build(strand);
     refresh(strand);
@@ -205,7 +206,7 @@ void StrandCard::buildChips(QVBoxLayout& column)
         const auto& info = kind.kInfo;
         if (!isUseful(m_weaver.edits().tangle(), m_shown, kind)) return;
         const auto name = toQt(info.name);
-        if (std::ranges::find(kUsual, info.name) == kUsual.end()) {
+        if (std::ranges::find(kUsual, info.name.english()) == kUsual.end()) {
             auto* entry = others->addAction(name + QStringLiteral(": ") + toQt(info.sentence));
             entry->setObjectName(QStringLiteral("add ") + name);
             connect(entry, &QAction::triggered, this, [this, kind] { addStage(kind); });
@@ -281,7 +282,7 @@ QString StrandCard::clashText(const Strand& strand) const
     QStringList sentences;
     for (const auto& problem : m_preflight.problems()) {
         const bool isHere = problem.path == path || problem.path.starts_with(path + "/");
-        if (isHere) sentences << QString::fromStdString(problem.sentence + " " + problem.cure);
+        if (isHere) sentences << toQt(oneAfterOther(problem.sentence, problem.cure));
     }
     return sentences.join(QLatin1Char('\n'));
 }
@@ -301,7 +302,7 @@ void StrandCard::refresh(const Strand& strand)
 {
     m_shown = strand;
     m_id = strand.id;
-    setObjectName(QString::fromStdString(m_id));
+    setObjectName(toQt(m_id));
     showWhere();
     m_trace.follow(m_weaver.edits().tangle(), m_id);
     setDashed(!strand.isOn);

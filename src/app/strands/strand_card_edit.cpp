@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/devices/place_map.h"
+#include "app/style/qt_text.h"
 #include "app/listen/listen_field.h"
 #include "app/strands/stage_editor.h"
 #include "app/strands/strand_card.h"
@@ -124,7 +125,7 @@ void StrandCard::editText(const QString& question, const QString& step, std::str
     const auto id = m_id;
     bool isGiven = false;
     const auto given = QInputDialog::getText(window(), question, question, QLineEdit::Normal,
-                                             QString::fromStdString(m_shown.*member), &isGiven);
+                                             toQt(m_shown.*member), &isGiven);
     if (!isGiven) return;
     edits.apply({step, id}, [&](Strand& strand) { strand.*member = given.toStdString(); });
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/taken_card.h"
+#include "app/style/qt_text.h"
 
 #include "app/strands/why_lines.h"
 #include "app/style/elided_button.h"
@@ -22,7 +23,7 @@ TakenCard::TakenCard(Weaver& weaver, Target target, std::optional<Source> from, 
     column->setContentsMargins(16, 12, 16, 14);
     column->setSpacing(8);
     auto* title = new ElidedLabel;
-    title->setText(QString::fromStdString(placeName(weaver.edits().tangle(), m_target)));
+    title->setText(toQt(placeName(weaver.edits().tangle(), m_target)));
     title->setFont(textFont(TextSize::Title, true));
     setTone(*title, "title");
     column->addWidget(title);
@@ -38,17 +39,15 @@ void TakenCard::addTaker(const Strand& strand, QVBoxLayout& column)
 {
     auto* row = new QHBoxLayout;
     auto* words = new ElidedLabel;
-    const auto name = QString::fromStdString(strand.name.empty() ? strand.id : strand.name);
+    const auto name = toQt(strand.name.empty() ? strand.id : strand.name);
     const Source source{strand.source.controller, strand.source.control};
     const auto* controller = m_weaver.selection().feed().controllerOf(source);
-    words->setText(
-        controller
-            ? tr("%1 of %2 leads here.").arg(name, QString::fromStdString(controller->rig.alias))
-            : tr("%1 leads here; its controller is not known.").arg(name));
+    words->setText(controller ? tr("%1 of %2 leads here.").arg(name, toQt(controller->rig.alias))
+                              : tr("%1 leads here; its controller is not known.").arg(name));
     row->addWidget(words, 1);
     if (controller) {
         auto* look = new QPushButton(tr("look at it"));
-        look->setObjectName(QStringLiteral("look at ") + QString::fromStdString(strand.id));
+        look->setObjectName(QStringLiteral("look at ") + toQt(strand.id));
         look->setAccessibleName(tr("look at %1").arg(name));
         connect(look, &QPushButton::clicked, this, [this, source] {
             m_weaver.selection().select(source);

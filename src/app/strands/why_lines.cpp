@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/strands/why_lines.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/elided_button.h"
 #include "app/style/theme.h"
@@ -25,7 +26,7 @@ QStringList linesOf(const std::shared_ptr<const Recording>& kept, const Target& 
     const auto& recording = *kept;
     const auto why =
         whyOf(recording, format::tanglesOf(kept), place, moment.value_or(recording.last()));
-    if (!why) return {QString::fromStdString(why.error().text())};
+    if (!why) return {toQt(why.error().text())};
     const auto when = [&](Time time) {
         const auto ms = (recording.clock + time.count()) / 1'000'000;
         return QDateTime::fromMSecsSinceEpoch(ms)
@@ -33,8 +34,7 @@ QStringList linesOf(const std::shared_ptr<const Recording>& kept, const Target& 
             .toStdString();
     };
     QStringList lines;
-    for (const auto& line : sentencesOf(*why, recording, when))
-        lines += QString::fromStdString(line);
+    for (const auto& line : sentencesOf(*why, recording, when)) lines += toQt(line);
     return lines;
 }
 
@@ -68,9 +68,7 @@ void WhyLines::setPlace(const Target& place)
     m_button->setEnabled(!place.device.empty());
     if (place == m_place && !place.device.empty()) return;
     m_place = place;
-    const auto name = place.device.empty()
-                          ? QString()
-                          : QString::fromStdString(placeName(m_edits.tangle(), place));
+    const auto name = place.device.empty() ? QString() : toQt(placeName(m_edits.tangle(), place));
     m_button->setText(name.isEmpty() ? tr("Why?") : tr("Why? %1").arg(name));
     m_button->setToolTip(tr("What gave it its value: the touch, the strand, its stages"));
     m_lines->hide();
@@ -84,9 +82,9 @@ void WhyLines::ask()
     m_feed.session().askForRecording(
         {}, [self = QPointer(this), this, place = m_place, moment = m_moment](Result<UniqueFd> fd) {
             if (!self) return;  // the card was closed meanwhile
-            if (!fd) return answer({QString::fromStdString(fd.error().text())});
+            if (!fd) return answer({toQt(fd.error().text())});
             auto opened = format::openRecording(::dup(fd->get()), "The engine's recording");
-            if (!opened) return answer({QString::fromStdString(opened.error().text())});
+            if (!opened) return answer({toQt(opened.error().text())});
             answer(linesOf(std::make_shared<const Recording>(std::move(*opened)), place, moment));
         });
 }

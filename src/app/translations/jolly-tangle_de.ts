@@ -898,6 +898,5097 @@
         <source>Close the list</source>
         <translation>Die Liste schließen</translation>
     </message>
+    <message>
+        <source>The faceplate is taken; undo takes it back.</source>
+        <translation>Die Frontplatte ist übernommen; Rückgängig nimmt sie zurück.</translation>
+    </message>
+</context>
+<context>
+    <name>core</name>
+    <message>
+        <source>%1.</source>
+        <translation>%1.</translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
+        <translation>%1 · %2</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1
+%2</source>
+        <translation>%1
+%2</translation>
+    </message>
+    <message>
+        <source>The file was left as it is.</source>
+        <translation>Die Datei blieb, wie sie war.</translation>
+    </message>
+    <message>
+        <source>The copy cannot be read either.</source>
+        <translation>Auch die Kopie ist nicht lesbar.</translation>
+    </message>
+    <message>
+        <source>Try an earlier one.</source>
+        <translation>Eine frühere versuchen.</translation>
+    </message>
+    <message>
+        <source>The entry %1 cannot be removed.</source>
+        <translation>Der Eintrag %1 kann nicht entfernt werden.</translation>
+    </message>
+    <message>
+        <source>Remove it by hand.</source>
+        <translation>Von Hand entfernen.</translation>
+    </message>
+    <message>
+        <source>Check that the program &quot;tangle&quot; is installed.</source>
+        <translation>Nachsehen, ob das Programm „tangle“ installiert ist.</translation>
+    </message>
+    <message>
+        <source>There is no engine.</source>
+        <translation>Es gibt keine Engine.</translation>
+    </message>
+    <message>
+        <source>Wait a moment and try again.</source>
+        <translation>Einen Moment warten und noch einmal versuchen.</translation>
+    </message>
+    <message>
+        <source>No engine is running.</source>
+        <translation>Es läuft keine Engine.</translation>
+    </message>
+    <message>
+        <source>Start one with &quot;tangle run FILE&quot; or open the window.</source>
+        <translation>Eine mit „tangle run FILE“ starten oder das Fenster öffnen.</translation>
+    </message>
+    <message>
+        <source>There is no session bus, so no engine can be reached.</source>
+        <translation>Es gibt keinen Sitzungsbus, also ist keine Engine erreichbar.</translation>
+    </message>
+    <message>
+        <source>Start the program as &quot;dbus-run-session -- COMMAND&quot; to have one.</source>
+        <translation>Das Programm mit „dbus-run-session -- BEFEHL“ starten, um einen zu haben.</translation>
+    </message>
+    <message>
+        <source>The engine does not answer.</source>
+        <translation>Die Engine antwortet nicht.</translation>
+    </message>
+    <message>
+        <source>Wait for it, or end it with &quot;pkill -KILL -x tangle&quot; and start another.</source>
+        <translation>Auf sie warten, oder sie mit „pkill -KILL -x tangle“ beenden und eine andere starten.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no virtual control.</source>
+        <translation>„%1“ ist kein virtuelles Bedienelement.</translation>
+    </message>
+    <message>
+        <source>Name one such as &quot;axis 1&quot; or &quot;button 1&quot;.</source>
+        <translation>Eins wie „axis 1“ oder „button 1“ nennen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no way of a hat.</source>
+        <translation>„%1“ ist keine Richtung eines Hats.</translation>
+    </message>
+    <message>
+        <source>Name one of: up, right, down, left.</source>
+        <translation>Eine nennen von: up, right, down, left.</translation>
+    </message>
+    <message>
+        <source>There is no session bus, so no window and no other command can reach this engine.</source>
+        <translation>Es gibt keinen Sitzungsbus, also erreicht kein Fenster und kein anderer Befehl diese Engine.</translation>
+    </message>
+    <message>
+        <source>Start it as &quot;dbus-run-session -- tangle run FILE&quot; to have one.</source>
+        <translation>Sie mit „dbus-run-session -- tangle run FILE“ starten, um einen zu haben.</translation>
+    </message>
+    <message>
+        <source>An engine is running already.</source>
+        <translation>Es läuft schon eine Engine.</translation>
+    </message>
+    <message>
+        <source>Use that one (&quot;tangle status&quot;), or end it with &quot;tangle down --quit&quot;.</source>
+        <translation>Jene nehmen („tangle status“), oder sie mit „tangle down --quit“ beenden.</translation>
+    </message>
+    <message>
+        <source>Games see it: bind to this one.</source>
+        <translation>Spiele sehen es: dieses belegen.</translation>
+    </message>
+    <message>
+        <source>It is there while live.</source>
+        <translation>Es ist da, solange live.</translation>
+    </message>
+    <message>
+        <source>Games hear it; it is not in the tangle.</source>
+        <translation>Spiele hören ihn; er ist nicht im Geflecht.</translation>
+    </message>
+    <message>
+        <source>Games hear it; no strand begins there.</source>
+        <translation>Spiele hören ihn; kein Strang beginnt da.</translation>
+    </message>
+    <message>
+        <source>Games hear it until you go live.</source>
+        <translation>Spiele hören ihn, bis du live gehst.</translation>
+    </message>
+    <message>
+        <source>Games that start now do not find it.</source>
+        <translation>Spiele, die jetzt starten, finden ihn nicht.</translation>
+    </message>
+    <message>
+        <source>Games list it, but do not hear it: bind nothing to it.</source>
+        <translation>Spiele führen ihn auf, hören ihn aber nicht: nichts darauf legen.</translation>
+    </message>
+    <message>
+        <source>Launched games do not find it; all others hear it.</source>
+        <translation>Gestartete Spiele finden ihn nicht; alle anderen hören ihn.</translation>
+    </message>
+    <message>
+        <source>Games hear it twice until its buttons are let go.</source>
+        <translation>Spiele hören ihn doppelt, bis seine Tasten losgelassen sind.</translation>
+    </message>
+    <message>
+        <source>Games hear it twice: itself and what it is woven to.</source>
+        <translation>Spiele hören ihn doppelt: ihn selbst und das, wohin er geflochten ist.</translation>
+    </message>
+    <message>
+        <source>No controller can be kept alone: %1.</source>
+        <translation>Kein Controller lässt sich allein halten: %1.</translation>
+    </message>
+    <message>
+        <source>Install Jolly Tangle with its helper, or hide the controllers from one game by &quot;tangle launch&quot;.</source>
+        <translation>Jolly Tangle mit seinem Helfer installieren, oder die Controller vor einem Spiel durch „tangle launch“ verbergen.</translation>
+    </message>
+    <message>
+        <source>its helper is not installed</source>
+        <translation>sein Helfer ist nicht installiert</translation>
+    </message>
+    <message>
+        <source>its helper does not answer</source>
+        <translation>sein Helfer antwortet nicht</translation>
+    </message>
+    <message>
+        <source>the bus is gone</source>
+        <translation>der Bus ist weg</translation>
+    </message>
+    <message>
+        <source>The helper ended; everybody may open the controllers again.</source>
+        <translation>Der Helfer endete; alle dürfen die Controller wieder öffnen.</translation>
+    </message>
+    <message>
+        <source>Stand down and go live to keep them alone again.</source>
+        <translation>Live beenden und wieder live gehen, um sie wieder allein zu haben.</translation>
+    </message>
+    <message>
+        <source>there is no system bus</source>
+        <translation>es gibt keinen Systembus</translation>
+    </message>
+    <message>
+        <source>No more than 16 controllers can be kept alone; none is.</source>
+        <translation>Mehr als 16 Controller lassen sich nicht allein halten; keiner wird es.</translation>
+    </message>
+    <message>
+        <source>Only hold some of them.</source>
+        <translation>Nur einige davon halten.</translation>
+    </message>
+    <message>
+        <source>The live values cannot be read: %1.</source>
+        <translation>Die lebenden Werte können nicht gelesen werden: %1.</translation>
+    </message>
+    <message>
+        <source>Start the engine again.</source>
+        <translation>Die Engine neu starten.</translation>
+    </message>
+    <message>
+        <source>The engine that runs is of another version than this window.</source>
+        <translation>Die laufende Engine ist von anderer Version als dieses Fenster.</translation>
+    </message>
+    <message>
+        <source>Stop it with &quot;tangle down&quot; and start it again.</source>
+        <translation>Sie mit „tangle down“ anhalten und neu starten.</translation>
+    </message>
+    <message>
+        <source>%1 is asleep or away.</source>
+        <translation>%1 schläft oder ist weg.</translation>
+    </message>
+    <message>
+        <source>%1 is away.</source>
+        <translation>%1 ist weg.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Wake it by a press on it; its %n strand wait for it.</source>
+        <translation>
+            <numerusform>Durch einen Druck darauf wecken; sein %n Strang wartet darauf.</numerusform>
+            <numerusform>Durch einen Druck darauf wecken; seine %n Stränge warten darauf.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Plug it in; its %n strand wait for it.</source>
+        <translation>
+            <numerusform>Einstecken; sein %n Strang wartet darauf.</numerusform>
+            <numerusform>Einstecken; seine %n Stränge warten darauf.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What it moves rests, or keeps its value, as its strands say.</source>
+        <translation>Was er bewegt, ruht oder behält seinen Wert, wie seine Stränge es sagen.</translation>
+    </message>
+    <message>
+        <source>It is not clear which controller is %1: alike ones are at %2.</source>
+        <translation>Es ist nicht klar, welcher Controller %1 ist: gleiche sind an %2.</translation>
+    </message>
+    <message>
+        <source>Say on its card on the Rig page which one it is; the answer is kept.</source>
+        <translation>Auf seiner Karte auf der Seite Rig sagen, welcher es ist; die Antwort bleibt.</translation>
+    </message>
+    <message>
+        <source>Its strands do nothing until then.</source>
+        <translation>Seine Stränge tun bis dahin nichts.</translation>
+    </message>
+    <message>
+        <source>%1 is not held yet.</source>
+        <translation>%1 ist noch nicht gehalten.</translation>
+    </message>
+    <message>
+        <source>Let go of its buttons; it is held as soon as none is pressed.</source>
+        <translation>Seine Tasten loslassen; er wird gehalten, sobald keine gedrückt ist.</translation>
+    </message>
+    <message>
+        <source>Games hear it beside the virtual devices.</source>
+        <translation>Spiele hören ihn neben den virtuellen Geräten.</translation>
+    </message>
+    <message>
+        <source>%1 has changed: it no longer has %2.</source>
+        <translation>%1 hat sich verändert: nicht mehr da ist %2.</translation>
+    </message>
+    <message>
+        <source>Switch it back to the mode it had, or begin those strands elsewhere.</source>
+        <translation>Ihn in die frühere Betriebsart zurückschalten, oder diese Stränge anderswo beginnen.</translation>
+    </message>
+    <message>
+        <source>Strands that begin there do nothing.</source>
+        <translation>Stränge, die da beginnen, tun nichts.</translation>
+    </message>
+    <message>
+        <source>%1 tells an impossible range for %2 (%3 to %4).</source>
+        <translation>%1 nennt einen unmöglichen Bereich für %2 (%3 bis %4).</translation>
+    </message>
+    <message>
+        <source>Calibrate it on the Rig page: the counts seen become its ends.</source>
+        <translation>Auf der Seite Rig kalibrieren: die gesehenen Zählwerte werden seine Enden.</translation>
+    </message>
+    <message>
+        <source>It hardly moves anything.</source>
+        <translation>Sie bewegt kaum etwas.</translation>
+    </message>
+    <message>
+        <source>The engine that runs speaks another language than this program.</source>
+        <translation>Die laufende Engine spricht eine andere Sprache als dieses Programm.</translation>
+    </message>
+    <message>
+        <source>%1 pulses of at most %2 ms: an endless dial</source>
+        <translation>%1 Impulse von höchstens %2 ms: ein endloser Drehknopf</translation>
+    </message>
+    <message>
+        <source>Stayed pressed for %1 s: a switch</source>
+        <translation>Blieb %1 s gedrückt: ein Schalter</translation>
+    </message>
+    <message>
+        <source>%1 short presses: it springs back</source>
+        <translation>%1 kurze Drücke: sie federt zurück</translation>
+    </message>
+    <message>
+        <source>One of %1 buttons of which one is always pressed: a selector</source>
+        <translation>Eine von %1 Tasten, von denen immer eine gedrückt ist: ein Wahlschalter</translation>
+    </message>
+    <message>
+        <source>No lever was moved in this step.</source>
+        <translation>In diesem Schritt wurde kein Hebel bewegt.</translation>
+    </message>
+    <message>
+        <source>Put one into a notch first.</source>
+        <translation>Erst einen in eine Raste legen.</translation>
+    </message>
+    <message>
+        <source>The lever still moves.</source>
+        <translation>Der Hebel bewegt sich noch.</translation>
+    </message>
+    <message>
+        <source>Leave it in its notch for a moment, then capture it.</source>
+        <translation>Ihn einen Moment in seiner Raste lassen, dann erfassen.</translation>
+    </message>
+    <message>
+        <source>It stays where it is left: no rest was found.</source>
+        <translation>Sie bleibt, wo man sie lässt: keine Ruhelage gefunden.</translation>
+    </message>
+    <message>
+        <source>Rests always at the same count.</source>
+        <translation>Ruht immer am selben Zählwert.</translation>
+    </message>
+    <message>
+        <source>Rests within %1: a dead zone of %2 covers it.</source>
+        <translation>Ruht innerhalb von %1: eine Totzone von %2 deckt es.</translation>
+    </message>
+    <message>
+        <source>Let go once only, so its drift may be larger.</source>
+        <translation>Nur einmal losgelassen, ihre Drift ist also vielleicht größer.</translation>
+    </message>
+    <message>
+        <source>Jitters by %1, too much to be held back.</source>
+        <translation>Zittert um %1, zu viel, um es zurückzuhalten.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Jitters by %n count, which will be no move.</source>
+        <translation>
+            <numerusform>Zittert um %n Zählwert, das gilt nicht als Bewegung.</numerusform>
+            <numerusform>Zittert um %n Zählwerte, das gilt nicht als Bewegung.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n spike meanwhile: look at its cable or sensor.</source>
+        <translation>
+            <numerusform>%n Ausreißer unterdessen: Kabel oder Sensor ansehen.</numerusform>
+            <numerusform>%n Ausreißer unterdessen: Kabel oder Sensor ansehen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Reaches %1 of its travel, which becomes the whole; its high end is %2 short.</source>
+        <translation>Erreicht %1 ihres Wegs, das wird der ganze; am oberen Ende fehlen %2.</translation>
+    </message>
+    <message>
+        <source>Reaches %1 of its travel, which becomes the whole; its low end is %2 short.</source>
+        <translation>Erreicht %1 ihres Wegs, das wird der ganze; am unteren Ende fehlen %2.</translation>
+    </message>
+    <message>
+        <source>Reaches %1 of its travel, which becomes the whole; its low end is %2 short, its high end %3.</source>
+        <translation>Erreicht %1 ihres Wegs, das wird der ganze; am unteren Ende fehlen %2, am oberen %3.</translation>
+    </message>
+    <message>
+        <source>Its device tells an impossible range (%1 to %2): the counts that were seen become its ends.</source>
+        <translation>Ihr Gerät nennt einen unmöglichen Bereich (%1 bis %2): die gesehenen Zählwerte werden ihre Enden.</translation>
+    </message>
+    <message>
+        <source>Reports its ends and hardly anything between: a switch that looks like an axis.</source>
+        <translation>Meldet ihre Enden und kaum etwas dazwischen: ein Schalter, der wie eine Achse aussieht.</translation>
+    </message>
+    <message>
+        <source>Goes beyond the ends that its device tells: the counts that were seen become its ends.</source>
+        <translation>Geht über die Enden hinaus, die ihr Gerät nennt: die gesehenen Zählwerte werden ihre Enden.</translation>
+    </message>
+    <message>
+        <source>Reaches its whole travel.</source>
+        <translation>Erreicht ihren ganzen Weg.</translation>
+    </message>
+    <message>
+        <source>Reaches %1 of its travel only, less than four fifths: tick it if it was moved to both ends; else move it again.</source>
+        <translation>Erreicht nur %1 ihres Wegs, weniger als vier Fünftel: ankreuzen, wenn sie an beide Enden bewegt wurde; sonst noch einmal bewegen.</translation>
+    </message>
+    <message>
+        <source>Moved through %1 of its travel only, so its ends stay as they are.</source>
+        <translation>Nur durch %1 ihres Wegs bewegt, also bleiben ihre Enden, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>Not moved to its ends: they stay as they are.</source>
+        <translation>Nicht bis an ihre Enden bewegt: sie bleiben, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>Not moved: it stays as it is.</source>
+        <translation>Nicht bewegt: sie bleibt, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Stands at its low end and never moved: if you did move it, its sensor or cable is dead; else it stays as it is.</source>
+        <translation>Steht an ihrem unteren Ende und bewegte sich nie: wenn du sie bewegt hast, ist ihr Sensor oder Kabel tot; sonst bleibt sie, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Stands at its high end and never moved: if you did move it, its sensor or cable is dead; else it stays as it is.</source>
+        <translation>Steht an ihrem oberen Ende und bewegte sich nie: wenn du sie bewegt hast, ist ihr Sensor oder Kabel tot; sonst bleibt sie, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Rests at its low end, as a lever or pedal does.</source>
+        <translation>Ruht an ihrem unteren Ende, wie ein Hebel oder Pedal.</translation>
+    </message>
+    <message>
+        <source>Rests in the middle, as a stick does.</source>
+        <translation>Ruht in der Mitte, wie ein Stick.</translation>
+    </message>
+    <message>
+        <source>Clean: reaches its whole travel and rests always at the same count.</source>
+        <translation>Sauber: erreicht ihren ganzen Weg und ruht immer am selben Zählwert.</translation>
+    </message>
+    <message>
+        <source>%1 (%2 to %3)</source>
+        <translation>%1 (%2 bis %3)</translation>
+    </message>
+    <message>
+        <source>The notch %1 has no width.</source>
+        <translation>Die Raste %1 hat keine Breite.</translation>
+    </message>
+    <message>
+        <source>Give it a half width of 1 count or more.</source>
+        <translation>Ihr eine halbe Breite von mindestens 1 Zählwert geben.</translation>
+    </message>
+    <message>
+        <source>The notches %1 and %2 overlap.</source>
+        <translation>Die Rasten %1 und %2 überlappen.</translation>
+    </message>
+    <message>
+        <source>Make one of them narrower, or move it.</source>
+        <translation>Eine davon schmaler machen oder verschieben.</translation>
+    </message>
+    <message>
+        <source>The notch %1 lies above %2 but gives no higher value.</source>
+        <translation>Die Raste %1 liegt über %2, gibt aber keinen höheren Wert.</translation>
+    </message>
+    <message>
+        <source>Give it a higher one, or let it follow the travel.</source>
+        <translation>Ihr einen höheren geben, oder sie dem Weg folgen lassen.</translation>
+    </message>
+    <message>
+        <source>The two levers have no notch of the same name.</source>
+        <translation>Die zwei Hebel haben keine Raste gleichen Namens.</translation>
+    </message>
+    <message>
+        <source>Give the notches that belong together one name.</source>
+        <translation>Den Rasten, die zusammengehören, einen Namen geben.</translation>
+    </message>
+    <message>
+        <source>both ends</source>
+        <translation>beide Enden</translation>
+    </message>
+    <message>
+        <source>One outlet while it is on, the other while it is off.</source>
+        <translation>Ein Ausgang, solange er an ist, der andere, solange er aus ist.</translation>
+    </message>
+    <message>
+        <source>on and off</source>
+        <translation>an und aus</translation>
+    </message>
+    <message>
+        <source>deaf for %1 ms</source>
+        <translation>taub für %1 ms</translation>
+    </message>
+    <message>
+        <source>debounce</source>
+        <translation>Entprellen</translation>
+    </message>
+    <message>
+        <source>A change counts at once; a chattering contact right behind it does not.</source>
+        <translation>Eine Änderung zählt sofort; ein prellender Kontakt gleich dahinter nicht.</translation>
+    </message>
+    <message>
+        <source>deaf behind a change for</source>
+        <translation>taub nach einer Änderung für</translation>
+    </message>
+    <message>
+        <source>ms</source>
+        <translation>ms</translation>
+    </message>
+    <message>
+        <source>%1 ms later</source>
+        <translation>%1 ms später</translation>
+    </message>
+    <message>
+        <source>delay</source>
+        <translation>Verzögerung</translation>
+    </message>
+    <message>
+        <source>Presses and releases come out later.</source>
+        <translation>Drücken und Loslassen kommen später heraus.</translation>
+    </message>
+    <message>
+        <source>later by</source>
+        <translation>später um</translation>
+    </message>
+    <message>
+        <source>there is no such number of zones; it must be whole</source>
+        <translation>so viele Zonen gibt es nicht; es muss eine ganze Zahl sein</translation>
+    </message>
+    <message>
+        <source>the zones are narrower than what is held beyond their edges, %1</source>
+        <translation>die Zonen sind schmaler als das, was über ihre Kanten hinaus gehalten wird, %1</translation>
+    </message>
+    <message>
+        <source>%1 zones</source>
+        <translation>%1 Zonen</translation>
+    </message>
+    <message>
+        <source>equal slices</source>
+        <translation>gleiche Abschnitte</translation>
+    </message>
+    <message>
+        <source>The travel is divided into equal zones, a button each.</source>
+        <translation>Der Weg wird in gleiche Zonen geteilt, jede eine Taste.</translation>
+    </message>
+    <message>
+        <source>how many</source>
+        <translation>wie viele</translation>
+    </message>
+    <message>
+        <source>zones</source>
+        <translation>Zonen</translation>
+    </message>
+    <message>
+        <source>held beyond an edge</source>
+        <translation>gehalten über eine Kante hinaus</translation>
+    </message>
+    <message>
+        <source>latch</source>
+        <translation>Wechsel</translation>
+    </message>
+    <message>
+        <source>A press flips it, the next one flips it back.</source>
+        <translation>Ein Druck schaltet es um, der nächste wieder zurück.</translation>
+    </message>
+    <message>
+        <source>let go by</source>
+        <translation>losgelassen durch</translation>
+    </message>
+    <message>
+        <source>a press flips it</source>
+        <translation>ein Druck schaltet um</translation>
+    </message>
+    <message>
+        <source>the axis rests</source>
+        <translation>die Achse ruht</translation>
+    </message>
+    <message>
+        <source>rests in the middle</source>
+        <translation>ruht in der Mitte</translation>
+    </message>
+    <message>
+        <source>rests at its low end</source>
+        <translation>ruht am unteren Ende</translation>
+    </message>
+    <message>
+        <source>an axis that rests at its low end has no values below 0</source>
+        <translation>eine Achse, die am unteren Ende ruht, hat keine Werte unter 0</translation>
+    </message>
+    <message>
+        <source>a step of 0 goes nowhere</source>
+        <translation>ein Schritt von 0 führt nirgendwohin</translation>
+    </message>
+    <message>
+        <source>&quot;lowest&quot; %1 is not below &quot;highest&quot; %2; nothing is left between them</source>
+        <translation>„lowest“ %1 ist nicht unter „highest“ %2; dazwischen bleibt nichts übrig</translation>
+    </message>
+    <message>
+        <source>it begins at %1, beyond its limits</source>
+        <translation>er beginnt bei %1, jenseits seiner Grenzen</translation>
+    </message>
+    <message>
+        <source>%1 a press</source>
+        <translation>%1 je Druck</translation>
+    </message>
+    <message>
+        <source>nudge</source>
+        <translation>Stups</translation>
+    </message>
+    <message>
+        <source>Each press moves the axis a step; another button moves it back.</source>
+        <translation>Jeder Druck bewegt die Achse um einen Schritt; eine andere Taste bewegt sie zurück.</translation>
+    </message>
+    <message>
+        <source>back by</source>
+        <translation>zurück durch</translation>
+    </message>
+    <message>
+        <source>reset by</source>
+        <translation>zurückgesetzt durch</translation>
+    </message>
+    <message>
+        <source>a step</source>
+        <translation>ein Schritt</translation>
+    </message>
+    <message>
+        <source>begins at</source>
+        <translation>beginnt bei</translation>
+    </message>
+    <message>
+        <source>no lower than</source>
+        <translation>nicht tiefer als</translation>
+    </message>
+    <message>
+        <source>no higher than</source>
+        <translation>nicht höher als</translation>
+    </message>
+    <message>
+        <source>goes on while held</source>
+        <translation>geht weiter, solange gehalten</translation>
+    </message>
+    <message>
+        <source>goes on after</source>
+        <translation>geht weiter nach</translation>
+    </message>
+    <message>
+        <source>then every</source>
+        <translation>dann alle</translation>
+    </message>
+    <message>
+        <source>the position &quot;%1&quot; is beyond the travel</source>
+        <translation>die Position „%1“ liegt jenseits des Wegs</translation>
+    </message>
+    <message>
+        <source>the position &quot;%1&quot;: %2</source>
+        <translation>die Position „%1“: %2</translation>
+    </message>
+    <message>
+        <source>%1 positions</source>
+        <translation>%1 Positionen</translation>
+    </message>
+    <message>
+        <source>positions</source>
+        <translation>Positionen</translation>
+    </message>
+    <message>
+        <source>Each of several buttons or positions puts the axis somewhere, where it stays.</source>
+        <translation>Jede von mehreren Tasten oder Positionen stellt die Achse irgendwohin, wo sie bleibt.</translation>
+    </message>
+    <message>
+        <source>the positions</source>
+        <translation>die Positionen</translation>
+    </message>
+    <message>
+        <source>long after %1 ms</source>
+        <translation>lang nach %1 ms</translation>
+    </message>
+    <message>
+        <source>press kinds</source>
+        <translation>Druckarten</translation>
+    </message>
+    <message>
+        <source>A short press, a long one and two in a row do different things.</source>
+        <translation>Ein kurzer Druck, ein langer und zwei hintereinander tun Verschiedenes.</translation>
+    </message>
+    <message>
+        <source>long after</source>
+        <translation>lang nach</translation>
+    </message>
+    <message>
+        <source>twice within</source>
+        <translation>doppelt innerhalb von</translation>
+    </message>
+    <message>
+        <source>short is pressed for</source>
+        <translation>kurz wird gedrückt für</translation>
+    </message>
+    <message>
+        <source>it rises to 0, which is no way at all</source>
+        <translation>sie steigt auf 0, das ist gar kein Weg</translation>
+    </message>
+    <message>
+        <source>%1 in %2 ms</source>
+        <translation>%1 in %2 ms</translation>
+    </message>
+    <message>
+        <source>ramp</source>
+        <translation>Rampe</translation>
+    </message>
+    <message>
+        <source>The axis rises while it is pressed, and goes back or stays behind it.</source>
+        <translation>Die Achse steigt, solange gedrückt ist, und geht danach zurück oder bleibt.</translation>
+    </message>
+    <message>
+        <source>rises to</source>
+        <translation>steigt auf</translation>
+    </message>
+    <message>
+        <source>rises in</source>
+        <translation>steigt in</translation>
+    </message>
+    <message>
+        <source>falls in</source>
+        <translation>fällt in</translation>
+    </message>
+    <message>
+        <source>stays when let go</source>
+        <translation>bleibt beim Loslassen</translation>
+    </message>
+    <message>
+        <source>a pulse every %1</source>
+        <translation>ein Impuls alle %1</translation>
+    </message>
+    <message>
+        <source>ratchet</source>
+        <translation>Ratsche</translation>
+    </message>
+    <message>
+        <source>Each step of travel gives a pulse, up or down.</source>
+        <translation>Jeder Schritt des Wegs gibt einen Impuls, auf oder ab.</translation>
+    </message>
+    <message>
+        <source>a pulse every</source>
+        <translation>ein Impuls alle</translation>
+    </message>
+    <message>
+        <source>pressed for</source>
+        <translation>gedrückt für</translation>
+    </message>
+    <message>
+        <source>every %1 ms</source>
+        <translation>alle %1 ms</translation>
+    </message>
+    <message>
+        <source>repeat</source>
+        <translation>Wiederholung</translation>
+    </message>
+    <message>
+        <source>While it is held it is pressed again and again.</source>
+        <translation>Solange gehalten, wird es immer wieder gedrückt.</translation>
+    </message>
+    <message>
+        <source>again after</source>
+        <translation>wieder nach</translation>
+    </message>
+    <message>
+        <source>%1 while pressed</source>
+        <translation>%1, solange gedrückt</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>Setzen</translation>
+    </message>
+    <message>
+        <source>The axis is at a value while it is pressed.</source>
+        <translation>Die Achse steht auf einem Wert, solange gedrückt ist.</translation>
+    </message>
+    <message>
+        <source>while pressed</source>
+        <translation>solange gedrückt</translation>
+    </message>
+    <message>
+        <source>else</source>
+        <translation>sonst</translation>
+    </message>
+    <message>
+        <source>set and clear</source>
+        <translation>Setzen und löschen</translation>
+    </message>
+    <message>
+        <source>A press keeps it pressed until another button lets go of it.</source>
+        <translation>Ein Druck hält es gedrückt, bis eine andere Taste es loslässt.</translation>
+    </message>
+    <message>
+        <source>kept until let go</source>
+        <translation>gehalten, bis losgelassen</translation>
+    </message>
+    <message>
+        <source>the slice &quot;%1&quot; has an edge beyond the travel</source>
+        <translation>der Abschnitt „%1“ hat eine Kante jenseits des Wegs</translation>
+    </message>
+    <message>
+        <source>the slice &quot;%1&quot; ends at %2, before it begins at %3</source>
+        <translation>der Abschnitt „%1“ endet bei %2, bevor er bei %3 beginnt</translation>
+    </message>
+    <message>
+        <source>the slice &quot;%1&quot; is let go below %2 although it begins at %3 only</source>
+        <translation>der Abschnitt „%1“ wird unter %2 losgelassen, obwohl er erst bei %3 beginnt</translation>
+    </message>
+    <message>
+        <source>the slice &quot;%1&quot; begins at the low end: nothing comes into it from below</source>
+        <translation>der Abschnitt „%1“ beginnt am unteren Ende: von unten kommt nichts hinein</translation>
+    </message>
+    <message>
+        <source>the slice &quot;%1&quot; reaches to the high end: nothing comes into it from above</source>
+        <translation>der Abschnitt „%1“ reicht bis zum oberen Ende: von oben kommt nichts hinein</translation>
+    </message>
+    <message>
+        <source>the slice &quot;%1&quot; is let go above %2 although it reaches to %3</source>
+        <translation>der Abschnitt „%1“ wird über %2 losgelassen, obwohl er bis %3 reicht</translation>
+    </message>
+    <message>
+        <source>it has no slice</source>
+        <translation>er hat keinen Abschnitt</translation>
+    </message>
+    <message>
+        <source>a slice has no name</source>
+        <translation>ein Abschnitt hat keinen Namen</translation>
+    </message>
+    <message>
+        <source>two slices are called &quot;%1&quot;</source>
+        <translation>zwei Abschnitte heißen „%1“</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n slice</source>
+        <translation>
+            <numerusform>%n Abschnitt</numerusform>
+            <numerusform>%n Abschnitte</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 slices, pile up</source>
+        <translation>%1 Abschnitte, gehäuft</translation>
+    </message>
+    <message>
+        <source>%1 slices, the last one counts</source>
+        <translation>%1 Abschnitte, der letzte zählt</translation>
+    </message>
+    <message>
+        <source>slice</source>
+        <translation>Abschnitte</translation>
+    </message>
+    <message>
+        <source>Parts of the travel become buttons, each pressed while the axis is in it.</source>
+        <translation>Teile des Wegs werden Tasten, jede gedrückt, solange die Achse darin ist.</translation>
+    </message>
+    <message>
+        <source>the slices</source>
+        <translation>die Abschnitte</translation>
+    </message>
+    <message>
+        <source>where they overlap</source>
+        <translation>wo sie sich überlappen</translation>
+    </message>
+    <message>
+        <source>they pile up</source>
+        <translation>sie häufen sich</translation>
+    </message>
+    <message>
+        <source>the last one counts</source>
+        <translation>der letzte zählt</translation>
+    </message>
+    <message>
+        <source>switch</source>
+        <translation>Schalter</translation>
+    </message>
+    <message>
+        <source>Each position of a switch does something of its own, the silent one too.</source>
+        <translation>Jede Position eines Schalters tut etwas Eigenes, auch die stumme.</translation>
+    </message>
+    <message>
+        <source>it has %1 positions; %2 are the fewest</source>
+        <translation>er hat %1 Positionen; %2 sind die wenigsten</translation>
+    </message>
+    <message>
+        <source>it has %1 positions; %2 are the most</source>
+        <translation>er hat %1 Positionen; %2 sind die meisten</translation>
+    </message>
+    <message>
+        <source>a position has no name</source>
+        <translation>eine Position hat keinen Namen</translation>
+    </message>
+    <message>
+        <source>two positions are called &quot;%1&quot;</source>
+        <translation>zwei Positionen heißen „%1“</translation>
+    </message>
+    <message>
+        <source>the positions &quot;%1&quot; and &quot;%2&quot; have the same button</source>
+        <translation>die Positionen „%1“ und „%2“ haben dieselbe Taste</translation>
+    </message>
+    <message>
+        <source>the positions &quot;%1&quot; and &quot;%2&quot; both have no button</source>
+        <translation>die Positionen „%1“ und „%2“ haben beide keine Taste</translation>
+    </message>
+    <message>
+        <source>switch steps</source>
+        <translation>Schalterschritte</translation>
+    </message>
+    <message>
+        <source>Each step of a switch or selector gives a pulse, up or down.</source>
+        <translation>Jeder Schritt eines Schalters oder Wahlschalters gibt einen Impuls, auf oder ab.</translation>
+    </message>
+    <message>
+        <source>%1 positions, up and down</source>
+        <translation>%1 Positionen, auf und ab</translation>
+    </message>
+    <message>
+        <source>within %1 ms</source>
+        <translation>innerhalb von %1 ms</translation>
+    </message>
+    <message>
+        <source>tap</source>
+        <translation>Tippen</translation>
+    </message>
+    <message>
+        <source>Only a short press counts, in which nothing else was used; for modifiers.</source>
+        <translation>Nur ein kurzer Druck zählt, bei dem nichts anderes benutzt wurde; für Umschalter.</translation>
+    </message>
+    <message>
+        <source>let go within</source>
+        <translation>losgelassen innerhalb von</translation>
+    </message>
+    <message>
+        <source>is pressed for</source>
+        <translation>ist gedrückt für</translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>down</source>
+        <translation>runter</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>up right</source>
+        <translation>hoch rechts</translation>
+    </message>
+    <message>
+        <source>down right</source>
+        <translation>runter rechts</translation>
+    </message>
+    <message>
+        <source>down left</source>
+        <translation>runter links</translation>
+    </message>
+    <message>
+        <source>up left</source>
+        <translation>hoch links</translation>
+    </message>
+    <message>
+        <source>more</source>
+        <translation>mehr</translation>
+    </message>
+    <message>
+        <source>%1 is more</source>
+        <translation>%1 ist mehr</translation>
+    </message>
+    <message>
+        <source>less</source>
+        <translation>weniger</translation>
+    </message>
+    <message>
+        <source>%1 is less</source>
+        <translation>%1 ist weniger</translation>
+    </message>
+    <message>
+        <source>%1 of 4 corners</source>
+        <translation>%1 von 4 Ecken</translation>
+    </message>
+    <message>
+        <source>rests at %1, not in its middle</source>
+        <translation>ruht bei %1, nicht in der Mitte</translation>
+    </message>
+    <message>
+        <source>pressed</source>
+        <translation>gedrückt</translation>
+    </message>
+    <message>
+        <source>let go</source>
+        <translation>losgelassen</translation>
+    </message>
+    <message>
+        <source>is not in its middle</source>
+        <translation>ist nicht in der Mitte</translation>
+    </message>
+    <message>
+        <source>turned on</source>
+        <translation>vorwärts gedreht</translation>
+    </message>
+    <message>
+        <source>turned back</source>
+        <translation>rückwärts gedreht</translation>
+    </message>
+    <message>
+        <source>the middle</source>
+        <translation>die Mitte</translation>
+    </message>
+    <message>
+        <source>axis %1</source>
+        <translation>Achse %1</translation>
+    </message>
+    <message>
+        <source>button %1</source>
+        <translation>Taste %1</translation>
+    </message>
+    <message>
+        <source>hat %1</source>
+        <translation>Hat %1</translation>
+    </message>
+    <message>
+        <source>turner %1</source>
+        <translation>Dreher %1</translation>
+    </message>
+    <message>
+        <source>was pressed</source>
+        <translation>wurde gedrückt</translation>
+    </message>
+    <message>
+        <source>was let go</source>
+        <translation>wurde losgelassen</translation>
+    </message>
+    <message>
+        <source>turned</source>
+        <translation>gedreht</translation>
+    </message>
+    <message>
+        <source>went to %1</source>
+        <translation>ging auf %1</translation>
+    </message>
+    <message>
+        <source>moved to %1</source>
+        <translation>ging auf %1</translation>
+    </message>
+    <message>
+        <source>%1 of %2 %3</source>
+        <translation>%1 von %2 %3</translation>
+    </message>
+    <message>
+        <source>not pressed</source>
+        <translation>nicht gedrückt</translation>
+    </message>
+    <message>
+        <source>%1 counts</source>
+        <translation>%1 Zählwerte</translation>
+    </message>
+    <message>
+        <source>%1 changed</source>
+        <translation>%1 änderte sich</translation>
+    </message>
+    <message>
+        <source>what moves by itself went on</source>
+        <translation>was sich von selbst bewegt, lief weiter</translation>
+    </message>
+    <message>
+        <source>%1 was plugged in</source>
+        <translation>%1 wurde eingesteckt</translation>
+    </message>
+    <message>
+        <source>%1 was unplugged</source>
+        <translation>%1 wurde ausgesteckt</translation>
+    </message>
+    <message>
+        <source>the tangle was edited</source>
+        <translation>das Geflecht wurde geändert</translation>
+    </message>
+    <message>
+        <source>one went live</source>
+        <translation>es wurde live gegangen</translation>
+    </message>
+    <message>
+        <source>one stood down</source>
+        <translation>live wurde beendet</translation>
+    </message>
+    <message>
+        <source>layer %1 was flipped by hand</source>
+        <translation>Ebene %1 wurde von Hand umgeschaltet</translation>
+    </message>
+    <message>
+        <source>%1 was chosen by hand</source>
+        <translation>%1 wurde von Hand gewählt</translation>
+    </message>
+    <message>
+        <source>layer %1 was engaged</source>
+        <translation>Ebene %1 wurde eingeschaltet</translation>
+    </message>
+    <message>
+        <source>layer %1 was let go</source>
+        <translation>Ebene %1 wurde losgelassen</translation>
+    </message>
+    <message>
+        <source>%1 is flown</source>
+        <translation>%1 wird geflogen</translation>
+    </message>
+    <message>
+        <source>%1 was moved by hand</source>
+        <translation>%1 wurde von Hand bewegt</translation>
+    </message>
+    <message>
+        <source>%1 was let go by hand</source>
+        <translation>%1 wurde von Hand losgelassen</translation>
+    </message>
+    <message>
+        <source>the kernel dropped events of %1, since they were not read fast enough</source>
+        <translation>der Kernel verlor Ereignisse von %1, weil sie nicht schnell genug gelesen wurden</translation>
+    </message>
+    <message>
+        <source>%1 happenings could not be recorded</source>
+        <translation>%1 Geschehnisse konnten nicht aufgenommen werden</translation>
+    </message>
+    <message>
+        <source>the recording was kept</source>
+        <translation>die Aufnahme wurde aufgehoben</translation>
+    </message>
+    <message>
+        <source>the program was late by %1 ms</source>
+        <translation>das Programm kam um %1 ms zu spät</translation>
+    </message>
+    <message>
+        <source>A part of the recording is damaged; what follows it cannot be read.</source>
+        <translation>Ein Teil der Aufnahme ist beschädigt; was darauf folgt, ist nicht lesbar.</translation>
+    </message>
+    <message>
+        <source>What is before it can be used.</source>
+        <translation>Was davor liegt, ist brauchbar.</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1, by itself</source>
+        <translation>%1, von selbst</translation>
+    </message>
+    <message>
+        <source>%1: yes</source>
+        <translation>%1: ja</translation>
+    </message>
+    <message>
+        <source>%1: not yet</source>
+        <translation>%1: noch nicht</translation>
+    </message>
+    <message>
+        <source>%1; %2</source>
+        <translation>%1; %2</translation>
+    </message>
+    <message>
+        <source>%1 of %2 controls walked, nothing odd.</source>
+        <translation>%1 von %2 Bedienelementen abgegangen, nichts auffällig.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 controls walked, %3 odd.</source>
+        <translation>%1 von %2 Bedienelementen abgegangen, %3 auffällig.</translation>
+    </message>
+    <message>
+        <source>Walk test of the desk, %1</source>
+        <translation>Gang über den Tisch, %1</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Walk test of the desk</source>
+        <translation>Gang über den Tisch</translation>
+    </message>
+    <message>
+        <source>The recording knows nothing of %1 of &quot;%2&quot;.</source>
+        <translation>Die Aufnahme weiß nichts von %1 von „%2“.</translation>
+    </message>
+    <message>
+        <source>Name a virtual control of the tangle that was recorded.</source>
+        <translation>Ein virtuelles Bedienelement des aufgenommenen Geflechts nennen.</translation>
+    </message>
+    <message>
+        <source>%1 / %2</source>
+        <translation>%1 / %2</translation>
+    </message>
+    <message>
+        <source>It has its value from strand &quot;%1&quot;</source>
+        <translation>Es hat seinen Wert vom Strang „%1“</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; ends there, too</source>
+        <translation>Auch Strang „%1“ endet da</translation>
+    </message>
+    <message>
+        <source>layer %1</source>
+        <translation>Ebene %1</translation>
+    </message>
+    <message>
+        <source>which does not count now</source>
+        <translation>der jetzt nicht zählt</translation>
+    </message>
+    <message>
+        <source>%1 stands at %2 (moved last at %3)</source>
+        <translation>%1 steht auf %2 (zuletzt bewegt um %3)</translation>
+    </message>
+    <message>
+        <source>%1 stands at %2</source>
+        <translation>%1 steht auf %2</translation>
+    </message>
+    <message>
+        <source>%1 makes it %2</source>
+        <translation>%1 macht daraus %2</translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>%1 stands at %2 since %3.</source>
+        <translation>%1 steht auf %2 seit %3.</translation>
+    </message>
+    <message>
+        <source>What came right before: %1.</source>
+        <translation>Was unmittelbar davor kam: %1.</translation>
+    </message>
+    <message>
+        <source>%1 stands at %2 since before the recording begins.</source>
+        <translation>%1 steht auf %2 seit vor dem Beginn der Aufnahme.</translation>
+    </message>
+    <message>
+        <source>It is held by hand; strands that end there wait.</source>
+        <translation>Es wird von Hand gehalten; Stränge, die da enden, warten.</translation>
+    </message>
+    <message>
+        <source>No strand ends there.</source>
+        <translation>Kein Strang endet da.</translation>
+    </message>
+    <message>
+        <source>Engaged above Base: %1.</source>
+        <translation>Eingeschaltet über der Grundebene: %1.</translation>
+    </message>
+    <message>
+        <source>Layers or craft changed last at %1.</source>
+        <translation>Ebenen oder Gefährt änderten sich zuletzt um %1.</translation>
+    </message>
+    <message>
+        <source>The tangle was edited last at %1.</source>
+        <translation>Das Geflecht wurde zuletzt um %1 geändert.</translation>
+    </message>
+    <message>
+        <source>next craft</source>
+        <translation>nächstes Gefährt</translation>
+    </message>
+    <message>
+        <source>craft before</source>
+        <translation>Gefährt davor</translation>
+    </message>
+    <message>
+        <source>chooses the next craft when it is pressed</source>
+        <translation>wählt beim Drücken das nächste Gefährt</translation>
+    </message>
+    <message>
+        <source>chooses the craft before when it is pressed</source>
+        <translation>wählt beim Drücken das Gefährt davor</translation>
+    </message>
+    <message>
+        <source>chooses the craft %1 when it is pressed</source>
+        <translation>wählt beim Drücken das Gefährt %1</translation>
+    </message>
+    <message>
+        <source>a craft</source>
+        <translation>ein Gefährt</translation>
+    </message>
+    <message>
+        <source>chooses the craft &quot;%1&quot;, which the tangle does not have</source>
+        <translation>wählt das Gefährt „%1“, das das Geflecht nicht hat</translation>
+    </message>
+    <message>
+        <source>Name one of: %1.</source>
+        <translation>Eins nennen von: %1.</translation>
+    </message>
+    <message>
+        <source>The outlet gives %1, which presses nothing.</source>
+        <translation>Der Ausgang gibt: %1; das drückt nichts.</translation>
+    </message>
+    <message>
+        <source>Make a button of it with a stage first.</source>
+        <translation>Mit einer Stufe erst eine Taste daraus machen.</translation>
+    </message>
+    <message>
+        <source>leads from %1 to %2</source>
+        <translation>kommt von: %1 und soll zu: %2</translation>
+    </message>
+    <message>
+        <source>Make a button of it with a stage, or lead it to something else.</source>
+        <translation>Mit einer Stufe eine Taste daraus machen, oder ihn anderswohin führen.</translation>
+    </message>
+    <message>
+        <source>presses %1 while it is pressed</source>
+        <translation>drückt %1, solange gedrückt ist</translation>
+    </message>
+    <message>
+        <source>pulses %1 for %2 ms when it is pressed, and does nothing when it is let go</source>
+        <translation>drückt %1 für %2 ms beim Drücken, und tut nichts beim Loslassen</translation>
+    </message>
+    <message>
+        <source>pulses %1 for %2 ms when it is let go, and does nothing when it is pressed</source>
+        <translation>drückt %1 für %2 ms beim Loslassen, und tut nichts beim Drücken</translation>
+    </message>
+    <message>
+        <source>pulses %1 for %2 ms when it is pressed, and again when it is let go</source>
+        <translation>drückt %1 für %2 ms beim Drücken, und noch einmal beim Loslassen</translation>
+    </message>
+    <message>
+        <source>presses %1, which no virtual keyboard of ours has</source>
+        <translation>drückt %1, das keine unserer virtuellen Tastaturen hat</translation>
+    </message>
+    <message>
+        <source>Record other keys.</source>
+        <translation>Andere Tasten aufnehmen.</translation>
+    </message>
+    <message>
+        <source>presses %1 twice at once</source>
+        <translation>drückt %1 zweimal zugleich</translation>
+    </message>
+    <message>
+        <source>Name it once.</source>
+        <translation>Sie einmal nennen.</translation>
+    </message>
+    <message>
+        <source>gives the kernel a command, which may end everything</source>
+        <translation>gibt dem Kernel einen Befehl, der alles beenden kann</translation>
+    </message>
+    <message>
+        <source>switches to another console</source>
+        <translation>wechselt auf eine andere Konsole</translation>
+    </message>
+    <message>
+        <source>may end the session</source>
+        <translation>kann die Sitzung beenden</translation>
+    </message>
+    <message>
+        <source>may restart the computer</source>
+        <translation>kann den Rechner neu starten</translation>
+    </message>
+    <message>
+        <source>the key %1</source>
+        <translation>die Taste %1</translation>
+    </message>
+    <message>
+        <source>the keys %1</source>
+        <translation>die Tasten %1</translation>
+    </message>
+    <message>
+        <source>keys</source>
+        <translation>Tasten der Tastatur</translation>
+    </message>
+    <message>
+        <source>presses keys of &quot;%1&quot;, which is no virtual keyboard</source>
+        <translation>drückt Tasten von „%1“, das keine virtuelle Tastatur ist</translation>
+    </message>
+    <message>
+        <source>Add a virtual keyboard, and record the keys anew.</source>
+        <translation>Eine virtuelle Tastatur hinzufügen und die Tasten neu aufnehmen.</translation>
+    </message>
+    <message>
+        <source>presses no keys</source>
+        <translation>drückt keine Tasten</translation>
+    </message>
+    <message>
+        <source>presses %1 keys at once; %2 are the most</source>
+        <translation>drückt %1 Tasten zugleich; %2 sind die meisten</translation>
+    </message>
+    <message>
+        <source>Record them: press them together.</source>
+        <translation>Sie aufnehmen: zusammen drücken.</translation>
+    </message>
+    <message>
+        <source>presses %1, which %2</source>
+        <translation>drückt %1, das %2</translation>
+    </message>
+    <message>
+        <source>Choose other keys, or say that it is meant.</source>
+        <translation>Andere Tasten wählen, oder sagen, dass es so gemeint ist.</translation>
+    </message>
+    <message>
+        <source>engages the layer &quot;%1&quot; while it is pressed</source>
+        <translation>schaltet die Ebene „%1“ ein, solange gedrückt ist</translation>
+    </message>
+    <message>
+        <source>engages the layer &quot;%1&quot; when it is pressed, and lets it go with the next</source>
+        <translation>schaltet die Ebene „%1“ beim Drücken ein, und mit dem nächsten wieder aus</translation>
+    </message>
+    <message>
+        <source>engages the next layer of the group of &quot;%1&quot; when it is pressed</source>
+        <translation>schaltet beim Drücken die nächste Ebene aus der Gruppe von „%1“ ein</translation>
+    </message>
+    <message>
+        <source>engages the layer before of the group of &quot;%1&quot; when it is pressed</source>
+        <translation>schaltet beim Drücken die vorige Ebene aus der Gruppe von „%1“ ein</translation>
+    </message>
+    <message>
+        <source>a layer</source>
+        <translation>eine Ebene</translation>
+    </message>
+    <message>
+        <source>engages Base, which always is</source>
+        <translation>schaltet die Grundebene ein, die es immer ist</translation>
+    </message>
+    <message>
+        <source>engages the layer &quot;%1&quot;, which the tangle does not have</source>
+        <translation>schaltet die Ebene „%1“ ein, die das Geflecht nicht hat</translation>
+    </message>
+    <message>
+        <source>Name a layer above Base.</source>
+        <translation>Eine Ebene über der Grundebene nennen.</translation>
+    </message>
+    <message>
+        <source>steps through the group of the layer &quot;%1&quot;, which is of none</source>
+        <translation>schaltet durch die Gruppe der Ebene „%1“, die in keiner ist</translation>
+    </message>
+    <message>
+        <source>Put the layer into a group with others, or flip it.</source>
+        <translation>Die Ebene mit anderen in eine Gruppe tun, oder sie umschalten.</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>does nothing: it is silent</source>
+        <translation>tut nichts: er ist stumm</translation>
+    </message>
+    <message>
+        <source>stand down</source>
+        <translation>live beenden</translation>
+    </message>
+    <message>
+        <source>recentre</source>
+        <translation>neu zentrieren</translation>
+    </message>
+    <message>
+        <source>reverse</source>
+        <translation>umkehren</translation>
+    </message>
+    <message>
+        <source>keep the recording</source>
+        <translation>die Aufnahme aufheben</translation>
+    </message>
+    <message>
+        <source>stands down when it is pressed</source>
+        <translation>beendet beim Drücken live</translation>
+    </message>
+    <message>
+        <source>lets all that is kept for %1 begin anew when it is pressed</source>
+        <translation>lässt beim Drücken alles neu beginnen, was für %1 behalten ist</translation>
+    </message>
+    <message>
+        <source>turns %1 round when it is pressed, and back with the next press or the flight&apos;s end</source>
+        <translation>kehrt %1 beim Drücken um, und zurück mit dem nächsten Druck oder dem Ende des Flugs</translation>
+    </message>
+    <message>
+        <source>keeps the flight recorder&apos;s last minutes when it is pressed</source>
+        <translation>hebt beim Drücken die letzten Minuten des Flugschreibers auf</translation>
+    </message>
+    <message>
+        <source>an order</source>
+        <translation>ein Befehl</translation>
+    </message>
+    <message>
+        <source>gives an order about %1 of &quot;%2&quot;, which is no virtual axis</source>
+        <translation>gibt einen Befehl zu %1 von „%2“, das keine virtuelle Achse ist</translation>
+    </message>
+    <message>
+        <source>Name an axis of a virtual device.</source>
+        <translation>Eine Achse eines virtuellen Geräts nennen.</translation>
+    </message>
+    <message>
+        <source>turns %1</source>
+        <translation>dreht %1</translation>
+    </message>
+    <message>
+        <source>moves the upper half of %1</source>
+        <translation>bewegt die obere Hälfte von %1</translation>
+    </message>
+    <message>
+        <source>moves the lower half of %1</source>
+        <translation>bewegt die untere Hälfte von %1</translation>
+    </message>
+    <message>
+        <source>moves %1</source>
+        <translation>bewegt %1</translation>
+    </message>
+    <message>
+        <source>That virtual device is gone.</source>
+        <translation>Dieses virtuelle Gerät ist weg.</translation>
+    </message>
+    <message>
+        <source>Choose another.</source>
+        <translation>Ein anderes wählen.</translation>
+    </message>
+    <message>
+        <source>The outlet gives %1, %2 is %3.</source>
+        <translation>Der Ausgang gibt: %1; %2 ist %3.</translation>
+    </message>
+    <message>
+        <source>Choose %1 on the right.</source>
+        <translation>Rechts wählen: %1.</translation>
+    </message>
+    <message>
+        <source>hat join</source>
+        <translation>Hat aus Tasten</translation>
+    </message>
+    <message>
+        <source>Four buttons make a hat; this one is up.</source>
+        <translation>Vier Tasten ergeben einen Hat; diese ist hoch.</translation>
+    </message>
+    <message>
+        <source>how many ways</source>
+        <translation>wie viele Richtungen</translation>
+    </message>
+    <message>
+        <source>four ways</source>
+        <translation>vier Richtungen</translation>
+    </message>
+    <message>
+        <source>eight ways</source>
+        <translation>acht Richtungen</translation>
+    </message>
+    <message>
+        <source>it is let go below %1 although it is pressed beyond %2 only</source>
+        <translation>er wird unter %1 losgelassen, obwohl er erst jenseits von %2 gedrückt wird</translation>
+    </message>
+    <message>
+        <source>beyond %1</source>
+        <translation>jenseits von %1</translation>
+    </message>
+    <message>
+        <source>hat of axes</source>
+        <translation>Hat aus Achsen</translation>
+    </message>
+    <message>
+        <source>Two axes of a stick make a hat.</source>
+        <translation>Zwei Achsen eines Sticks ergeben einen Hat.</translation>
+    </message>
+    <message>
+        <source>up and down</source>
+        <translation>hoch und runter</translation>
+    </message>
+    <message>
+        <source>pressed beyond</source>
+        <translation>gedrückt jenseits von</translation>
+    </message>
+    <message>
+        <source>let go below</source>
+        <translation>losgelassen unter</translation>
+    </message>
+    <message>
+        <source>hat split</source>
+        <translation>Hat teilen</translation>
+    </message>
+    <message>
+        <source>Each way of the hat is a button.</source>
+        <translation>Jede Richtung des Hats ist eine Taste.</translation>
+    </message>
+    <message>
+        <source>a diagonal is</source>
+        <translation>eine Diagonale ist</translation>
+    </message>
+    <message>
+        <source>both its neighbours</source>
+        <translation>ihre beiden Nachbarn</translation>
+    </message>
+    <message>
+        <source>a button of its own</source>
+        <translation>eine eigene Taste</translation>
+    </message>
+    <message>
+        <source>hat to axes</source>
+        <translation>Hat zu Achsen</translation>
+    </message>
+    <message>
+        <source>The hat moves two axes, from end to end.</source>
+        <translation>Der Hat bewegt zwei Achsen, von Ende zu Ende.</translation>
+    </message>
+    <message>
+        <source>two axes</source>
+        <translation>zwei Achsen</translation>
+    </message>
+    <message>
+        <source>it turns by whole steps only</source>
+        <translation>er dreht nur um ganze Schritte</translation>
+    </message>
+    <message>
+        <source>by %1°</source>
+        <translation>um %1°</translation>
+    </message>
+    <message>
+        <source>hat turn</source>
+        <translation>Hat drehen</translation>
+    </message>
+    <message>
+        <source>Turns the hat by steps of 45 degrees.</source>
+        <translation>Dreht den Hat um Schritte von 45 Grad.</translation>
+    </message>
+    <message>
+        <source>clockwise by</source>
+        <translation>im Uhrzeigersinn um</translation>
+    </message>
+    <message>
+        <source>× 45°</source>
+        <translation>× 45°</translation>
+    </message>
+    <message>
+        <source>That layer or craft is not there any more.</source>
+        <translation>Diese Ebene oder dieses Gefährt ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>Choose another one.</source>
+        <translation>Ein anderes wählen.</translation>
+    </message>
+    <message>
+        <source>That strand is not there any more.</source>
+        <translation>Dieser Strang ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>It is for everyone already.</source>
+        <translation>Er gilt schon für alle.</translation>
+    </message>
+    <message>
+        <source>It is for everyone and inherits from nobody.</source>
+        <translation>Er gilt für alle und erbt von niemandem.</translation>
+    </message>
+    <message>
+        <source>Remove it instead.</source>
+        <translation>Ihn stattdessen entfernen.</translation>
+    </message>
+    <message>
+        <source>That craft is not there any more.</source>
+        <translation>Dieses Gefährt ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>The craft has no name.</source>
+        <translation>Das Gefährt hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Give it one.</source>
+        <translation>Einen geben.</translation>
+    </message>
+    <message>
+        <source>There is a craft &quot;%1&quot; already.</source>
+        <translation>Es gibt schon ein Gefährt „%1“.</translation>
+    </message>
+    <message>
+        <source>Choose another name.</source>
+        <translation>Einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>That family is not there any more.</source>
+        <translation>Diese Familie ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>Everywhere is the root of all craft and stays.</source>
+        <translation>Überall ist die Wurzel aller Gefährte und bleibt.</translation>
+    </message>
+    <message>
+        <source>Remove its strands instead.</source>
+        <translation>Stattdessen seine Stränge entfernen.</translation>
+    </message>
+    <message>
+        <source>Everywhere belongs to no other craft.</source>
+        <translation>Überall gehört zu keinem anderen Gefährt.</translation>
+    </message>
+    <message>
+        <source>%1 belongs to %2 itself.</source>
+        <translation>%1 gehört selbst zu %2.</translation>
+    </message>
+    <message>
+        <source>Choose a craft that does not.</source>
+        <translation>Ein Gefährt wählen, das es nicht tut.</translation>
+    </message>
+    <message>
+        <source>That layer is not there any more.</source>
+        <translation>Diese Ebene ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>Choose another layer.</source>
+        <translation>Eine andere Ebene wählen.</translation>
+    </message>
+    <message>
+        <source>There are %1 layers, and that is the most.</source>
+        <translation>Es gibt %1 Ebenen, und das sind die meisten.</translation>
+    </message>
+    <message>
+        <source>Remove one first.</source>
+        <translation>Erst eine entfernen.</translation>
+    </message>
+    <message>
+        <source>Base is the bottom of the stack.</source>
+        <translation>Die Grundebene liegt zuunterst im Stapel.</translation>
+    </message>
+    <message>
+        <source>Base is always there.</source>
+        <translation>Die Grundebene ist immer da.</translation>
+    </message>
+    <message>
+        <source>That control is not there any more.</source>
+        <translation>Dieses Bedienelement ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>Touch it again.</source>
+        <translation>Es noch einmal berühren.</translation>
+    </message>
+    <message>
+        <source>Base is always engaged.</source>
+        <translation>Die Grundebene ist immer eingeschaltet.</translation>
+    </message>
+    <message>
+        <source>%1 is neither held nor does it stay anywhere.</source>
+        <translation>%1 wird weder gehalten, noch bleibt es irgendwo.</translation>
+    </message>
+    <message>
+        <source>Hold a button, flip a switch or move an axis.</source>
+        <translation>Eine Taste halten, einen Schalter umlegen oder eine Achse bewegen.</translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation>%1 und %2</translation>
+    </message>
+    <message>
+        <source>%1, or %2</source>
+        <translation>%1, oder %2</translation>
+    </message>
+    <message>
+        <source>while %1 is in a part of its travel</source>
+        <translation>solange %1 in einem Teil ihres Wegs ist</translation>
+    </message>
+    <message>
+        <source>while %1 says %2</source>
+        <translation>solange %1 „%2“ sagt</translation>
+    </message>
+    <message>
+        <source>by %1 through %2</source>
+        <translation>durch %1 über %2</translation>
+    </message>
+    <message>
+        <source>while %1 is held</source>
+        <translation>solange %1 gehalten ist</translation>
+    </message>
+    <message>
+        <source>while %1 is on</source>
+        <translation>solange %1 an ist</translation>
+    </message>
+    <message>
+        <source>by a control that is not in the rig</source>
+        <translation>durch ein Bedienelement, das nicht im Rig ist</translation>
+    </message>
+    <message>
+        <source>flips with %1</source>
+        <translation>wechselt mit %1</translation>
+    </message>
+    <message>
+        <source>%1 steps on to it</source>
+        <translation>%1 schaltet weiter auf sie</translation>
+    </message>
+    <message>
+        <source>%1 steps back to it</source>
+        <translation>%1 schaltet zurück auf sie</translation>
+    </message>
+    <message>
+        <source>always</source>
+        <translation>immer</translation>
+    </message>
+    <message>
+        <source>nothing engages it yet</source>
+        <translation>nichts schaltet sie bisher ein</translation>
+    </message>
+    <message numerus="yes">
+        <source>while %1 is engaged</source>
+        <translation>
+            <numerusform>solange %1 eingeschaltet ist</numerusform>
+            <numerusform>solange %1 eingeschaltet sind</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, and %2</source>
+        <translation>%1, und %2</translation>
+    </message>
+    <message>
+        <source>half the difference</source>
+        <translation>die halbe Differenz</translation>
+    </message>
+    <message>
+        <source>average</source>
+        <translation>Durchschnitt</translation>
+    </message>
+    <message>
+        <source>the larger one</source>
+        <translation>die größere</translation>
+    </message>
+    <message>
+        <source>the smaller one</source>
+        <translation>die kleinere</translation>
+    </message>
+    <message>
+        <source>sum</source>
+        <translation>Summe</translation>
+    </message>
+    <message>
+        <source>weighted</source>
+        <translation>gewichtet</translation>
+    </message>
+    <message>
+        <source>blend</source>
+        <translation>Mischen</translation>
+    </message>
+    <message>
+        <source>Joins another axis to this one.</source>
+        <translation>Fügt eine andere Achse zu dieser hinzu.</translation>
+    </message>
+    <message>
+        <source>the other axis</source>
+        <translation>die andere Achse</translation>
+    </message>
+    <message>
+        <source>how</source>
+        <translation>wie</translation>
+    </message>
+    <message>
+        <source>share of the other</source>
+        <translation>Anteil der anderen</translation>
+    </message>
+    <message>
+        <source>a bend can only be undone where it rises, and the sim&apos;s answer at point %1, %2, is not above the one before; measure that point again or take it out</source>
+        <translation>eine Biegung lässt sich nur aufheben, wo sie steigt, und die Antwort des Sims an Punkt %1, %2, liegt nicht über der vorigen; jenen Punkt neu messen oder herausnehmen</translation>
+    </message>
+    <message>
+        <source>undoes %1 points</source>
+        <translation>hebt %1 Punkte auf</translation>
+    </message>
+    <message>
+        <source>counter-curve</source>
+        <translation>Gegenkurve</translation>
+    </message>
+    <message>
+        <source>Undoes the bend that a sim makes, from how the sim answers.</source>
+        <translation>Hebt die Biegung auf, die ein Sim macht, nach dem, was der Sim antwortet.</translation>
+    </message>
+    <message>
+        <source>how the sim answers</source>
+        <translation>was der Sim antwortet</translation>
+    </message>
+    <message>
+        <source>sent to the sim</source>
+        <translation>an den Sim gesendet</translation>
+    </message>
+    <message>
+        <source>what it makes of it</source>
+        <translation>was er daraus macht</translation>
+    </message>
+    <message>
+        <source>smooth</source>
+        <translation>glatt</translation>
+    </message>
+    <message>
+        <source>mirror halves</source>
+        <translation>Hälften spiegeln</translation>
+    </message>
+    <message>
+        <source>&quot;points&quot; needs two points or more</source>
+        <translation>„points“ braucht zwei Punkte oder mehr</translation>
+    </message>
+    <message>
+        <source>&quot;points&quot; has %1 points; keep %2 or fewer</source>
+        <translation>„points“ hat %1 Punkte; höchstens %2 behalten</translation>
+    </message>
+    <message>
+        <source>&quot;points&quot; must go from left to right: point %1 at %2 is not to the right of the one before it</source>
+        <translation>„points“ müssen von links nach rechts gehen: Punkt %1 bei %2 liegt nicht rechts vom vorigen</translation>
+    </message>
+    <message>
+        <source>&quot;points&quot; must be 0.1 % apart or more: point %1 at %2 is closer to the one before it</source>
+        <translation>„points“ müssen mindestens 0,1 % auseinander liegen: Punkt %1 bei %2 ist näher am vorigen</translation>
+    </message>
+    <message>
+        <source>a mirrored curve must begin at 0, 0, or it would jump at rest; move the first point there or set &quot;mirrored&quot; to false</source>
+        <translation>eine gespiegelte Kurve muss bei 0, 0 beginnen, sonst spränge sie in Ruhe; den ersten Punkt dorthin schieben oder „mirrored“ auf false setzen</translation>
+    </message>
+    <message>
+        <source>%1 points, mirrored</source>
+        <translation>%1 Punkte, gespiegelt</translation>
+    </message>
+    <message>
+        <source>%1 points</source>
+        <translation>%1 Punkte</translation>
+    </message>
+    <message>
+        <source>curve point %1</source>
+        <translation>Kurvenpunkt %1</translation>
+    </message>
+    <message>
+        <source>curve</source>
+        <translation>Kurve</translation>
+    </message>
+    <message>
+        <source>Gives the travel another shape, through points.</source>
+        <translation>Gibt dem Weg durch Punkte eine andere Form.</translation>
+    </message>
+    <message>
+        <source>points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message>
+        <source>keep rising</source>
+        <translation>immer steigend</translation>
+    </message>
+    <message>
+        <source>&quot;below&quot; and &quot;lowEnd&quot; together leave nothing of the lower side; make them less than 100 % together</source>
+        <translation>„below“ und „lowEnd“ lassen zusammen nichts von der unteren Seite übrig; zusammen unter 100 % bleiben</translation>
+    </message>
+    <message>
+        <source>&quot;above&quot; and &quot;highEnd&quot; together leave nothing of the upper side; make them less than 100 % together</source>
+        <translation>„above“ und „highEnd“ lassen zusammen nichts von der oberen Seite übrig; zusammen unter 100 % bleiben</translation>
+    </message>
+    <message>
+        <source>%1 around rest</source>
+        <translation>%1 um die Ruhe</translation>
+    </message>
+    <message>
+        <source>%1 below, %2 above</source>
+        <translation>%1 unter, %2 über der Ruhe</translation>
+    </message>
+    <message>
+        <source>%1, ends too</source>
+        <translation>%1, auch die Enden</translation>
+    </message>
+    <message>
+        <source>dead zone below rest</source>
+        <translation>Totzone unter der Ruhe</translation>
+    </message>
+    <message>
+        <source>dead zone above rest</source>
+        <translation>Totzone über der Ruhe</translation>
+    </message>
+    <message>
+        <source>dead zone at the low end</source>
+        <translation>Totzone am unteren Ende</translation>
+    </message>
+    <message>
+        <source>dead zone at the high end</source>
+        <translation>Totzone am oberen Ende</translation>
+    </message>
+    <message>
+        <source>dead zone</source>
+        <translation>Totzone</translation>
+    </message>
+    <message>
+        <source>Nothing near rest and near the ends; what is left is stretched to the full range.</source>
+        <translation>Nichts nahe der Ruhe und den Enden; was bleibt, wird auf den vollen Bereich gestreckt.</translation>
+    </message>
+    <message>
+        <source>below rest</source>
+        <translation>unter der Ruhe</translation>
+    </message>
+    <message>
+        <source>above rest</source>
+        <translation>über der Ruhe</translation>
+    </message>
+    <message>
+        <source>at the low end</source>
+        <translation>am unteren Ende</translation>
+    </message>
+    <message>
+        <source>at the high end</source>
+        <translation>am oberen Ende</translation>
+    </message>
+    <message>
+        <source>notch %1</source>
+        <translation>Raste %1</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot;</source>
+        <translation>„%1“</translation>
+    </message>
+    <message>
+        <source>there is no notch in it; add one, or take the stage out</source>
+        <translation>es ist keine Raste darin; eine hinzufügen oder die Stufe herausnehmen</translation>
+    </message>
+    <message>
+        <source>%1 at %2 and %3 at %4</source>
+        <translation>%1 bei %2 und %3 bei %4</translation>
+    </message>
+    <message>
+        <source>%1 are in the wrong order; put them in the order of the travel</source>
+        <translation>%1 sind in falscher Reihenfolge; sie in die Reihenfolge des Wegs bringen</translation>
+    </message>
+    <message>
+        <source>%1 overlap; make one of them narrower</source>
+        <translation>%1 überlappen; eine davon schmaler machen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n notch</source>
+        <translation>
+            <numerusform>%n Raste</numerusform>
+            <numerusform>%n Rasten</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>detents</source>
+        <translation>Rasten</translation>
+    </message>
+    <message>
+        <source>Hits exact values at a lever&apos;s notches; straight between.</source>
+        <translation>Trifft an den Rasten eines Hebels genaue Werte; gerade dazwischen.</translation>
+    </message>
+    <message>
+        <source>notches</source>
+        <translation>Rasten</translation>
+    </message>
+    <message>
+        <source>end to end in %1 ms</source>
+        <translation>von Ende zu Ende in %1 ms</translation>
+    </message>
+    <message>
+        <source>drive</source>
+        <translation>Antrieb</translation>
+    </message>
+    <message>
+        <source>The deflection moves a value that stays: it is a speed.</source>
+        <translation>Der Ausschlag bewegt einen Wert, der bleibt: er ist eine Geschwindigkeit.</translation>
+    </message>
+    <message>
+        <source>at full deflection</source>
+        <translation>bei vollem Ausschlag</translation>
+    </message>
+    <message>
+        <source>/s</source>
+        <translation>/s</translation>
+    </message>
+    <message>
+        <source>further than %1 or longer than %2 ms</source>
+        <translation>weiter als %1 oder länger als %2 ms</translation>
+    </message>
+    <message>
+        <source>guard</source>
+        <translation>Schutz</translation>
+    </message>
+    <message>
+        <source>Ignores a bump: a short and small move does nothing.</source>
+        <translation>Übergeht einen Stoß: eine kurze, kleine Bewegung tut nichts.</translation>
+    </message>
+    <message>
+        <source>moved further than</source>
+        <translation>weiter bewegt als</translation>
+    </message>
+    <message>
+        <source>or kept longer than</source>
+        <translation>oder länger gehalten als</translation>
+    </message>
+    <message>
+        <source>s</source>
+        <translation>s</translation>
+    </message>
+    <message>
+        <source>half</source>
+        <translation>Hälfte</translation>
+    </message>
+    <message>
+        <source>Makes one half of the axis a whole one-sided axis.</source>
+        <translation>Macht aus einer Hälfte der Achse eine ganze einseitige Achse.</translation>
+    </message>
+    <message>
+        <source>which half</source>
+        <translation>welche Hälfte</translation>
+    </message>
+    <message>
+        <source>the upper half</source>
+        <translation>die obere Hälfte</translation>
+    </message>
+    <message>
+        <source>the lower half</source>
+        <translation>die untere Hälfte</translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation>Halten</translation>
+    </message>
+    <message>
+        <source>Keeps the value while a button is pressed, or takes it as the new centre.</source>
+        <translation>Behält den Wert, solange eine Taste gedrückt ist, oder nimmt ihn als neue Mitte.</translation>
+    </message>
+    <message>
+        <source>what it does</source>
+        <translation>was es tut</translation>
+    </message>
+    <message>
+        <source>stays</source>
+        <translation>bleibt</translation>
+    </message>
+    <message>
+        <source>becomes the new centre</source>
+        <translation>wird die neue Mitte</translation>
+    </message>
+    <message>
+        <source>stays while pressed</source>
+        <translation>bleibt, solange gedrückt</translation>
+    </message>
+    <message>
+        <source>a new centre</source>
+        <translation>eine neue Mitte</translation>
+    </message>
+    <message>
+        <source>invert</source>
+        <translation>Umkehren</translation>
+    </message>
+    <message>
+        <source>Turns the direction round.</source>
+        <translation>Dreht die Richtung um.</translation>
+    </message>
+    <message>
+        <source>the other way round</source>
+        <translation>anders herum</translation>
+    </message>
+    <message>
+        <source>begins at %1</source>
+        <translation>beginnt bei %1</translation>
+    </message>
+    <message>
+        <source>lead-in</source>
+        <translation>Anlauf</translation>
+    </message>
+    <message>
+        <source>Jumps over a dead zone that the game has: the first move comes out at once.</source>
+        <translation>Überspringt eine Totzone, die das Spiel hat: die erste Bewegung kommt sofort heraus.</translation>
+    </message>
+    <message>
+        <source>the game swallows</source>
+        <translation>das Spiel verschluckt</translation>
+    </message>
+    <message>
+        <source>rest to full in %1 ms or more</source>
+        <translation>von Ruhe zu voll in mindestens %1 ms</translation>
+    </message>
+    <message>
+        <source>pace</source>
+        <translation>Tempo</translation>
+    </message>
+    <message>
+        <source>Limits how fast the axis moves.</source>
+        <translation>Begrenzt, wie schnell sich die Achse bewegt.</translation>
+    </message>
+    <message>
+        <source>rising</source>
+        <translation>steigend</translation>
+    </message>
+    <message>
+        <source>falling</source>
+        <translation>fallend</translation>
+    </message>
+    <message>
+        <source>&quot;from&quot; %1 and &quot;to&quot; %2 leave nothing of the travel; put &quot;to&quot; %3 or more above &quot;from&quot;</source>
+        <translation>„from“ %1 und „to“ %2 lassen nichts vom Weg übrig; „to“ mindestens %3 über „from“ legen</translation>
+    </message>
+    <message>
+        <source>%1 to %2 of the travel</source>
+        <translation>%1 bis %2 des Wegs</translation>
+    </message>
+    <message>
+        <source>reach from</source>
+        <translation>Reichweite von</translation>
+    </message>
+    <message>
+        <source>reach to</source>
+        <translation>Reichweite bis</translation>
+    </message>
+    <message>
+        <source>reach</source>
+        <translation>Reichweite</translation>
+    </message>
+    <message>
+        <source>Makes a part of the travel all of it.</source>
+        <translation>Macht einen Teil des Wegs zum ganzen.</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>&quot;size&quot; and &quot;end&quot; together leave nothing of the travel; make them less than 100 % together</source>
+        <translation>„size“ und „end“ lassen zusammen nichts vom Weg übrig; zusammen unter 100 % bleiben</translation>
+    </message>
+    <message>
+        <source>%1 about rest, square</source>
+        <translation>%1 um die Ruhe, quadratisch</translation>
+    </message>
+    <message>
+        <source>%1, corners too</source>
+        <translation>%1, auch die Ecken</translation>
+    </message>
+    <message>
+        <source>round dead zone around rest</source>
+        <translation>runde Totzone um die Ruhe</translation>
+    </message>
+    <message>
+        <source>round dead zone at the end</source>
+        <translation>runde Totzone am Ende</translation>
+    </message>
+    <message>
+        <source>round dead zone</source>
+        <translation>runde Totzone</translation>
+    </message>
+    <message>
+        <source>Nothing near rest, judged by how far a pair of axes is moved together.</source>
+        <translation>Nichts nahe der Ruhe, danach, wie weit zwei Achsen zusammen bewegt sind.</translation>
+    </message>
+    <message>
+        <source>around rest</source>
+        <translation>um die Ruhe</translation>
+    </message>
+    <message>
+        <source>at the end</source>
+        <translation>am Ende</translation>
+    </message>
+    <message>
+        <source>shape</source>
+        <translation>Form</translation>
+    </message>
+    <message>
+        <source>round</source>
+        <translation>rund</translation>
+    </message>
+    <message>
+        <source>square</source>
+        <translation>quadratisch</translation>
+    </message>
+    <message>
+        <source>reach the corners</source>
+        <translation>die Ecken erreichen</translation>
+    </message>
+    <message>
+        <source>&quot;gain&quot; 0 lets nothing of the axis through; give it another gain, or switch the strand off</source>
+        <translation>„gain“ 0 lässt nichts von der Achse durch; eine andere Verstärkung geben, oder den Strang ausschalten</translation>
+    </message>
+    <message>
+        <source>%1 of the move</source>
+        <translation>%1 der Bewegung</translation>
+    </message>
+    <message>
+        <source>%1 of the move, shifted by %2</source>
+        <translation>%1 der Bewegung, verschoben um %2</translation>
+    </message>
+    <message>
+        <source>scale</source>
+        <translation>Skalierung</translation>
+    </message>
+    <message>
+        <source>Makes moves larger or smaller and shifts them.</source>
+        <translation>Macht Bewegungen größer oder kleiner und verschiebt sie.</translation>
+    </message>
+    <message>
+        <source>gain</source>
+        <translation>Verstärkung</translation>
+    </message>
+    <message>
+        <source>×</source>
+        <translation>×</translation>
+    </message>
+    <message>
+        <source>shifted by</source>
+        <translation>verschoben um</translation>
+    </message>
+    <message>
+        <source>%1, quick about rest</source>
+        <translation>%1, schnell um die Ruhe</translation>
+    </message>
+    <message>
+        <source>%1, gentle about rest</source>
+        <translation>%1, sanft um die Ruhe</translation>
+    </message>
+    <message>
+        <source>softness</source>
+        <translation>Sanftheit</translation>
+    </message>
+    <message>
+        <source>Makes the axis gentle about rest, or quick; one dial.</source>
+        <translation>Macht die Achse um die Ruhe sanft oder schnell; ein Regler.</translation>
+    </message>
+    <message>
+        <source>no spikes</source>
+        <translation>keine Ausreißer</translation>
+    </message>
+    <message>
+        <source>Leaves out single wild values.</source>
+        <translation>Lässt einzelne wilde Werte weg.</translation>
+    </message>
+    <message>
+        <source>the middle one of three</source>
+        <translation>der mittlere von dreien</translation>
+    </message>
+    <message>
+        <source>full to rest in %1 ms</source>
+        <translation>von voll zur Ruhe in %1 ms</translation>
+    </message>
+    <message>
+        <source>spring back</source>
+        <translation>Rückfederung</translation>
+    </message>
+    <message>
+        <source>Moves count, and the value returns to rest by itself.</source>
+        <translation>Bewegungen zählen, und der Wert geht von selbst zur Ruhe zurück.</translation>
+    </message>
+    <message>
+        <source>returns at</source>
+        <translation>geht zurück mit</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>ein</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>adds %1 ms at rest</source>
+        <translation>fügt in Ruhe %1 ms hinzu</translation>
+    </message>
+    <message>
+        <source>steady</source>
+        <translation>Beruhigung</translation>
+    </message>
+    <message>
+        <source>Calms jitter at rest without lag in motion.</source>
+        <translation>Beruhigt Zittern in Ruhe, ohne Verzug in Bewegung.</translation>
+    </message>
+    <message>
+        <source>cut-off at rest</source>
+        <translation>Grenze in Ruhe</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>quicker with speed</source>
+        <translation>schneller mit dem Tempo</translation>
+    </message>
+    <message>
+        <source>Hz·s</source>
+        <translation>Hz·s</translation>
+    </message>
+    <message>
+        <source>moves of more than %1</source>
+        <translation>Bewegungen von mehr als %1</translation>
+    </message>
+    <message>
+        <source>stillness</source>
+        <translation>Stille</translation>
+    </message>
+    <message>
+        <source>Stays still until the hand has moved far enough.</source>
+        <translation>Bleibt still, bis die Hand weit genug bewegt ist.</translation>
+    </message>
+    <message>
+        <source>moves of less than</source>
+        <translation>Bewegungen von weniger als</translation>
+    </message>
+    <message>
+        <source>trim</source>
+        <translation>Trimmung</translation>
+    </message>
+    <message>
+        <source>Adds a trim that buttons move step by step.</source>
+        <translation>Fügt eine Trimmung hinzu, die Tasten schrittweise verstellen.</translation>
+    </message>
+    <message>
+        <source>up by</source>
+        <translation>hoch durch</translation>
+    </message>
+    <message>
+        <source>down by</source>
+        <translation>runter durch</translation>
+    </message>
+    <message>
+        <source>no further than</source>
+        <translation>nicht weiter als</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n axis</source>
+        <translation>
+            <numerusform>%n Achse</numerusform>
+            <numerusform>%n Achsen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n button</source>
+        <translation>
+            <numerusform>%n Taste</numerusform>
+            <numerusform>%n Tasten</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n hat</source>
+        <translation>
+            <numerusform>%n Hat</numerusform>
+            <numerusform>%n Hats</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n turner</source>
+        <translation>
+            <numerusform>%n Dreher</numerusform>
+            <numerusform>%n Dreher</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 and %2 more</source>
+        <translation>%1 und %2 weitere</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 sees %n device, so it does not see %2.</source>
+        <translation>
+            <numerusform>%1 sieht %n Gerät, also sieht er %2 nicht.</numerusform>
+            <numerusform>%1 sieht %n Geräte, also sieht er %2 nicht.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 sees gamepads alone, so it does not see %2.</source>
+        <translation>%1 sieht nur Gamepads, also sieht er %2 nicht.</translation>
+    </message>
+    <message>
+        <source>%1 would do nothing there.</source>
+        <translation>%1: würde dort nichts tun.</translation>
+    </message>
+    <message>
+        <source>%1 takes %2 of a device; %3 uses %4 beyond.</source>
+        <translation>%1 nimmt von einem Gerät %2; %3 benutzt darüber hinaus %4.</translation>
+    </message>
+    <message>
+        <source>%1 takes %2 in all; the tangle uses %3.</source>
+        <translation>%1 nimmt insgesamt %2; das Geflecht benutzt %3.</translation>
+    </message>
+    <message>
+        <source>The last ones would do nothing there.</source>
+        <translation>Die letzten würden dort nichts tun.</translation>
+    </message>
+    <message>
+        <source>%1 takes &quot;%2&quot; from a keyboard alone; it ends at %3.</source>
+        <translation>%1 nimmt „%2“ nur von einer Tastatur; es endet an %3.</translation>
+    </message>
+    <message>
+        <source>It would do nothing there.</source>
+        <translation>Es würde dort nichts tun.</translation>
+    </message>
+    <message>
+        <source>Lead it to a key of a virtual keyboard.</source>
+        <translation>Es auf eine Taste einer virtuellen Tastatur führen.</translation>
+    </message>
+    <message>
+        <source>Plan it anew for this sim.</source>
+        <translation>Es für diesen Sim neu planen.</translation>
+    </message>
+    <message>
+        <source>The sheet &quot;%1&quot; %2.</source>
+        <translation>Das Blatt „%1“ %2.</translation>
+    </message>
+    <message>
+        <source>says that the sim sees no device</source>
+        <translation>sagt, dass der Sim kein Gerät sieht</translation>
+    </message>
+    <message>
+        <source>Say how many, or leave it out.</source>
+        <translation>Sagen, wie viele, oder es weglassen.</translation>
+    </message>
+    <message>
+        <source>leaves no control at all</source>
+        <translation>lässt gar kein Bedienelement übrig</translation>
+    </message>
+    <message>
+        <source>Say what a device may have, or leave it out.</source>
+        <translation>Sagen, was ein Gerät haben darf, oder es weglassen.</translation>
+    </message>
+    <message>
+        <source>takes buttons of a device, but none in all</source>
+        <translation>nimmt Tasten eines Geräts, aber insgesamt keine</translation>
+    </message>
+    <message>
+        <source>Say how many in all, or leave it out.</source>
+        <translation>Sagen, wie viele insgesamt, oder es weglassen.</translation>
+    </message>
+    <message>
+        <source>Add %1.</source>
+        <translation>%1 hinzufügen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 → %3</source>
+        <translation>%1: %2 → %3</translation>
+    </message>
+    <message>
+        <source>Remove %1: nothing is left on it.</source>
+        <translation>%1 entfernen: nichts ist mehr darauf.</translation>
+    </message>
+    <message>
+        <source>Put %1 behind the others.</source>
+        <translation>%1 hinter die anderen stellen.</translation>
+    </message>
+    <message>
+        <source>No place is left for %1 (%2).</source>
+        <translation>Kein Platz bleibt für %1 (%2).</translation>
+    </message>
+    <message>
+        <source>A virtual device needs a name.</source>
+        <translation>Ein virtuelles Gerät braucht einen Namen.</translation>
+    </message>
+    <message>
+        <source>Type what games are to show.</source>
+        <translation>Schreiben, was Spiele zeigen sollen.</translation>
+    </message>
+    <message>
+        <source>That name is longer than 79 letters.</source>
+        <translation>Dieser Name ist länger als 79 Zeichen.</translation>
+    </message>
+    <message>
+        <source>Shorten it; games see no more.</source>
+        <translation>Ihn kürzen; mehr sehen Spiele nicht.</translation>
+    </message>
+    <message>
+        <source>Another virtual device is called %1 already.</source>
+        <translation>Ein anderes virtuelles Gerät heißt schon %1.</translation>
+    </message>
+    <message>
+        <source>That strand or virtual device is gone.</source>
+        <translation>Dieser Strang oder dieses virtuelle Gerät ist weg.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are of different kinds.</source>
+        <translation>%1 und %2 sind verschiedener Art.</translation>
+    </message>
+    <message>
+        <source>Choose a control of the same kind.</source>
+        <translation>Ein Bedienelement derselben Art wählen.</translation>
+    </message>
+    <message>
+        <source>begins elsewhere</source>
+        <translation>beginnt anderswo</translation>
+    </message>
+    <message>
+        <source>ends elsewhere</source>
+        <translation>endet anderswo</translation>
+    </message>
+    <message>
+        <source>has other stages</source>
+        <translation>hat andere Stufen</translation>
+    </message>
+    <message>
+        <source>is on</source>
+        <translation>ist an</translation>
+    </message>
+    <message>
+        <source>is off</source>
+        <translation>ist aus</translation>
+    </message>
+    <message>
+        <source>has another name</source>
+        <translation>hat einen anderen Namen</translation>
+    </message>
+    <message>
+        <source>is not the same</source>
+        <translation>ist nicht derselbe</translation>
+    </message>
+    <message>
+        <source>%1 &quot;%2&quot; %3.</source>
+        <translation>%1 „%2“ %3.</translation>
+    </message>
+    <message>
+        <source>is new</source>
+        <translation>ist neu</translation>
+    </message>
+    <message>
+        <source>is gone</source>
+        <translation>ist weg</translation>
+    </message>
+    <message>
+        <source>was changed</source>
+        <translation>wurde geändert</translation>
+    </message>
+    <message>
+        <source>was called &quot;%1&quot;</source>
+        <translation>hieß „%1“</translation>
+    </message>
+    <message>
+        <source>It is called &quot;%1&quot;, not &quot;%2&quot;.</source>
+        <translation>Es heißt „%1“, nicht „%2“.</translation>
+    </message>
+    <message>
+        <source>Controller</source>
+        <translation>Controller</translation>
+    </message>
+    <message>
+        <source>Virtual device</source>
+        <translation>Virtuelles Gerät</translation>
+    </message>
+    <message>
+        <source>Function</source>
+        <translation>Funktion</translation>
+    </message>
+    <message>
+        <source>Craft</source>
+        <translation>Gefährt</translation>
+    </message>
+    <message>
+        <source>Layer</source>
+        <translation>Ebene</translation>
+    </message>
+    <message>
+        <source>Strand</source>
+        <translation>Strang</translation>
+    </message>
+    <message>
+        <source>Kept feels were changed.</source>
+        <translation>Aufgehobene Gefühle wurden geändert.</translation>
+    </message>
+    <message>
+        <source>It is made for another sim.</source>
+        <translation>Es ist für einen anderen Sim gemacht.</translation>
+    </message>
+    <message>
+        <source>Something that this version does not know was changed.</source>
+        <translation>Etwas, das diese Version nicht kennt, wurde geändert.</translation>
+    </message>
+    <message>
+        <source>%1 is %2, %3 is %4.</source>
+        <translation>%1 ist %2, %3 ist %4.</translation>
+    </message>
+    <message>
+        <source>Choose an axis or a button on the right.</source>
+        <translation>Rechts eine Achse oder eine Taste wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is of another kind than %2.</source>
+        <translation>%1 ist von anderer Art als %2.</translation>
+    </message>
+    <message>
+        <source>This function is not there any more.</source>
+        <translation>Diese Funktion ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>A function has to have a name.</source>
+        <translation>Eine Funktion muss einen Namen haben.</translation>
+    </message>
+    <message>
+        <source>There is another function called &quot;%1&quot;.</source>
+        <translation>Es gibt eine andere Funktion namens „%1“.</translation>
+    </message>
+    <message>
+        <source>Give it another name, or use that one.</source>
+        <translation>Ihr einen anderen Namen geben, oder jene nehmen.</translation>
+    </message>
+    <message>
+        <source>That outlet is not there any more.</source>
+        <translation>Dieser Ausgang ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>Leave it to games, too</source>
+        <translation>Auch Spielen lassen</translation>
+    </message>
+    <message>
+        <source>Hold it while live</source>
+        <translation>Halten, solange live</translation>
+    </message>
+    <message>
+        <source>Games still list it, but do not hear it.</source>
+        <translation>Spiele führen ihn noch auf, hören ihn aber nicht.</translation>
+    </message>
+    <message>
+        <source>Hold it, ours alone</source>
+        <translation>Halten, für uns allein</translation>
+    </message>
+    <message>
+        <source>Games that start while we are live do not even list it; the installed helper does that.</source>
+        <translation>Spiele, die starten, während wir live sind, führen ihn nicht einmal auf; das macht der installierte Helfer.</translation>
+    </message>
+    <message>
+        <source>Hide it from launched games</source>
+        <translation>Vor gestarteten Spielen verbergen</translation>
+    </message>
+    <message>
+        <source>Games started with &quot;tangle launch&quot; do not list it; everything else goes on hearing it.</source>
+        <translation>Spiele, die mit „tangle launch“ gestartet sind, führen ihn nicht auf; alles andere hört ihn weiterhin.</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>%1 of &quot;%2&quot;</source>
+        <translation>%1 von „%2“</translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>The calibration of %1 is out of order.</source>
+        <translation>Die Kalibrierung von %1 ist nicht in Ordnung.</translation>
+    </message>
+    <message>
+        <source>Expected low &lt; high, the centre between them and noise of 0 or more.</source>
+        <translation>Erwartet: low &lt; high, die Mitte dazwischen und ein Rauschen von mindestens 0.</translation>
+    </message>
+    <message>
+        <source>The notch %1 at %2 lies outside the travel of %3, which goes from %4 to %5.</source>
+        <translation>Die Raste %1 bei %2 liegt außerhalb des Wegs von %3, der von %4 bis %5 geht.</translation>
+    </message>
+    <message>
+        <source>Capture it again, or calibrate the axis.</source>
+        <translation>Sie neu erfassen, oder die Achse kalibrieren.</translation>
+    </message>
+    <message>
+        <source>The lever never comes to it.</source>
+        <translation>Der Hebel kommt nie dorthin.</translation>
+    </message>
+    <message>
+        <source>The position %1 of the switch %2 of %3 names %4, which is no button of it.</source>
+        <translation>Die Position %1 des Schalters %2 von %3 nennt %4, das keine Taste davon ist.</translation>
+    </message>
+    <message>
+        <source>Name another button there, or none.</source>
+        <translation>Dort eine andere Taste nennen, oder keine.</translation>
+    </message>
+    <message>
+        <source>two positions of the switch %1</source>
+        <translation>zwei Positionen des Schalters %1</translation>
+    </message>
+    <message>
+        <source>the switches %1 and %2</source>
+        <translation>zu den Schaltern %1 und %2</translation>
+    </message>
+    <message>
+        <source>%1 of %2 belongs to %3.</source>
+        <translation>%1 von %2 gehört zu: %3.</translation>
+    </message>
+    <message>
+        <source>Name another button at one of them.</source>
+        <translation>Bei einer davon eine andere Taste nennen.</translation>
+    </message>
+    <message>
+        <source>Which position the switch is in cannot be told.</source>
+        <translation>In welcher Position der Schalter ist, lässt sich nicht sagen.</translation>
+    </message>
+    <message>
+        <source>%1 has the control %2 twice.</source>
+        <translation>%1 hat das Bedienelement %2 doppelt.</translation>
+    </message>
+    <message>
+        <source>Take one of the two out.</source>
+        <translation>Eins von beiden herausnehmen.</translation>
+    </message>
+    <message>
+        <source>Only the first one counts.</source>
+        <translation>Nur das erste zählt.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are one and the same device.</source>
+        <translation>%1 und %2 sind ein und dasselbe Gerät.</translation>
+    </message>
+    <message>
+        <source>Take one of them out, or give it the port of another device.</source>
+        <translation>Einen davon herausnehmen, oder ihm den Anschluss eines anderen Geräts geben.</translation>
+    </message>
+    <message>
+        <source>Only one of them can ever be present.</source>
+        <translation>Nur einer davon kann je da sein.</translation>
+    </message>
+    <message>
+        <source>It was made for %1, this is %2.</source>
+        <translation>Sie wurde für %1 gemacht, dies ist %2.</translation>
+    </message>
+    <message>
+        <source>The switch %1 was left out: %2</source>
+        <translation>Der Schalter %1 blieb weg: %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of its controls is not on this one and left out.</source>
+        <translation>
+            <numerusform>%n seiner Bedienelemente gibt es an diesem nicht; es blieb weg.</numerusform>
+            <numerusform>%n seiner Bedienelemente gibt es an diesem nicht; sie blieben weg.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is %2; it goes from %3 to %4</source>
+        <translation>„%1“ ist %2; es reicht von %3 bis %4</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has %2 points; %3 are the most</source>
+        <translation>„%1“ hat %2 Punkte; %3 sind das Meiste</translation>
+    </message>
+    <message>
+        <source>point %1 of &quot;%2&quot; is outside of -100 % to 100 %</source>
+        <translation>Punkt %1 von „%2“ liegt außerhalb von -100 % bis 100 %</translation>
+    </message>
+    <message>
+        <source>it has %1 slices; at most %2 are allowed</source>
+        <translation>er hat %1 Abschnitte; höchstens %2 sind erlaubt</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>bei</translation>
+    </message>
+    <message>
+        <source>gives</source>
+        <translation>gibt</translation>
+    </message>
+    <message>
+        <source>half width</source>
+        <translation>halbe Breite</translation>
+    </message>
+    <message>
+        <source>notch &quot;%1&quot;: %2</source>
+        <translation>Raste „%1“: %2</translation>
+    </message>
+    <message>
+        <source>The switch has no name.</source>
+        <translation>Der Schalter hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>A switch has two positions at least.</source>
+        <translation>Ein Schalter hat mindestens zwei Positionen.</translation>
+    </message>
+    <message>
+        <source>Add one, or take the switch apart.</source>
+        <translation>Eine hinzufügen, oder den Schalter zerlegen.</translation>
+    </message>
+    <message>
+        <source>Two positions of %1 report no button, so they look alike.</source>
+        <translation>Zwei Positionen von %1 melden keine Taste, also sehen sie gleich aus.</translation>
+    </message>
+    <message>
+        <source>Choose a button for one of them.</source>
+        <translation>Für eine davon eine Taste wählen.</translation>
+    </message>
+    <message>
+        <source>A position of %1 has no name.</source>
+        <translation>Eine Position von %1 hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>%1 is no button of %2.</source>
+        <translation>%1 ist keine Taste von %2.</translation>
+    </message>
+    <message>
+        <source>Choose one of its buttons.</source>
+        <translation>Eine seiner Tasten wählen.</translation>
+    </message>
+    <message>
+        <source>%1 belongs to the switch %2.</source>
+        <translation>%1 gehört zum Schalter %2.</translation>
+    </message>
+    <message>
+        <source>Take that one apart first.</source>
+        <translation>Erst jenen zerlegen.</translation>
+    </message>
+    <message>
+        <source>Two positions of %1 report the same button.</source>
+        <translation>Zwei Positionen von %1 melden dieselbe Taste.</translation>
+    </message>
+    <message>
+        <source>Choose another one for one of them.</source>
+        <translation>Für eine davon eine andere wählen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>There is %n more.</source>
+        <translation>
+            <numerusform>Es gibt noch %n.</numerusform>
+            <numerusform>Es gibt noch %n.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Mend the first ones, then look again.</source>
+        <translation>Die ersten beheben, dann noch einmal nachsehen.</translation>
+    </message>
+    <message>
+        <source>X</source>
+        <translation>X</translation>
+    </message>
+    <message>
+        <source>Y</source>
+        <translation>Y</translation>
+    </message>
+    <message>
+        <source>Z</source>
+        <translation>Z</translation>
+    </message>
+    <message>
+        <source>Rx</source>
+        <translation>Rx</translation>
+    </message>
+    <message>
+        <source>Ry</source>
+        <translation>Ry</translation>
+    </message>
+    <message>
+        <source>Rz</source>
+        <translation>Rz</translation>
+    </message>
+    <message>
+        <source>Throttle</source>
+        <translation>Throttle</translation>
+    </message>
+    <message>
+        <source>Rudder</source>
+        <translation>Rudder</translation>
+    </message>
+    <message>
+        <source>Wheel</source>
+        <translation>Wheel</translation>
+    </message>
+    <message>
+        <source>Gas</source>
+        <translation>Gas</translation>
+    </message>
+    <message>
+        <source>Brake</source>
+        <translation>Brake</translation>
+    </message>
+    <message>
+        <source>left stick X</source>
+        <translation>linker Stick X</translation>
+    </message>
+    <message>
+        <source>left stick Y</source>
+        <translation>linker Stick Y</translation>
+    </message>
+    <message>
+        <source>left trigger</source>
+        <translation>linker Trigger</translation>
+    </message>
+    <message>
+        <source>right stick X</source>
+        <translation>rechter Stick X</translation>
+    </message>
+    <message>
+        <source>right stick Y</source>
+        <translation>rechter Stick Y</translation>
+    </message>
+    <message>
+        <source>right trigger</source>
+        <translation>rechter Trigger</translation>
+    </message>
+    <message>
+        <source>bottom button</source>
+        <translation>untere Taste</translation>
+    </message>
+    <message>
+        <source>right button</source>
+        <translation>rechte Taste</translation>
+    </message>
+    <message>
+        <source>left button</source>
+        <translation>linke Taste</translation>
+    </message>
+    <message>
+        <source>top button</source>
+        <translation>obere Taste</translation>
+    </message>
+    <message>
+        <source>left shoulder</source>
+        <translation>linke Schulter</translation>
+    </message>
+    <message>
+        <source>right shoulder</source>
+        <translation>rechte Schulter</translation>
+    </message>
+    <message>
+        <source>select</source>
+        <translation>Select</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>Start</translation>
+    </message>
+    <message>
+        <source>guide</source>
+        <translation>Guide</translation>
+    </message>
+    <message>
+        <source>left stick</source>
+        <translation>linker Stick</translation>
+    </message>
+    <message>
+        <source>right stick</source>
+        <translation>rechter Stick</translation>
+    </message>
+    <message>
+        <source>middle button</source>
+        <translation>mittlere Taste</translation>
+    </message>
+    <message>
+        <source>side button</source>
+        <translation>Seitentaste</translation>
+    </message>
+    <message>
+        <source>extra button</source>
+        <translation>Zusatztaste</translation>
+    </message>
+    <message>
+        <source>forward button</source>
+        <translation>Vorwärtstaste</translation>
+    </message>
+    <message>
+        <source>back button</source>
+        <translation>Rückwärtstaste</translation>
+    </message>
+    <message>
+        <source>task button</source>
+        <translation>Aufgabentaste</translation>
+    </message>
+    <message>
+        <source>left-right</source>
+        <translation>links-rechts</translation>
+    </message>
+    <message>
+        <source>up-down</source>
+        <translation>hoch-runter</translation>
+    </message>
+    <message>
+        <source>wheel</source>
+        <translation>Rad</translation>
+    </message>
+    <message>
+        <source>side wheel</source>
+        <translation>Seitenrad</translation>
+    </message>
+    <message>
+        <source>fine wheel</source>
+        <translation>feines Rad</translation>
+    </message>
+    <message>
+        <source>fine side wheel</source>
+        <translation>feines Seitenrad</translation>
+    </message>
+    <message>
+        <source>key %1</source>
+        <translation>Taste %1</translation>
+    </message>
+    <message>
+        <source>counts of 0 go nowhere</source>
+        <translation>0 Zählwerte führen nirgendwohin</translation>
+    </message>
+    <message>
+        <source>%1 a count</source>
+        <translation>%1 je Zählwert</translation>
+    </message>
+    <message>
+        <source>glide</source>
+        <translation>Gleiten</translation>
+    </message>
+    <message>
+        <source>What is turned or pushed adds up to an axis.</source>
+        <translation>Was gedreht oder geschoben wird, summiert sich zu einer Achse.</translation>
+    </message>
+    <message>
+        <source>each count</source>
+        <translation>jeder Zählwert</translation>
+    </message>
+    <message>
+        <source>goes back by</source>
+        <translation>geht zurück um</translation>
+    </message>
+    <message>
+        <source>hat speed</source>
+        <translation>Hat-Tempo</translation>
+    </message>
+    <message>
+        <source>The hat moves the pointer while it is pressed.</source>
+        <translation>Der Hat bewegt den Zeiger, solange er gedrückt ist.</translation>
+    </message>
+    <message>
+        <source>%1 counts a second</source>
+        <translation>%1 Zählwerte in der Sekunde</translation>
+    </message>
+    <message>
+        <source>pointer speed</source>
+        <translation>Zeigertempo</translation>
+    </message>
+    <message>
+        <source>The deflection moves the pointer or turns a wheel: it is a speed.</source>
+        <translation>Der Ausschlag bewegt den Zeiger oder dreht ein Rad: er ist eine Geschwindigkeit.</translation>
+    </message>
+    <message>
+        <source>finer near rest</source>
+        <translation>feiner nahe der Ruhe</translation>
+    </message>
+    <message>
+        <source>press turns</source>
+        <translation>Druck dreht</translation>
+    </message>
+    <message>
+        <source>Each press turns a wheel by some notches.</source>
+        <translation>Jeder Druck dreht ein Rad um einige Rasten.</translation>
+    </message>
+    <message>
+        <source>a press turns</source>
+        <translation>ein Druck dreht</translation>
+    </message>
+    <message>
+        <source>counts</source>
+        <translation>Zählwerte</translation>
+    </message>
+    <message>
+        <source>a press of 0 counts turns nothing</source>
+        <translation>ein Druck von 0 Zählwerten dreht nichts</translation>
+    </message>
+    <message>
+        <source>its counts must be whole</source>
+        <translation>seine Zählwerte müssen ganz sein</translation>
+    </message>
+    <message>
+        <source>counts/s</source>
+        <translation>Zählwerte/s</translation>
+    </message>
+    <message>
+        <source>every %1 counts</source>
+        <translation>alle %1 Zählwerte</translation>
+    </message>
+    <message>
+        <source>turn pulses</source>
+        <translation>Drehimpulse</translation>
+    </message>
+    <message>
+        <source>Each notch that is turned gives a pulse.</source>
+        <translation>Jede gedrehte Raste gibt einen Impuls.</translation>
+    </message>
+    <message>
+        <source>axis</source>
+        <translation>Achse</translation>
+    </message>
+    <message>
+        <source>axes</source>
+        <translation>Achsen</translation>
+    </message>
+    <message>
+        <source>an axis</source>
+        <translation>eine Achse</translation>
+    </message>
+    <message>
+        <source>button</source>
+        <translation>Taste</translation>
+    </message>
+    <message>
+        <source>buttons</source>
+        <translation>Tasten</translation>
+    </message>
+    <message>
+        <source>a button</source>
+        <translation>eine Taste</translation>
+    </message>
+    <message>
+        <source>hat</source>
+        <translation>Hat</translation>
+    </message>
+    <message>
+        <source>hats</source>
+        <translation>Hats</translation>
+    </message>
+    <message>
+        <source>a hat</source>
+        <translation>ein Hat</translation>
+    </message>
+    <message>
+        <source>turner</source>
+        <translation>Dreher</translation>
+    </message>
+    <message>
+        <source>turners</source>
+        <translation>Dreher</translation>
+    </message>
+    <message>
+        <source>a turner</source>
+        <translation>ein Dreher</translation>
+    </message>
+    <message>
+        <source>no number</source>
+        <translation>keine Zahl</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>%1 at times</source>
+        <translation>%1 zeitweise</translation>
+    </message>
+    <message>
+        <source>%1, then %2</source>
+        <translation>%1, dann %2</translation>
+    </message>
+    <message>
+        <source>%1 through %2</source>
+        <translation>%1 durch %2</translation>
+    </message>
+    <message>
+        <source>%1 now %2.</source>
+        <translation>%1 %2 jetzt.</translation>
+    </message>
+    <message>
+        <source>%1, %2, now %3.</source>
+        <translation>%1, %2, %3 jetzt.</translation>
+    </message>
+    <message>
+        <source>%1: %2; switched off</source>
+        <translation>%1: %2; ausgeschaltet</translation>
+    </message>
+    <message>
+        <source>  It %1.</source>
+        <translation>  Er %1.</translation>
+    </message>
+    <message>
+        <source>  &quot;%1&quot; %2.</source>
+        <translation>  „%1“ %2.</translation>
+    </message>
+    <message>
+        <source>  &quot;%1&quot; leads nowhere.</source>
+        <translation>  „%1“ führt nirgendwohin.</translation>
+    </message>
+    <message>
+        <source>%1 looks at it.</source>
+        <translation>%1 sieht darauf.</translation>
+    </message>
+    <message>
+        <source>%1 does nothing.</source>
+        <translation>%1 tut nichts.</translation>
+    </message>
+    <message>
+        <source>%1, outlet &quot;%2&quot;,</source>
+        <translation>%1, Ausgang „%2“,</translation>
+    </message>
+    <message>
+        <source>%1: %2 %3.</source>
+        <translation>%1: %2 %3.</translation>
+    </message>
+    <message>
+        <source>%1: %2 %3; switched off.</source>
+        <translation>%1: %2 %3; ausgeschaltet.</translation>
+    </message>
+    <message>
+        <source>Nothing leads to %1.</source>
+        <translation>Nichts führt zu %1.</translation>
+    </message>
+    <message>
+        <source>The output stays between %1 and %2; the game&apos;s axis goes from %3 to %4.</source>
+        <translation>Der Ausgang bleibt zwischen %1 und %2; die Achse des Spiels geht von %3 bis %4.</translation>
+    </message>
+    <message>
+        <source>The output never gets above %1; the game&apos;s axis goes on to %2.</source>
+        <translation>Der Ausgang kommt nie über %1; die Achse des Spiels geht weiter bis %2.</translation>
+    </message>
+    <message>
+        <source>The output never gets below %1; the game&apos;s axis goes on to %2.</source>
+        <translation>Der Ausgang kommt nie unter %1; die Achse des Spiels geht weiter bis %2.</translation>
+    </message>
+    <message>
+        <source>Two controls share this one axis: while both are moved it reports their difference, and nothing can tell them apart. If the controller has a way to report them as two axes, choose that.</source>
+        <translation>Zwei Bedienelemente teilen sich diese eine Achse: werden beide bewegt, meldet sie deren Differenz, und nichts kann sie auseinanderhalten. Wenn der Controller sie als zwei Achsen melden kann, das wählen.</translation>
+    </message>
+    <message>
+        <source>%1 of the travel changes nothing: dead zones, reach or a flat piece of the curve leave it out. Make them smaller if your hand misses it.</source>
+        <translation>%1 des Wegs ändern nichts: Totzonen, Reichweite oder ein flaches Stück der Kurve lassen es weg. Sie kleiner machen, wenn es der Hand fehlt.</translation>
+    </message>
+    <message>
+        <source>The curve falls on its way: there the game goes back while your hand goes on. &quot;Keep rising&quot; mends it.</source>
+        <translation>Die Kurve fällt unterwegs: da geht das Spiel zurück, während die Hand weitergeht. „Immer steigend“ behebt es.</translation>
+    </message>
+    <message>
+        <source>The kernel filters this axis as well, before it gets here. Switch that off on the controller&apos;s card on the Rig page.</source>
+        <translation>Auch der Kernel filtert diese Achse, bevor sie hier ankommt. Auf der Karte des Controllers auf der Seite Rig ausschalten.</translation>
+    </message>
+    <message>
+        <source>%1 bends axes by a curve of its own, so this one is bent twice. Straighten one of them, or undo the sim&apos;s by a counter-curve.</source>
+        <translation>%1 biegt Achsen durch eine eigene Kurve, also ist diese doppelt gebogen. Eine davon gerade machen, oder die des Sims durch eine Gegenkurve aufheben.</translation>
+    </message>
+    <message>
+        <source>%1 wants its axes straight, and this one has a curve.</source>
+        <translation>%1 will seine Achsen gerade, und diese hat eine Kurve.</translation>
+    </message>
+    <message>
+        <source>%1 names the function &quot;%2&quot;, which the tangle does not have.</source>
+        <translation>%1 nennt die Funktion „%2“, die das Geflecht nicht hat.</translation>
+    </message>
+    <message>
+        <source>Name one that is among its functions, or none.</source>
+        <translation>Eine nennen, die unter seinen Funktionen ist, oder keine.</translation>
+    </message>
+    <message>
+        <source>It is shown as if it had none.</source>
+        <translation>Es wird gezeigt, als hätte es keine.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot;</source>
+        <translation>Strang „%1“</translation>
+    </message>
+    <message>
+        <source>The layer &quot;%1&quot; needs &quot;%2&quot;, which the tangle does not have.</source>
+        <translation>Die Ebene „%1“ braucht „%2“, die das Geflecht nicht hat.</translation>
+    </message>
+    <message>
+        <source>Name a layer that is there, or nothing.</source>
+        <translation>Eine Ebene nennen, die da ist, oder nichts.</translation>
+    </message>
+    <message>
+        <source>It is never engaged.</source>
+        <translation>Sie wird nie eingeschaltet.</translation>
+    </message>
+    <message>
+        <source>The layer &quot;%1&quot; needs itself, through others or directly.</source>
+        <translation>Die Ebene „%1“ braucht sich selbst, über andere oder unmittelbar.</translation>
+    </message>
+    <message>
+        <source>Take one of the circle away from what it needs.</source>
+        <translation>Eine aus dem Kreis von dem nehmen, was sie braucht.</translation>
+    </message>
+    <message>
+        <source>None of the circle is ever engaged.</source>
+        <translation>Keine aus dem Kreis wird je eingeschaltet.</translation>
+    </message>
+    <message>
+        <source>The layer &quot;%1&quot; takes &quot;%2&quot; and &quot;%3&quot; at once, of which one only is engaged.</source>
+        <translation>Die Ebene „%1“ braucht „%2“ und „%3“ zugleich, von denen nur eine eingeschaltet ist.</translation>
+    </message>
+    <message>
+        <source>Take one of them out of the group &quot;%1&quot;, or out of what it needs.</source>
+        <translation>Eine davon aus der Gruppe „%1“ nehmen, oder aus dem, was sie braucht.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; engages the layer in which it is.</source>
+        <translation>Strang „%1“ schaltet die Ebene ein, in der er ist.</translation>
+    </message>
+    <message>
+        <source>That is fine to let go of it again; else move the strand to Base.</source>
+        <translation>Das ist gut, um sie wieder loszulassen; sonst den Strang in die Grundebene verschieben.</translation>
+    </message>
+    <message>
+        <source>It can engage nothing while that layer is not engaged.</source>
+        <translation>Er kann nichts einschalten, solange jene Ebene nicht eingeschaltet ist.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; stands instead of &quot;%2&quot;, which is gone.</source>
+        <translation>Strang „%1“ steht anstelle von „%2“, der weg ist.</translation>
+    </message>
+    <message>
+        <source>Nothing has to be done, unless that should still be there.</source>
+        <translation>Es ist nichts zu tun, außer wenn jener noch da sein sollte.</translation>
+    </message>
+    <message>
+        <source>It counts beside what is inherited.</source>
+        <translation>Er zählt neben dem, was geerbt ist.</translation>
+    </message>
+    <message>
+        <source>There are %1 layers; %2 are the most.</source>
+        <translation>Es gibt %1 Ebenen; %2 sind die meisten.</translation>
+    </message>
+    <message>
+        <source>Take some away, or make one of two.</source>
+        <translation>Einige wegnehmen, oder aus zweien eine machen.</translation>
+    </message>
+    <message>
+        <source>The upper ones are never engaged.</source>
+        <translation>Die oberen werden nie eingeschaltet.</translation>
+    </message>
+    <message>
+        <source>Nothing engages the layer &quot;%1&quot;.</source>
+        <translation>Nichts schaltet die Ebene „%1“ ein.</translation>
+    </message>
+    <message>
+        <source>Lead a control to it, or engage it by hand.</source>
+        <translation>Ein Bedienelement zu ihr führen, oder sie von Hand einschalten.</translation>
+    </message>
+    <message>
+        <source>Its strands wait.</source>
+        <translation>Ihre Stränge warten.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; leads a control that rests at its low end to %2, which rests in its middle.</source>
+        <translation>Strang „%1“ führt ein Bedienelement, das am unteren Ende ruht, zu %2, das in der Mitte ruht.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; leads a control that rests in its middle to %2, which rests at its low end.</source>
+        <translation>Strang „%1“ führt ein Bedienelement, das in der Mitte ruht, zu %2, das am unteren Ende ruht.</translation>
+    </message>
+    <message>
+        <source>Let the virtual axis rest where the control does.</source>
+        <translation>Die virtuelle Achse da ruhen lassen, wo das Bedienelement ruht.</translation>
+    </message>
+    <message>
+        <source>Lead it to an axis that rests where it does.</source>
+        <translation>Ihn zu einer Achse führen, die ruht, wo er ruht.</translation>
+    </message>
+    <message>
+        <source>With your hand off it the game sees it at its lowest.</source>
+        <translation>Ohne Hand daran sieht das Spiel sie ganz unten.</translation>
+    </message>
+    <message>
+        <source>With your hand off it the game sees one half.</source>
+        <translation>Ohne Hand daran sieht das Spiel die Hälfte.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; reaches only %2 % of the travel of %3.</source>
+        <translation>Strang „%1“ erreicht nur %2 % des Wegs von %3.</translation>
+    </message>
+    <message>
+        <source>Look at its stages: a curve or dead zone may be too large.</source>
+        <translation>Seine Stufen ansehen: eine Kurve oder Totzone ist vielleicht zu groß.</translation>
+    </message>
+    <message>
+        <source>The rest of it can never be set from this control.</source>
+        <translation>Der Rest davon lässt sich von diesem Bedienelement nie einstellen.</translation>
+    </message>
+    <message>
+        <source>Nothing leads to &quot;%1&quot; (%2).</source>
+        <translation>Nichts führt zu „%1“ (%2).</translation>
+    </message>
+    <message>
+        <source>Weave a control to it, or take the function&apos;s name away.</source>
+        <translation>Ein Bedienelement dahin flechten, oder den Namen der Funktion wegnehmen.</translation>
+    </message>
+    <message>
+        <source>The function cannot be used in flight.</source>
+        <translation>Die Funktion ist im Flug nicht zu benutzen.</translation>
+    </message>
+    <message>
+        <source>What this was about is gone.</source>
+        <translation>Worum es ging, ist weg.</translation>
+    </message>
+    <message>
+        <source>Look at the list anew.</source>
+        <translation>Die Liste noch einmal ansehen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot have %2.</source>
+        <translation>%1 kann kein %2 haben.</translation>
+    </message>
+    <message>
+        <source>Move the end to another one.</source>
+        <translation>Das Ende woandershin verschieben.</translation>
+    </message>
+    <message>
+        <source>No virtual device has a free one.</source>
+        <translation>Kein virtuelles Gerät hat ein freies.</translation>
+    </message>
+    <message>
+        <source>Add a virtual device first.</source>
+        <translation>Erst ein virtuelles Gerät hinzufügen.</translation>
+    </message>
+    <message>
+        <source>No other plan fits this sim better.</source>
+        <translation>Kein anderer Plan passt besser zu diesem Sim.</translation>
+    </message>
+    <message>
+        <source>Take something away, or choose another sheet.</source>
+        <translation>Etwas wegnehmen, oder ein anderes Blatt wählen.</translation>
+    </message>
+    <message>
+        <source>Give it two axes</source>
+        <translation>Zwei Achsen geben</translation>
+    </message>
+    <message>
+        <source>Give it two buttons</source>
+        <translation>Zwei Tasten geben</translation>
+    </message>
+    <message>
+        <source>Give it eight axes</source>
+        <translation>Acht Achsen geben</translation>
+    </message>
+    <message>
+        <source>Leave it one hat</source>
+        <translation>Einen Hat lassen</translation>
+    </message>
+    <message>
+        <source>Give it a free number</source>
+        <translation>Eine freie Nummer geben</translation>
+    </message>
+    <message>
+        <source>Give it a free name</source>
+        <translation>Einen freien Namen geben</translation>
+    </message>
+    <message>
+        <source>Give it ids of its own</source>
+        <translation>Eigene Kennungen geben</translation>
+    </message>
+    <message>
+        <source>Make the device large enough</source>
+        <translation>Das Gerät groß genug machen</translation>
+    </message>
+    <message>
+        <source>Lead it to the next free one</source>
+        <translation>Zum nächsten freien führen</translation>
+    </message>
+    <message>
+        <source>Let it rest there, too</source>
+        <translation>Auch da ruhen lassen</translation>
+    </message>
+    <message>
+        <source>Send it all the same</source>
+        <translation>Trotzdem senden</translation>
+    </message>
+    <message>
+        <source>Plan it for this sim</source>
+        <translation>Für diesen Sim planen</translation>
+    </message>
+    <message>
+        <source>has no axis</source>
+        <translation>hat keine Achse</translation>
+    </message>
+    <message>
+        <source>Games in a sandbox or in a Windows layer do not see it at all.</source>
+        <translation>Spiele in einer Sandbox oder einer Windows-Schicht sehen es gar nicht.</translation>
+    </message>
+    <message>
+        <source>Give it two axes; unused ones do no harm.</source>
+        <translation>Zwei Achsen geben; unbenutzte schaden nicht.</translation>
+    </message>
+    <message>
+        <source>has one axis only</source>
+        <translation>hat nur eine Achse</translation>
+    </message>
+    <message>
+        <source>Games in a sandbox do not take it for a joystick.</source>
+        <translation>Spiele in einer Sandbox nehmen es nicht für einen Joystick.</translation>
+    </message>
+    <message>
+        <source>has fewer than two buttons</source>
+        <translation>hat weniger als zwei Tasten</translation>
+    </message>
+    <message>
+        <source>The system may take it for something other than a joystick.</source>
+        <translation>Das System nimmt es vielleicht für etwas anderes als einen Joystick.</translation>
+    </message>
+    <message>
+        <source>Give it two buttons; unused ones do no harm.</source>
+        <translation>Zwei Tasten geben; unbenutzte schaden nicht.</translation>
+    </message>
+    <message>
+        <source>has two axes, one of which rests at its low end</source>
+        <translation>hat zwei Achsen, von denen eine am unteren Ende ruht</translation>
+    </message>
+    <message>
+        <source>Games that use SDL take both of two axes for centred ones: it starts at a half.</source>
+        <translation>Spiele, die SDL benutzen, halten beide von zwei Achsen für mittige: sie beginnt bei der Hälfte.</translation>
+    </message>
+    <message>
+        <source>Give it three axes or more.</source>
+        <translation>Drei Achsen oder mehr geben.</translation>
+    </message>
+    <message>
+        <source>has six axes, hats counted twice, and fourteen buttons or more</source>
+        <translation>hat sechs Achsen, Hats doppelt gezählt, und vierzehn Tasten oder mehr</translation>
+    </message>
+    <message>
+        <source>Games in a Windows layer take it for a gamepad and see ten of its buttons.</source>
+        <translation>Spiele in einer Windows-Schicht nehmen es für ein Gamepad und sehen zehn seiner Tasten.</translation>
+    </message>
+    <message>
+        <source>Give it eight axes, or at most thirteen buttons.</source>
+        <translation>Acht Achsen geben, oder höchstens dreizehn Tasten.</translation>
+    </message>
+    <message>
+        <source>has more than eight axes</source>
+        <translation>hat mehr als acht Achsen</translation>
+    </message>
+    <message>
+        <source>In games in a Windows layer the ninth presses buttons and moves the hat.</source>
+        <translation>In Spielen in einer Windows-Schicht drückt die neunte Tasten und bewegt den Hat.</translation>
+    </message>
+    <message>
+        <source>Keep it to eight if such a game reads it; native games see them all.</source>
+        <translation>Bei acht bleiben, wenn ein solches Spiel es liest; andere Spiele sehen sie alle.</translation>
+    </message>
+    <message>
+        <source>has the axes Gas and Brake beside a second hat</source>
+        <translation>hat die Achsen Gas und Brake neben einem zweiten Hat</translation>
+    </message>
+    <message>
+        <source>Games that use SDL do not see those two axes.</source>
+        <translation>Spiele, die SDL benutzen, sehen diese zwei Achsen nicht.</translation>
+    </message>
+    <message>
+        <source>Take the second hat away, or those axes.</source>
+        <translation>Den zweiten Hat wegnehmen, oder jene Achsen.</translation>
+    </message>
+    <message>
+        <source>has more than one hat</source>
+        <translation>hat mehr als einen Hat</translation>
+    </message>
+    <message>
+        <source>Games in a Windows layer see the first only; those that use GLFW lose just that one.</source>
+        <translation>Spiele in einer Windows-Schicht sehen nur den ersten; die mit GLFW verlieren nur gerade diesen.</translation>
+    </message>
+    <message>
+        <source>If such a game reads it, use buttons for the others.</source>
+        <translation>Wenn ein solches Spiel es liest, für die anderen Tasten nehmen.</translation>
+    </message>
+    <message>
+        <source>has an odd number of axes beside a hat</source>
+        <translation>hat eine ungerade Zahl von Achsen neben einem Hat</translation>
+    </message>
+    <message>
+        <source>Games that use Allegro never see the hat&apos;s up and down.</source>
+        <translation>Spiele, die Allegro benutzen, sehen hoch und runter des Hats nie.</translation>
+    </message>
+    <message>
+        <source>Give it eight axes; unused ones do no harm.</source>
+        <translation>Acht Achsen geben; unbenutzte schaden nicht.</translation>
+    </message>
+    <message>
+        <source>has more than 126 buttons</source>
+        <translation>hat mehr als 126 Tasten</translation>
+    </message>
+    <message>
+        <source>The last ones use codes of touch pads; not every reader has been seen to take them.</source>
+        <translation>Die letzten benutzen Codes von Touchpads; nicht jeder Leser wurde gesehen, der sie nimmt.</translation>
+    </message>
+    <message>
+        <source>Use a second device for them if a game does not see them.</source>
+        <translation>Für sie ein zweites Gerät nehmen, wenn ein Spiel sie nicht sieht.</translation>
+    </message>
+    <message>
+        <source>The name &quot;%1&quot; %2.</source>
+        <translation>Der Name „%1“ %2.</translation>
+    </message>
+    <message>
+        <source>is longer than 79 letters</source>
+        <translation>ist länger als 79 Zeichen</translation>
+    </message>
+    <message>
+        <source>Games see its beginning only.</source>
+        <translation>Spiele sehen nur seinen Anfang.</translation>
+    </message>
+    <message>
+        <source>Shorten it.</source>
+        <translation>Ihn kürzen.</translation>
+    </message>
+    <message>
+        <source>has letters that games cannot show</source>
+        <translation>hat Zeichen, die Spiele nicht zeigen können</translation>
+    </message>
+    <message>
+        <source>They see &quot;?&quot; in their place.</source>
+        <translation>Sie sehen an deren Stelle „?“.</translation>
+    </message>
+    <message>
+        <source>Use plain letters, digits and signs.</source>
+        <translation>Einfache Buchstaben, Ziffern und Zeichen nehmen.</translation>
+    </message>
+    <message>
+        <source>ends like that of a part of another device</source>
+        <translation>endet wie der eines Teils eines anderen Geräts</translation>
+    </message>
+    <message>
+        <source>Games that use SDL leave it out.</source>
+        <translation>Spiele, die SDL benutzen, lassen es weg.</translation>
+    </message>
+    <message>
+        <source>Give it another ending.</source>
+        <translation>Ihm ein anderes Ende geben.</translation>
+    </message>
+    <message>
+        <source>has its first word again further on</source>
+        <translation>hat sein erstes Wort weiter hinten noch einmal</translation>
+    </message>
+    <message>
+        <source>Games that use SDL leave the first word out.</source>
+        <translation>Spiele, die SDL benutzen, lassen das erste Wort weg.</translation>
+    </message>
+    <message>
+        <source>Use that word once.</source>
+        <translation>Das Wort einmal benutzen.</translation>
+    </message>
+    <message>
+        <source>A virtual device</source>
+        <translation>Ein virtuelles Gerät</translation>
+    </message>
+    <message>
+        <source>Give it another one.</source>
+        <translation>Einen anderen geben.</translation>
+    </message>
+    <message>
+        <source>Games could not tell the two apart.</source>
+        <translation>Spiele könnten die zwei nicht auseinanderhalten.</translation>
+    </message>
+    <message>
+        <source>has the same name as another virtual device.</source>
+        <translation>hat denselben Namen wie ein anderes virtuelles Gerät.</translation>
+    </message>
+    <message>
+        <source>has the same number as another virtual device.</source>
+        <translation>hat dieselbe Nummer wie ein anderes virtuelles Gerät.</translation>
+    </message>
+    <message>
+        <source>has the same ids as another virtual device.</source>
+        <translation>hat dieselben Kennungen wie ein anderes virtuelles Gerät.</translation>
+    </message>
+    <message>
+        <source>A virtual device has no name.</source>
+        <translation>Ein virtuelles Gerät hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Games show nothing in their lists.</source>
+        <translation>Spiele zeigen nichts in ihren Listen.</translation>
+    </message>
+    <message>
+        <source>No strand ends at %1.</source>
+        <translation>Kein Strang endet an %1.</translation>
+    </message>
+    <message>
+        <source>Weave something to it, or remove it.</source>
+        <translation>Etwas dahin flechten, oder es entfernen.</translation>
+    </message>
+    <message>
+        <source>Games list it, but nothing on it ever moves.</source>
+        <translation>Spiele führen es auf, aber nichts daran bewegt sich je.</translation>
+    </message>
+    <message>
+        <source>%1 %2.</source>
+        <translation>%1 %2.</translation>
+    </message>
+    <message>
+        <source>Games that use GLFW take it for a joystick and not for a gamepad.</source>
+        <translation>Spiele, die GLFW benutzen, nehmen es für einen Joystick und nicht für ein Gamepad.</translation>
+    </message>
+    <message>
+        <source>Games that use Allegro, GLFW or SFML see its first 32 buttons only; in those that use PLIB the others press the first ones again.</source>
+        <translation>Spiele, die Allegro, GLFW oder SFML benutzen, sehen nur seine ersten 32 Tasten; in denen mit PLIB drücken die anderen wieder die ersten.</translation>
+    </message>
+    <message>
+        <source>ends nowhere</source>
+        <translation>endet nirgends</translation>
+    </message>
+    <message>
+        <source>Give it an end such as {&quot;device&quot;: &quot;jolly-1&quot;, &quot;control&quot;: &quot;axis 1&quot;}.</source>
+        <translation>Ihm ein Ende geben wie {&quot;device&quot;: &quot;jolly-1&quot;, &quot;control&quot;: &quot;axis 1&quot;}.</translation>
+    </message>
+    <message>
+        <source>is in the layer &quot;%1&quot;, which the tangle does not have</source>
+        <translation>ist in der Ebene „%1“, die das Geflecht nicht hat</translation>
+    </message>
+    <message>
+        <source>Add that layer or put the strand into &quot;base&quot;.</source>
+        <translation>Jene Ebene hinzufügen, oder den Strang in „base“ tun.</translation>
+    </message>
+    <message>
+        <source>is for the craft &quot;%1&quot;, which the tangle does not have</source>
+        <translation>gilt für das Gefährt „%1“, das das Geflecht nicht hat</translation>
+    </message>
+    <message>
+        <source>Add that craft or make the strand one for &quot;everywhere&quot;.</source>
+        <translation>Jenes Gefährt hinzufügen, oder den Strang zu einem für „everywhere“ machen.</translation>
+    </message>
+    <message>
+        <source>begins nowhere</source>
+        <translation>beginnt nirgends</translation>
+    </message>
+    <message>
+        <source>Touch the control that it is to begin at.</source>
+        <translation>Das Bedienelement berühren, an dem er beginnen soll.</translation>
+    </message>
+    <message>
+        <source>starts at the controller &quot;%1&quot;, which is not in the rig</source>
+        <translation>beginnt am Controller „%1“, der nicht im Rig ist</translation>
+    </message>
+    <message>
+        <source>starts at %1, which %2 does not have</source>
+        <translation>beginnt an %1, das %2 nicht hat</translation>
+    </message>
+    <message>
+        <source>Touch the control in the window to pick it, or see what it has with &quot;tangle devices&quot;.</source>
+        <translation>Das Bedienelement im Fenster berühren, um es zu wählen, oder mit „tangle devices“ nachsehen, was er hat.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot;, stage &quot;%2&quot;: %3.</source>
+        <translation>Strang „%1“, Stufe „%2“: %3.</translation>
+    </message>
+    <message>
+        <source>Change the stage.</source>
+        <translation>Die Stufe ändern.</translation>
+    </message>
+    <message>
+        <source>has the stage &quot;%1&quot;, which does nothing for %2, as which it leaves the stage before</source>
+        <translation>hat die Stufe „%1“; sie tut nichts für: %2, was aus der Stufe davor kommt</translation>
+    </message>
+    <message>
+        <source>Put it in front of that stage, or take it out.</source>
+        <translation>Sie vor jene Stufe setzen, oder herausnehmen.</translation>
+    </message>
+    <message>
+        <source>has the stage &quot;%1&quot;, which does nothing for %2</source>
+        <translation>hat die Stufe „%1“; sie tut nichts für: %2</translation>
+    </message>
+    <message>
+        <source>Take the stage out.</source>
+        <translation>Die Stufe herausnehmen.</translation>
+    </message>
+    <message>
+        <source>has stages behind the stage &quot;%1&quot;, which has several outlets</source>
+        <translation>hat Stufen hinter der Stufe „%1“, die mehrere Ausgänge hat</translation>
+    </message>
+    <message>
+        <source>Make it the last one; what shall happen to one outlet is a strand of its own.</source>
+        <translation>Sie zur letzten machen; was mit einem Ausgang geschehen soll, ist ein eigener Strang.</translation>
+    </message>
+    <message>
+        <source>has the stage &quot;%1&quot; without &quot;%2&quot;</source>
+        <translation>hat die Stufe „%1“ ohne „%2“</translation>
+    </message>
+    <message>
+        <source>Touch the control that it is to be.</source>
+        <translation>Das Bedienelement berühren, das es sein soll.</translation>
+    </message>
+    <message>
+        <source>has the stage &quot;%1&quot; with &quot;%2&quot; at %3 of &quot;%4&quot;, which is not in the rig</source>
+        <translation>hat die Stufe „%1“ mit „%2“ an %3 von „%4“, das nicht im Rig ist</translation>
+    </message>
+    <message>
+        <source>Touch another control.</source>
+        <translation>Ein anderes Bedienelement berühren.</translation>
+    </message>
+    <message>
+        <source>has the stage &quot;%1&quot; with %2 as &quot;%3&quot;</source>
+        <translation>hat die Stufe „%1“ mit %2 als „%3“</translation>
+    </message>
+    <message>
+        <source>Touch %1 instead.</source>
+        <translation>Stattdessen berühren: %1.</translation>
+    </message>
+    <message>
+        <source>has the stage &quot;%1&quot; work by %2</source>
+        <translation>lässt die Stufe „%1“ wirken durch %2</translation>
+    </message>
+    <message>
+        <source>the layer &quot;%1&quot;, which the tangle does not have</source>
+        <translation>die Ebene „%1“, die das Geflecht nicht hat</translation>
+    </message>
+    <message>
+        <source>Name a layer that is there, or let the stage work always.</source>
+        <translation>Eine Ebene nennen, die da ist, oder die Stufe immer wirken lassen.</translation>
+    </message>
+    <message>
+        <source>%1 of the virtual device &quot;%2&quot;, which is not there</source>
+        <translation>%1 des virtuellen Geräts „%2“, das nicht da ist</translation>
+    </message>
+    <message>
+        <source>Choose another control, or let the stage work always.</source>
+        <translation>Ein anderes Bedienelement wählen, oder die Stufe immer wirken lassen.</translation>
+    </message>
+    <message>
+        <source>%1, which the strand itself moves</source>
+        <translation>%1, das der Strang selbst bewegt</translation>
+    </message>
+    <message>
+        <source>Choose a virtual control that another strand moves.</source>
+        <translation>Ein virtuelles Bedienelement wählen, das ein anderer Strang bewegt.</translation>
+    </message>
+    <message>
+        <source>%1 of &quot;%2&quot;, which is not in the rig</source>
+        <translation>%1 von „%2“, das nicht im Rig ist</translation>
+    </message>
+    <message>
+        <source>Touch another control, or let the stage work always.</source>
+        <translation>Ein anderes Bedienelement berühren, oder die Stufe immer wirken lassen.</translation>
+    </message>
+    <message>
+        <source>has the stage &quot;%1&quot; work at times only, which would change where the axis rests</source>
+        <translation>lässt die Stufe „%1“ nur zeitweise wirken, was ändern würde, wo die Achse ruht</translation>
+    </message>
+    <message>
+        <source>Let it work always, or make two strands.</source>
+        <translation>Sie immer wirken lassen, oder zwei Stränge machen.</translation>
+    </message>
+    <message>
+        <source>ends at its outlet &quot;%1&quot;, which it does not have</source>
+        <translation>endet an seinem Ausgang „%1“, den er nicht hat</translation>
+    </message>
+    <message>
+        <source>Leave the outlet out: it has one only.</source>
+        <translation>Den Ausgang weglassen: er hat nur einen.</translation>
+    </message>
+    <message>
+        <source>ends at the virtual device &quot;%1&quot;, which the tangle does not have</source>
+        <translation>endet am virtuellen Gerät „%1“, das das Geflecht nicht hat</translation>
+    </message>
+    <message>
+        <source>ends at %1 of %2, which has no such control</source>
+        <translation>endet an %1 von %2, das kein solches hat</translation>
+    </message>
+    <message>
+        <source>Pick one it has, or give %1 more of them.</source>
+        <translation>Eins nehmen, das es hat, oder %1 mehr davon geben.</translation>
+    </message>
+    <message>
+        <source>leads the counts of a turner to %1 of %2</source>
+        <translation>führt die Zählwerte eines Drehers zu %1 von %2</translation>
+    </message>
+    <message>
+        <source>Put the stage &quot;glide&quot; in front, which makes an axis of them, or &quot;turn pulses&quot;.</source>
+        <translation>Die Stufe „Gleiten“ davor setzen, die eine Achse daraus macht, oder „Drehimpulse“.</translation>
+    </message>
+    <message>
+        <source>leads from %1 to %2, %3 of %4</source>
+        <translation>kommt von: %1 und soll zu: %2, %3 von %4</translation>
+    </message>
+    <message>
+        <source>Pick %1 as its target.</source>
+        <translation>Als Ziel nehmen: %1.</translation>
+    </message>
+    <message>
+        <source>leads to half of %1 of %2, which rests at its low end</source>
+        <translation>führt zur Hälfte von %1 von %2, das am unteren Ende ruht</translation>
+    </message>
+    <message>
+        <source>Lead it to all of that axis, or let that rest in the middle.</source>
+        <translation>Ihn zu jener ganzen Achse führen, oder sie in der Mitte ruhen lassen.</translation>
+    </message>
+    <message>
+        <source>none, the tangle has none</source>
+        <translation>keins, das Geflecht hat keine</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; %2.</source>
+        <translation>Strang „%1“ %2.</translation>
+    </message>
+    <message>
+        <source>It does nothing in flight until then.</source>
+        <translation>Er tut bis dahin im Flug nichts.</translation>
+    </message>
+    <message>
+        <source>One of the controllers has no name.</source>
+        <translation>Einer der Controller hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Two controllers are called &quot;%1&quot;.</source>
+        <translation>Zwei Controller heißen „%1“.</translation>
+    </message>
+    <message>
+        <source>One of the virtual devices has no name.</source>
+        <translation>Eins der virtuellen Geräte hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Two virtual devices are called &quot;%1&quot;.</source>
+        <translation>Zwei virtuelle Geräte heißen „%1“.</translation>
+    </message>
+    <message>
+        <source>One of the functions has no name.</source>
+        <translation>Eine der Funktionen hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Two functions are called &quot;%1&quot;.</source>
+        <translation>Zwei Funktionen heißen „%1“.</translation>
+    </message>
+    <message>
+        <source>One of the layers has no name.</source>
+        <translation>Eine der Ebenen hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Two layers are called &quot;%1&quot;.</source>
+        <translation>Zwei Ebenen heißen „%1“.</translation>
+    </message>
+    <message>
+        <source>One of the craft has no name.</source>
+        <translation>Eins der Gefährte hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Two craft are called &quot;%1&quot;.</source>
+        <translation>Zwei Gefährte heißen „%1“.</translation>
+    </message>
+    <message>
+        <source>One of the strands has no name.</source>
+        <translation>Einer der Stränge hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Two strands are called &quot;%1&quot;.</source>
+        <translation>Zwei Stränge heißen „%1“.</translation>
+    </message>
+    <message>
+        <source>One of the feels has no name.</source>
+        <translation>Eins der Gefühle hat keinen Namen.</translation>
+    </message>
+    <message>
+        <source>Two feels are called &quot;%1&quot;.</source>
+        <translation>Zwei Gefühle heißen „%1“.</translation>
+    </message>
+    <message>
+        <source>Give one of them another name.</source>
+        <translation>Einem davon einen anderen Namen geben.</translation>
+    </message>
+    <message>
+        <source>They could not be told apart.</source>
+        <translation>Sie ließen sich nicht auseinanderhalten.</translation>
+    </message>
+    <message>
+        <source>The craft &quot;%1&quot; belongs to &quot;%2&quot;, whose own family never comes to Everywhere.</source>
+        <translation>Das Gefährt „%1“ gehört zu „%2“, dessen eigene Familie nie zu Überall kommt.</translation>
+    </message>
+    <message>
+        <source>The craft &quot;%1&quot; belongs to &quot;%2&quot;, which the tangle does not have.</source>
+        <translation>Das Gefährt „%1“ gehört zu „%2“, das das Geflecht nicht hat.</translation>
+    </message>
+    <message>
+        <source>Let it belong to &quot;everywhere&quot; or to another craft.</source>
+        <translation>Es zu „everywhere“ oder einem anderen Gefährt gehören lassen.</translation>
+    </message>
+    <message>
+        <source>It inherits nothing.</source>
+        <translation>Es erbt nichts.</translation>
+    </message>
+    <message>
+        <source>%1 strands meet on %2 of %3: %4.</source>
+        <translation>%1 Stränge treffen sich auf %2 von %3: %4.</translation>
+    </message>
+    <message>
+        <source>That is fine if either is to press it; else move one elsewhere.</source>
+        <translation>Das ist gut, wenn jeder sie drücken soll; sonst einen woandershin verschieben.</translation>
+    </message>
+    <message>
+        <source>That is fine if you move one at a time; else move one elsewhere.</source>
+        <translation>Das ist gut, wenn du immer nur einen bewegst; sonst einen woandershin verschieben.</translation>
+    </message>
+    <message>
+        <source>The game sees one button, pressed while any of them presses.</source>
+        <translation>Das Spiel sieht eine Taste, gedrückt, solange einer davon drückt.</translation>
+    </message>
+    <message>
+        <source>The game sees one axis that several controls move.</source>
+        <translation>Das Spiel sieht eine Achse, die mehrere Bedienelemente bewegen.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; begins at a button that is a position of &quot;%2&quot;.</source>
+        <translation>Strang „%1“ beginnt an einer Taste, die eine Position von „%2“ ist.</translation>
+    </message>
+    <message>
+        <source>That is fine if both are to happen; else switch one of them off.</source>
+        <translation>Das ist gut, wenn beides geschehen soll; sonst einen davon ausschalten.</translation>
+    </message>
+    <message>
+        <source>The button does two things.</source>
+        <translation>Die Taste tut zweierlei.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; was turned faster than its pulses can be sent: %2 were left out.</source>
+        <translation>Strang „%1“ wurde schneller gedreht, als seine Impulse gesendet werden können: %2 fielen weg.</translation>
+    </message>
+    <message>
+        <source>Turn slower, or make its pulses shorter.</source>
+        <translation>Langsamer drehen, oder seine Impulse kürzer machen.</translation>
+    </message>
+    <message>
+        <source>No more than %1 pulses wait for their turn.</source>
+        <translation>Nicht mehr als %1 Impulse warten auf ihre Reihe.</translation>
+    </message>
+    <message>
+        <source>Both Shift keys and Esc were pressed: stood down.</source>
+        <translation>Beide Umschalttasten und Esc wurden gedrückt: live wurde beendet.</translation>
+    </message>
+    <message>
+        <source>Go live again when you are ready.</source>
+        <translation>Wieder live gehen, wenn du bereit bist.</translation>
+    </message>
+    <message>
+        <source>Games list the controllers that are to be ours alone, but do not hear them.</source>
+        <translation>Spiele führen die Controller auf, die uns allein gehören sollen, hören sie aber nicht.</translation>
+    </message>
+    <message>
+        <source>The engine is ending.</source>
+        <translation>Die Engine endet gerade.</translation>
+    </message>
+    <message>
+        <source>Start another one.</source>
+        <translation>Eine andere starten.</translation>
+    </message>
+    <message>
+        <source>The engine did not answer within five seconds.</source>
+        <translation>Die Engine antwortete nicht innerhalb von fünf Sekunden.</translation>
+    </message>
+    <message>
+        <source>Try again; if it stays so, stop it and start it anew.</source>
+        <translation>Noch einmal versuchen; bleibt es so, sie anhalten und neu starten.</translation>
+    </message>
+    <message>
+        <source>The tangle that runs has no virtual device &quot;%1&quot;.</source>
+        <translation>Das laufende Geflecht hat kein virtuelles Gerät „%1“.</translation>
+    </message>
+    <message>
+        <source>&quot;tangle map&quot; lists its devices.</source>
+        <translation>„tangle map“ zählt seine Geräte auf.</translation>
+    </message>
+    <message>
+        <source>%1 has no control &quot;%2&quot;.</source>
+        <translation>%1 hat kein Bedienelement „%2“.</translation>
+    </message>
+    <message>
+        <source>Name one such as &quot;axis 1&quot; or &quot;button 1&quot;; &quot;tangle map&quot; lists them.</source>
+        <translation>Eins wie „axis 1“ oder „button 1“ nennen; „tangle map“ zählt sie auf.</translation>
+    </message>
+    <message>
+        <source>A hand cannot hold a control at no number.</source>
+        <translation>Eine Hand kann ein Bedienelement nicht auf keiner Zahl halten.</translation>
+    </message>
+    <message>
+        <source>Give a number between -1 and 1.</source>
+        <translation>Eine Zahl zwischen -1 und 1 geben.</translation>
+    </message>
+    <message>
+        <source>A sim learns a control now; all else keeps still.</source>
+        <translation>Ein Sim lernt gerade ein Bedienelement; alles andere hält still.</translation>
+    </message>
+    <message>
+        <source>End the learning first.</source>
+        <translation>Erst das Lernen beenden.</translation>
+    </message>
+    <message>
+        <source>A sim can learn a control only while its virtual device is there.</source>
+        <translation>Ein Sim kann ein Bedienelement nur lernen, solange sein virtuelles Gerät da ist.</translation>
+    </message>
+    <message>
+        <source>Go live first.</source>
+        <translation>Erst live gehen.</translation>
+    </message>
+    <message>
+        <source>A sim learns one axis, hat or button at a time, or keys together.</source>
+        <translation>Ein Sim lernt immer nur eine Achse, einen Hat oder eine Taste, oder Tasten der Tastatur zusammen.</translation>
+    </message>
+    <message>
+        <source>Choose one of those.</source>
+        <translation>Eins davon wählen.</translation>
+    </message>
+    <message>
+        <source>No sim learns a control now.</source>
+        <translation>Kein Sim lernt gerade ein Bedienelement.</translation>
+    </message>
+    <message>
+        <source>Choose a control first.</source>
+        <translation>Erst ein Bedienelement wählen.</translation>
+    </message>
+    <message>
+        <source>It has no layer besides Base.</source>
+        <translation>Es hat keine Ebene außer der Grundebene.</translation>
+    </message>
+    <message>
+        <source>The tangle that runs has no layer &quot;%1&quot;.</source>
+        <translation>Das laufende Geflecht hat keine Ebene „%1“.</translation>
+    </message>
+    <message>
+        <source>Base always is engaged.</source>
+        <translation>Die Grundebene ist immer eingeschaltet.</translation>
+    </message>
+    <message>
+        <source>The tangle that runs has no craft &quot;%1&quot;.</source>
+        <translation>Das laufende Geflecht hat kein Gefährt „%1“.</translation>
+    </message>
+    <message>
+        <source>%1 was changed and is made anew.</source>
+        <translation>%1 wurde geändert und wird neu gemacht.</translation>
+    </message>
+    <message>
+        <source>A running game may have to be told of it again.</source>
+        <translation>Einem laufenden Spiel muss es vielleicht neu gezeigt werden.</translation>
+    </message>
+    <message>
+        <source>The kernel refused a movement of %1.</source>
+        <translation>Der Kernel lehnte eine Bewegung von %1 ab.</translation>
+    </message>
+    <message>
+        <source>%1 was taken away by the system; games no longer see it.</source>
+        <translation>%1 wurde vom System weggenommen; Spiele sehen es nicht mehr.</translation>
+    </message>
+    <message>
+        <source>Stand down and go live again.</source>
+        <translation>Live beenden und wieder live gehen.</translation>
+    </message>
+    <message>
+        <source>Could not share the live values: %1.</source>
+        <translation>Die lebenden Werte konnten nicht geteilt werden: %1.</translation>
+    </message>
+    <message>
+        <source>Free some memory and start the engine again.</source>
+        <translation>Etwas Speicher freigeben und die Engine neu starten.</translation>
+    </message>
+    <message>
+        <source>Line %1 of the recording makes no sense: &quot;%2&quot;.</source>
+        <translation>Zeile %1 der Aufnahme ergibt keinen Sinn: „%2“.</translation>
+    </message>
+    <message>
+        <source>Take a file that evemu-record wrote.</source>
+        <translation>Eine Datei nehmen, die evemu-record geschrieben hat.</translation>
+    </message>
+    <message>
+        <source>%1 is not there.</source>
+        <translation>%1 ist nicht da.</translation>
+    </message>
+    <message>
+        <source>Check its name and folder.</source>
+        <translation>Ihren Namen und Ordner prüfen.</translation>
+    </message>
+    <message>
+        <source>Could not read %1: %2.</source>
+        <translation>%1 konnte nicht gelesen werden: %2.</translation>
+    </message>
+    <message>
+        <source>Choose another file, or check its permissions.</source>
+        <translation>Eine andere Datei wählen, oder ihre Rechte prüfen.</translation>
+    </message>
+    <message>
+        <source>%1 is a folder.</source>
+        <translation>%1 ist ein Ordner.</translation>
+    </message>
+    <message>
+        <source>Choose a file in it.</source>
+        <translation>Eine Datei darin wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is no file but a pipe or a device.</source>
+        <translation>%1 ist keine Datei, sondern eine Pipe oder ein Gerät.</translation>
+    </message>
+    <message>
+        <source>Choose a file.</source>
+        <translation>Eine Datei wählen.</translation>
+    </message>
+    <message>
+        <source>%1 is larger than %2 MB, which no file of ours is.</source>
+        <translation>%1 ist größer als %2 MB, das ist keine unserer Dateien.</translation>
+    </message>
+    <message>
+        <source>Line %1: %2</source>
+        <translation>Zeile %1: %2</translation>
+    </message>
+    <message>
+        <source>an object of %1 fields</source>
+        <translation>ein Objekt von %1 Feldern</translation>
+    </message>
+    <message>
+        <source>a list of %1 items</source>
+        <translation>eine Liste von %1 Einträgen</translation>
+    </message>
+    <message>
+        <source>item %1 of %2</source>
+        <translation>Eintrag %1 von %2</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is nothing this version knows here.</source>
+        <translation>„%1“ ist nichts, was diese Version hier kennt.</translation>
+    </message>
+    <message>
+        <source>It is kept but has no effect; check its spelling.</source>
+        <translation>Es bleibt erhalten, wirkt aber nicht; die Schreibweise prüfen.</translation>
+    </message>
+    <message>
+        <source>yes or no</source>
+        <translation>ja oder nein</translation>
+    </message>
+    <message>
+        <source>a number</source>
+        <translation>eine Zahl</translation>
+    </message>
+    <message>
+        <source>a text</source>
+        <translation>ein Text</translation>
+    </message>
+    <message>
+        <source>a list</source>
+        <translation>eine Liste</translation>
+    </message>
+    <message>
+        <source>an object</source>
+        <translation>ein Objekt</translation>
+    </message>
+    <message>
+        <source>%1 is %2.</source>
+        <translation>%1 ist %2.</translation>
+    </message>
+    <message>
+        <source>Expected %1.</source>
+        <translation>Erwartet: %1.</translation>
+    </message>
+    <message>
+        <source>%1 items at most</source>
+        <translation>höchstens %1 Einträge</translation>
+    </message>
+    <message>
+        <source>a text in quotes</source>
+        <translation>ein Text in Anführungszeichen</translation>
+    </message>
+    <message>
+        <source>a text of %1 bytes at most, not %2</source>
+        <translation>ein Text von höchstens %1 Bytes, nicht %2</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>true oder false</translation>
+    </message>
+    <message>
+        <source>a number from %1 to %2</source>
+        <translation>eine Zahl von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>a whole number from %1 to %2</source>
+        <translation>eine ganze Zahl von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>the kernel&apos;s name of a control, such as &quot;ABS_X&quot; or &quot;BTN_TRIGGER&quot;</source>
+        <translation>der Name des Kernels für ein Bedienelement, wie &quot;ABS_X&quot; oder &quot;BTN_TRIGGER&quot;</translation>
+    </message>
+    <message>
+        <source>a virtual control, such as &quot;axis 1&quot;, &quot;button 21&quot; or &quot;hat 1&quot;</source>
+        <translation>ein virtuelles Bedienelement, wie &quot;axis 1&quot;, &quot;button 21&quot; oder &quot;hat 1&quot;</translation>
+    </message>
+    <message>
+        <source>a point as [in, out]</source>
+        <translation>ein Punkt als [in, out]</translation>
+    </message>
+    <message>
+        <source>a place on the grid as [left, top, width, height]</source>
+        <translation>ein Platz auf dem Raster als [left, top, width, height]</translation>
+    </message>
+    <message>
+        <source>a stage in { }</source>
+        <translation>eine Stufe in { }</translation>
+    </message>
+    <message>
+        <source>The stage %1 is none this version knows.</source>
+        <translation>Die Stufe %1 kennt diese Version nicht.</translation>
+    </message>
+    <message>
+        <source>The stage without a name is none this version knows.</source>
+        <translation>Die Stufe ohne Namen kennt diese Version nicht.</translation>
+    </message>
+    <message>
+        <source>Known are %1.</source>
+        <translation>Bekannt sind %1.</translation>
+    </message>
+    <message>
+        <source>Here &quot;%1&quot; is missing.</source>
+        <translation>Hier fehlt „%1“.</translation>
+    </message>
+    <message>
+        <source>Add it: %1</source>
+        <translation>Es hinzufügen: %1</translation>
+    </message>
+    <message>
+        <source>one of %1</source>
+        <translation>eins von %1</translation>
+    </message>
+    <message>
+        <source>a list in [ ]</source>
+        <translation>eine Liste in [ ]</translation>
+    </message>
+    <message>
+        <source>an object in { }</source>
+        <translation>ein Objekt in { }</translation>
+    </message>
+    <message>
+        <source>The recording cannot be read: %1.</source>
+        <translation>Die Aufnahme kann nicht gelesen werden: %1.</translation>
+    </message>
+    <message>
+        <source>Check the disk it lies on.</source>
+        <translation>Den Datenträger prüfen, auf dem sie liegt.</translation>
+    </message>
+    <message>
+        <source>%1 is no recording of a flight.</source>
+        <translation>%1 ist keine Aufnahme eines Flugs.</translation>
+    </message>
+    <message>
+        <source>Choose a file whose name ends in .flight.</source>
+        <translation>Eine Datei wählen, deren Name auf .flight endet.</translation>
+    </message>
+    <message>
+        <source>%1 was recorded by a newer Jolly Tangle.</source>
+        <translation>%1 wurde mit einem neueren Jolly Tangle aufgenommen.</translation>
+    </message>
+    <message>
+        <source>Open it with that version.</source>
+        <translation>Sie mit jener Version öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 is damaged at its beginning; nothing of it can be used.</source>
+        <translation>%1 ist am Anfang beschädigt; nichts davon ist brauchbar.</translation>
+    </message>
+    <message>
+        <source>Open another recording.</source>
+        <translation>Eine andere Aufnahme öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 is cut off; what follows its first %2 seconds is missing.</source>
+        <translation>%1 ist abgeschnitten; was auf die ersten %2 Sekunden folgt, fehlt.</translation>
+    </message>
+    <message>
+        <source>The times of %1 go backwards; what comes after that place is left out.</source>
+        <translation>Die Zeiten von %1 laufen rückwärts; was nach jener Stelle kommt, bleibt weg.</translation>
+    </message>
+    <message>
+        <source>%1 is there and is no recording, so it was left as it is.</source>
+        <translation>%1 gibt es, und es ist keine Aufnahme, also blieb es, wie es war.</translation>
+    </message>
+    <message>
+        <source>Choose another name, such as last.flight.</source>
+        <translation>Einen anderen Namen wählen, wie last.flight.</translation>
+    </message>
+    <message>
+        <source>%1 may not be read.</source>
+        <translation>%1 darf nicht gelesen werden.</translation>
+    </message>
+    <message>
+        <source>There is no file %1.</source>
+        <translation>Es gibt keine Datei %1.</translation>
+    </message>
+    <message>
+        <source>Check its permissions.</source>
+        <translation>Ihre Rechte prüfen.</translation>
+    </message>
+    <message>
+        <source>Check its name.</source>
+        <translation>Ihren Namen prüfen.</translation>
+    </message>
+    <message>
+        <source>%1 is no file.</source>
+        <translation>%1 ist keine Datei.</translation>
+    </message>
+    <message>
+        <source>Choose a recording.</source>
+        <translation>Eine Aufnahme wählen.</translation>
+    </message>
+    <message>
+        <source>Could not save %1: %2.</source>
+        <translation>%1 konnte nicht gespeichert werden: %2.</translation>
+    </message>
+    <message>
+        <source>Could not write %1: %2.</source>
+        <translation>%1 konnte nicht geschrieben werden: %2.</translation>
+    </message>
+    <message>
+        <source>Could not keep an earlier version of %1: %2.</source>
+        <translation>Eine frühere Fassung von %1 konnte nicht aufgehoben werden: %2.</translation>
+    </message>
+    <message>
+        <source>Free some space and save again.</source>
+        <translation>Platz freigeben und noch einmal speichern.</translation>
+    </message>
+    <message>
+        <source>Choose another place, or check its permissions.</source>
+        <translation>Einen anderen Ort wählen, oder seine Rechte prüfen.</translation>
+    </message>
+    <message>
+        <source>%1 is a folder, so nothing was written there.</source>
+        <translation>%1 ist ein Ordner, also wurde dort nichts geschrieben.</translation>
+    </message>
+    <message>
+        <source>%1 is a device or a pipe, so nothing was written there.</source>
+        <translation>%1 ist ein Gerät oder eine Pipe, also wurde dort nichts geschrieben.</translation>
+    </message>
+    <message>
+        <source>Save it under another name.</source>
+        <translation>Unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+        <source>%1 is write-protected, so it was left as it is.</source>
+        <translation>%1 ist schreibgeschützt, also blieb es, wie es war.</translation>
+    </message>
+    <message>
+        <source>Save it under another name, or take the protection away.</source>
+        <translation>Unter anderem Namen speichern, oder den Schutz wegnehmen.</translation>
+    </message>
+    <message>
+        <source>%1 was saved, but the disk did not confirm it: %2.</source>
+        <translation>%1 wurde gespeichert, aber der Datenträger bestätigte es nicht: %2.</translation>
+    </message>
+    <message>
+        <source>Save it in another place, too.</source>
+        <translation>Auch an einem anderen Ort speichern.</translation>
+    </message>
+    <message>
+        <source>There is no sim sheet &quot;%1&quot;.</source>
+        <translation>Es gibt kein Sim-Blatt „%1“.</translation>
+    </message>
+    <message>
+        <source>Name a file.</source>
+        <translation>Eine Datei nennen.</translation>
+    </message>
+    <message>
+        <source>Name a file, or one of: %1.</source>
+        <translation>Eine Datei nennen, oder eins von: %1.</translation>
+    </message>
+    <message>
+        <source>A strand has &quot;%1&quot; and &quot;%2&quot;, which are two names of one thing.</source>
+        <translation>Ein Strang hat „%1“ und „%2“, das sind zwei Namen derselben Sache.</translation>
+    </message>
+    <message>
+        <source>A virtual control has &quot;%1&quot; and &quot;%2&quot;, which are two names of one thing.</source>
+        <translation>Ein virtuelles Bedienelement hat „%1“ und „%2“, das sind zwei Namen derselben Sache.</translation>
+    </message>
+    <message>
+        <source>Leave &quot;%1&quot; alone, as version %2 has it; the file was left as it is.</source>
+        <translation>„%1“ allein lassen, wie Version %2 es hat; die Datei blieb, wie sie war.</translation>
+    </message>
+    <message>
+        <source>A strand has %1 sources, of which only the first was ever used.</source>
+        <translation>Ein Strang hat %1 Quellen, von denen nur die erste je benutzt wurde.</translation>
+    </message>
+    <message>
+        <source>Leave the first one alone; the file was left as it is.</source>
+        <translation>Die erste allein lassen; die Datei blieb, wie sie war.</translation>
+    </message>
+    <message>
+        <source>The tangle has &quot;functions&quot;, which are of version 3.</source>
+        <translation>Das Geflecht hat „functions“, die zu Version 3 gehören.</translation>
+    </message>
+    <message>
+        <source>Give them another name; the file was left as it is.</source>
+        <translation>Ihnen einen anderen Namen geben; die Datei blieb, wie sie war.</translation>
+    </message>
+    <message>
+        <source>The file is empty.</source>
+        <translation>Die Datei ist leer.</translation>
+    </message>
+    <message>
+        <source>Choose another one, or an earlier version of it next to it.</source>
+        <translation>Eine andere wählen, oder eine frühere Fassung von ihr daneben.</translation>
+    </message>
+    <message>
+        <source>This is JSON, but no %1: it does not begin with {&quot;%1&quot;: 1.</source>
+        <translation>Das ist JSON, aber kein %1: es beginnt nicht mit {&quot;%1&quot;: 1.</translation>
+    </message>
+    <message>
+        <source>Choose a file that Jolly Tangle saved; this one was left alone.</source>
+        <translation>Eine Datei wählen, die Jolly Tangle gespeichert hat; diese blieb unberührt.</translation>
+    </message>
+    <message>
+        <source>The version &quot;%1&quot; is %2.</source>
+        <translation>Die Version „%1“ ist %2.</translation>
+    </message>
+    <message>
+        <source>Expected a whole number, 1 or more.</source>
+        <translation>Erwartet: eine ganze Zahl, 1 oder mehr.</translation>
+    </message>
+    <message>
+        <source>This %1 has version %2; this Jolly Tangle reads up to version %3.</source>
+        <translation>Dieses %1 hat Version %2; dieses Jolly Tangle liest bis Version %3.</translation>
+    </message>
+    <message>
+        <source>Update Jolly Tangle to open it; the file was left alone.</source>
+        <translation>Jolly Tangle aktualisieren, um sie zu öffnen; die Datei blieb unberührt.</translation>
+    </message>
+    <message>
+        <source>The name &quot;%1&quot; stands twice here.</source>
+        <translation>Der Name „%1“ steht hier zweimal.</translation>
+    </message>
+    <message>
+        <source>Take one of the two out; only one could be kept.</source>
+        <translation>Eins von beiden herausnehmen; nur eins könnte bleiben.</translation>
+    </message>
+    <message>
+        <source>Mend it there; the file was left alone.</source>
+        <translation>Es dort beheben; die Datei blieb unberührt.</translation>
+    </message>
+    <message>
+        <source>This is nested %1 deep, which no tangle is.</source>
+        <translation>Dies ist %1 tief verschachtelt, das ist kein Geflecht.</translation>
+    </message>
+    <message>
+        <source>Choose another file; this one was left alone.</source>
+        <translation>Eine andere Datei wählen; diese blieb unberührt.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no number that a tangle can hold.</source>
+        <translation>„%1“ ist keine Zahl, die ein Geflecht fassen kann.</translation>
+    </message>
+    <message>
+        <source>The number here is too large to be held.</source>
+        <translation>Die Zahl hier ist zu groß.</translation>
+    </message>
+    <message>
+        <source>The file ends in the middle: something is missing at its end.</source>
+        <translation>Die Datei endet mittendrin: an ihrem Ende fehlt etwas.</translation>
+    </message>
+    <message>
+        <source>This is not JSON: %1.</source>
+        <translation>Das ist kein JSON: %1.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written.</source>
+        <translation>%1 kann nicht geschrieben werden.</translation>
+    </message>
+    <message>
+        <source>Look for room in /run.</source>
+        <translation>In /run nach Platz sehen.</translation>
+    </message>
+    <message>
+        <source>The system did not close %1 to other programs.</source>
+        <translation>Das System schloss %1 nicht vor anderen Programmen.</translation>
+    </message>
+    <message>
+        <source>See whether udev runs, and whether a rule of yours sets its permissions.</source>
+        <translation>Nachsehen, ob udev läuft, und ob eine eigene Regel seine Rechte setzt.</translation>
+    </message>
+    <message>
+        <source>%1 is no real stick, wheel, pedal or pad.</source>
+        <translation>%1 ist kein wirklicher Stick, kein Lenkrad, kein Pedal und kein Pad.</translation>
+    </message>
+    <message>
+        <source>Only those can be kept alone: virtual devices, keyboards and pointers are not.</source>
+        <translation>Nur solche lassen sich allein halten: virtuelle Geräte, Tastaturen und Zeiger nicht.</translation>
+    </message>
+    <message>
+        <source>That is no controller&apos;s event node.</source>
+        <translation>Das ist kein Ereignisknoten eines Controllers.</translation>
+    </message>
+    <message>
+        <source>Hand over a /dev/input/event* that is open for reading.</source>
+        <translation>Einen zum Lesen offenen /dev/input/event* übergeben.</translation>
+    </message>
+    <message>
+        <source>The controller is gone.</source>
+        <translation>Der Controller ist weg.</translation>
+    </message>
+    <message>
+        <source>Plug it in again.</source>
+        <translation>Ihn wieder einstecken.</translation>
+    </message>
+    <message>
+        <source>Plug the controller in.</source>
+        <translation>Den Controller einstecken.</translation>
+    </message>
+    <message>
+        <source>%1 is not kept for you.</source>
+        <translation>%1 ist nicht für dich gehalten.</translation>
+    </message>
+    <message>
+        <source>Open it before you ask that it is kept.</source>
+        <translation>Ihn öffnen, bevor du bittest, dass er gehalten wird.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened: %2.</source>
+        <translation>%1 kann nicht geöffnet werden: %2.</translation>
+    </message>
+    <message>
+        <source>Plug the controller in again.</source>
+        <translation>Den Controller wieder einstecken.</translation>
+    </message>
+    <message>
+        <source>%1 is another controller now.</source>
+        <translation>%1 ist jetzt ein anderer Controller.</translation>
+    </message>
+    <message>
+        <source>That is more than can be kept.</source>
+        <translation>Das sind mehr, als gehalten werden können.</translation>
+    </message>
+    <message>
+        <source>Keep fewer controllers alone.</source>
+        <translation>Weniger Controller allein halten.</translation>
+    </message>
+    <message>
+        <source>A controller has neither a serial number nor a port that a rule could name, so its twin would be closed, too.</source>
+        <translation>Ein Controller hat weder eine Seriennummer noch einen Anschluss, den eine Regel nennen könnte, also würde auch sein Zwilling geschlossen.</translation>
+    </message>
+    <message>
+        <source>Plug it in elsewhere, or only hold it.</source>
+        <translation>Ihn woanders einstecken, oder nur halten.</translation>
+    </message>
+    <message>
+        <source>Whether you may keep a controller alone is not known.</source>
+        <translation>Ob du einen Controller allein halten darfst, ist nicht bekannt.</translation>
+    </message>
+    <message>
+        <source>Install polkit, which tells that.</source>
+        <translation>polkit installieren, das sagt es.</translation>
+    </message>
+    <message>
+        <source>You may not keep a controller alone.</source>
+        <translation>Du darfst keinen Controller allein halten.</translation>
+    </message>
+    <message>
+        <source>Log in at this computer&apos;s own screen.</source>
+        <translation>Am eigenen Bildschirm dieses Rechners anmelden.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be read: %2.</source>
+        <translation>%1 kann nicht gelesen werden: %2.</translation>
+    </message>
+    <message>
+        <source>Log in at this computer&apos;s own screen, or install the udev rules (docs/permissions.md).</source>
+        <translation>Am eigenen Bildschirm dieses Rechners anmelden, oder die udev-Regeln installieren (docs/permissions.md).</translation>
+    </message>
+    <message>
+        <source>Another program holds %1, so it does not reach Jolly Tangle.</source>
+        <translation>Ein anderes Programm hält %1, also kommt nichts davon bei Jolly Tangle an.</translation>
+    </message>
+    <message>
+        <source>Close that program; Jolly Tangle asks again every second.</source>
+        <translation>Jenes Programm schließen; Jolly Tangle fragt jede Sekunde noch einmal.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be held: %2.</source>
+        <translation>%1 kann nicht gehalten werden: %2.</translation>
+    </message>
+    <message>
+        <source>Plug it out and in again.</source>
+        <translation>Ihn aus- und wieder einstecken.</translation>
+    </message>
+    <message>
+        <source>bubblewrap is not installed, so no game can have a view of its own.</source>
+        <translation>bubblewrap ist nicht installiert, also kann kein Spiel eine eigene Sicht haben.</translation>
+    </message>
+    <message>
+        <source>Install it with &quot;sudo apt install bubblewrap&quot;.</source>
+        <translation>Es mit „sudo apt install bubblewrap“ installieren.</translation>
+    </message>
+    <message>
+        <source>This system does not let programs make a private view of /dev.</source>
+        <translation>Dieses System lässt Programme keine eigene Sicht auf /dev machen.</translation>
+    </message>
+    <message>
+        <source>Allow it with &quot;sudo sysctl kernel.unprivileged_userns_clone=1&quot;, or hold the controllers instead.</source>
+        <translation>Es mit „sudo sysctl kernel.unprivileged_userns_clone=1“ erlauben, oder die Controller stattdessen halten.</translation>
+    </message>
+    <message>
+        <source>No folder could be made for the game&apos;s devices.</source>
+        <translation>Für die Geräte des Spiels ließ sich kein Ordner anlegen.</translation>
+    </message>
+    <message>
+        <source>Free some room in %1.</source>
+        <translation>In %1 Platz freigeben.</translation>
+    </message>
+    <message>
+        <source>%1 could not be started.</source>
+        <translation>%1 konnte nicht gestartet werden.</translation>
+    </message>
+    <message>
+        <source>Check that bubblewrap works.</source>
+        <translation>Nachsehen, ob bubblewrap funktioniert.</translation>
+    </message>
+    <message>
+        <source>A device</source>
+        <translation>Ein Gerät</translation>
+    </message>
+    <message>
+        <source>%1 is there, but you may not read it (%2): the system takes it %3.</source>
+        <translation>%1 ist da, aber du darfst es nicht lesen (%2): das System hält es %3.</translation>
+    </message>
+    <message>
+        <source>Permit reading just this device, once.</source>
+        <translation>Das Lesen nur dieses Geräts erlauben, einmal.</translation>
+    </message>
+    <message>
+        <source>None of its strands can do anything.</source>
+        <translation>Keiner seiner Stränge kann etwas tun.</translation>
+    </message>
+    <message>
+        <source>Another engine is live: its %1 is there.</source>
+        <translation>Eine andere Engine ist live: ihr %1 ist da.</translation>
+    </message>
+    <message>
+        <source>Stand the other one down, or use it.</source>
+        <translation>Dort live beenden, oder jene benutzen.</translation>
+    </message>
+    <message>
+        <source>Games find the devices of both.</source>
+        <translation>Spiele finden die Geräte von beiden.</translation>
+    </message>
+    <message>
+        <source>The virtual device is not there yet.</source>
+        <translation>Das virtuelle Gerät ist noch nicht da.</translation>
+    </message>
+    <message>
+        <source>Wait.</source>
+        <translation>Warten.</translation>
+    </message>
+    <message>
+        <source>The virtual device at %1 cannot be read back.</source>
+        <translation>Das virtuelle Gerät bei %1 kann nicht zurückgelesen werden.</translation>
+    </message>
+    <message>
+        <source>Let &quot;sudo tangle permit&quot; set its permissions.</source>
+        <translation>„sudo tangle permit“ seine Rechte setzen lassen.</translation>
+    </message>
+    <message>
+        <source>for a joystick, but you are not at its own screen</source>
+        <translation>für einen Joystick, aber du bist nicht an seinem eigenen Bildschirm</translation>
+    </message>
+    <message>
+        <source>for a motion sensor: it has X, Y and Z, but no button</source>
+        <translation>für einen Bewegungssensor: es hat X, Y und Z, aber keine Taste</translation>
+    </message>
+    <message>
+        <source>for a keyboard</source>
+        <translation>für eine Tastatur</translation>
+    </message>
+    <message>
+        <source>for a mouse</source>
+        <translation>für eine Maus</translation>
+    </message>
+    <message>
+        <source>for nothing it knows: it has too little of a joystick</source>
+        <translation>für nichts, was es kennt: es hat zu wenig von einem Joystick</translation>
+    </message>
+    <message>
+        <source>No virtual device can be made, so no game gets anything.</source>
+        <translation>Kein virtuelles Gerät lässt sich machen, also bekommt kein Spiel etwas.</translation>
+    </message>
+    <message>
+        <source>The kernel&apos;s uinput is not loaded.</source>
+        <translation>uinput des Kernels ist nicht geladen.</translation>
+    </message>
+    <message>
+        <source>Load it, now and at every start.</source>
+        <translation>Es laden, jetzt und bei jedem Start.</translation>
+    </message>
+    <message>
+        <source>You may not write to %1.</source>
+        <translation>Du darfst nicht nach %1 schreiben.</translation>
+    </message>
+    <message>
+        <source>Give the person at the screen that permission, once.</source>
+        <translation>Der Person am Bildschirm dieses Recht geben, einmal.</translation>
+    </message>
+    <message>
+        <source>You may not write to %1, although the rule for it is installed.</source>
+        <translation>Du darfst nicht nach %1 schreiben, obwohl die Regel dafür installiert ist.</translation>
+    </message>
+    <message>
+        <source>Log in at this computer&apos;s own screen, or log out and in.</source>
+        <translation>Am eigenen Bildschirm dieses Rechners anmelden, oder ab- und wieder anmelden.</translation>
+    </message>
+    <message>
+        <source>The engine may not come before other programs.</source>
+        <translation>Die Engine darf nicht vor anderen Programmen an die Reihe kommen.</translation>
+    </message>
+    <message>
+        <source>Permit it, once; it counts from the next login.</source>
+        <translation>Es erlauben, einmal; es gilt ab der nächsten Anmeldung.</translation>
+    </message>
+    <message>
+        <source>While the computer is very busy, moves may reach the game late.</source>
+        <translation>Solange der Rechner sehr beschäftigt ist, erreichen Bewegungen das Spiel vielleicht spät.</translation>
+    </message>
+    <message>
+        <source>/dev/uinput is not there, so no virtual device can be made.</source>
+        <translation>/dev/uinput ist nicht da, also lässt sich kein virtuelles Gerät machen.</translation>
+    </message>
+    <message>
+        <source>Load it with &quot;sudo modprobe uinput&quot;, then go live again.</source>
+        <translation>Es mit „sudo modprobe uinput“ laden, dann wieder live gehen.</translation>
+    </message>
+    <message>
+        <source>You may not write to /dev/uinput, so no virtual device can be made.</source>
+        <translation>Du darfst nicht nach /dev/uinput schreiben, also lässt sich kein virtuelles Gerät machen.</translation>
+    </message>
+    <message>
+        <source>Install the udev rules (docs/permissions.md), log out and in, then go live again.</source>
+        <translation>Die udev-Regeln installieren (docs/permissions.md), ab- und anmelden, dann wieder live gehen.</translation>
+    </message>
+    <message>
+        <source>/dev/uinput cannot be opened: %1.</source>
+        <translation>/dev/uinput kann nicht geöffnet werden: %1.</translation>
+    </message>
+    <message>
+        <source>See docs/permissions.md.</source>
+        <translation>Siehe docs/permissions.md.</translation>
+    </message>
+    <message>
+        <source>The kernel refused to make %1: %2.</source>
+        <translation>Der Kernel lehnte es ab, %1 zu machen: %2.</translation>
+    </message>
+    <message>
+        <source>Check its name and shape, then go live again.</source>
+        <translation>Seinen Namen und seine Form prüfen, dann wieder live gehen.</translation>
+    </message>
+    <message>
+        <source>The virtual device is gone.</source>
+        <translation>Das virtuelle Gerät ist weg.</translation>
+    </message>
+    <message>
+        <source>Go live again.</source>
+        <translation>Wieder live gehen.</translation>
+    </message>
+    <message>
+        <source>This entry is out of order.</source>
+        <translation>Dieser Eintrag ist nicht in Ordnung.</translation>
+    </message>
+    <message>
+        <source>Expected %1 numbers, the first a time not before the last one.</source>
+        <translation>Erwartet: %1 Zahlen, die erste eine Zeit, nicht vor der vorigen.</translation>
+    </message>
+    <message>
+        <source>%1 has no travel.</source>
+        <translation>%1 hat keinen Weg.</translation>
+    </message>
+    <message>
+        <source>Expected low &lt; high.</source>
+        <translation>Erwartet: low &lt; high.</translation>
+    </message>
+    <message>
+        <source>This is no world file of version 1: it does not begin with {&quot;world&quot;: 1.</source>
+        <translation>Das ist keine Weltdatei der Version 1: sie beginnt nicht mit {&quot;world&quot;: 1.</translation>
+    </message>
+    <message>
+        <source>Choose a world file; docs/formats/world.md says what is in one.</source>
+        <translation>Eine Weltdatei wählen; docs/formats/world.md sagt, was darin steht.</translation>
+    </message>
+    <message>
+        <source>on</source>
+        <translation>an</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>short</source>
+        <translation>kurz</translation>
+    </message>
+    <message>
+        <source>long</source>
+        <translation>lang</translation>
+    </message>
+    <message>
+        <source>twice</source>
+        <translation>doppelt</translation>
+    </message>
+    <message>
+        <source>left right</source>
+        <translation>links rechts</translation>
+    </message>
+    <message>
+        <source>up down</source>
+        <translation>hoch runter</translation>
+    </message>
+    <message>
+        <source>roll</source>
+        <translation>Rollen</translation>
+    </message>
+    <message>
+        <source>pitch</source>
+        <translation>Nicken</translation>
+    </message>
+    <message>
+        <source>back</source>
+        <translation>zurück</translation>
+    </message>
+    <message>
+        <source>yaw</source>
+        <translation>Gieren</translation>
+    </message>
+    <message>
+        <source>rudder</source>
+        <translation>Seitenruder</translation>
+    </message>
+    <message>
+        <source>left toe brake</source>
+        <translation>linke Zehenbremse</translation>
+    </message>
+    <message>
+        <source>right toe brake</source>
+        <translation>rechte Zehenbremse</translation>
+    </message>
+    <message>
+        <source>power lever</source>
+        <translation>Leistungshebel</translation>
+    </message>
+    <message>
+        <source>forward</source>
+        <translation>vor</translation>
+    </message>
+    <message>
+        <source>left power lever</source>
+        <translation>linker Leistungshebel</translation>
+    </message>
+    <message>
+        <source>right power lever</source>
+        <translation>rechter Leistungshebel</translation>
+    </message>
+    <message>
+        <source>propeller lever</source>
+        <translation>Propellerhebel</translation>
+    </message>
+    <message>
+        <source>mixture lever</source>
+        <translation>Gemischhebel</translation>
+    </message>
+    <message>
+        <source>flap lever</source>
+        <translation>Klappenhebel</translation>
+    </message>
+    <message>
+        <source>air brake lever</source>
+        <translation>Luftbremsenhebel</translation>
+    </message>
+    <message>
+        <source>collective</source>
+        <translation>kollektiv</translation>
+    </message>
+    <message>
+        <source>trim wheel</source>
+        <translation>Trimmrad</translation>
+    </message>
+    <message>
+        <source>tiller</source>
+        <translation>Bugradsteuerung</translation>
+    </message>
+    <message>
+        <source>steering</source>
+        <translation>Lenkung</translation>
+    </message>
+    <message>
+        <source>accelerator</source>
+        <translation>Beschleunigung</translation>
+    </message>
+    <message>
+        <source>brake</source>
+        <translation>Bremse</translation>
+    </message>
+    <message>
+        <source>clutch</source>
+        <translation>Kupplung</translation>
+    </message>
+    <message>
+        <source>hand brake</source>
+        <translation>Handbremse</translation>
+    </message>
+    <message>
+        <source>pulled</source>
+        <translation>gezogen</translation>
+    </message>
+    <message>
+        <source>look left-right</source>
+        <translation>Blick links-rechts</translation>
+    </message>
+    <message>
+        <source>look up-down</source>
+        <translation>Blick hoch-runter</translation>
+    </message>
+    <message>
+        <source>trigger</source>
+        <translation>Abzug</translation>
+    </message>
+    <message>
+        <source>modifier</source>
+        <translation>Umschalter</translation>
+    </message>
+    <message>
+        <source>push to talk</source>
+        <translation>Sprechtaste</translation>
+    </message>
+    <message>
+        <source>brake button</source>
+        <translation>Bremstaste</translation>
+    </message>
+    <message>
+        <source>gear up</source>
+        <translation>Fahrwerk ein</translation>
+    </message>
+    <message>
+        <source>gear down</source>
+        <translation>Fahrwerk aus</translation>
+    </message>
+    <message>
+        <source>flaps up</source>
+        <translation>Klappen ein</translation>
+    </message>
+    <message>
+        <source>flaps down</source>
+        <translation>Klappen aus</translation>
+    </message>
+    <message>
+        <source>shift up</source>
+        <translation>hochschalten</translation>
+    </message>
+    <message>
+        <source>shift down</source>
+        <translation>runterschalten</translation>
+    </message>
+    <message>
+        <source>look around</source>
+        <translation>umsehen</translation>
+    </message>
+    <message>
+        <source>dial</source>
+        <translation>Drehknopf</translation>
+    </message>
+    <message>
+        <source>pushed</source>
+        <translation>geschoben</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
+    </message>
 </context>
 <context>
     <name>jolly::app::AcrossCard</name>
@@ -2024,6 +7115,10 @@ Ein Klick arbeitet in dieser Ebene.</translation>
     <message>
         <source>remove notch %1</source>
         <translation>Raste %1 entfernen</translation>
+    </message>
+    <message>
+        <source>That does not fit: %1.</source>
+        <translation>Das passt nicht: %1.</translation>
     </message>
 </context>
 <context>

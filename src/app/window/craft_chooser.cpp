@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/craft_chooser.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -41,7 +42,7 @@ void CraftChooser::showCraft()
     m_name = m_edits.stance().craftName();
     const auto* craft = findBy(tangle.craft, &Craft::id, m_edits.stance().footing().craft);
     const auto* parent = craft ? findBy(tangle.craft, &Craft::id, craft->parent) : nullptr;
-    m_family = parent && parent->id != kEverywhere ? QString::fromStdString(parent->name)
+    m_family = parent && parent->id != kEverywhere ? toQt(parent->name)
                : parent                            ? QString()
                                                    : tr("every craft");
     setAccessibleName(tr("Craft: %1").arg(m_name));

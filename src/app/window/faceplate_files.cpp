@@ -40,17 +40,17 @@ void importFaceplate(Edits& edits, LiveFeed& feed, Dialogs& dialogs, QWidget* pa
     if (!file) return dialogs.tell(parent, QObject::tr("Not imported"), toQt(file.error().text()));
     const auto read = format::readFaceplate(*file);
     if (!read.isReadable) {
-        std::string sentences;
-        for (const auto& problem : read.problems) sentences += format::toWords(problem) + "\n";
-        return dialogs.tell(parent, QObject::tr("Not imported"), toQt(sentences));
+        QStringList sentences;
+        for (const auto& problem : read.problems) sentences << toQt(format::toWords(problem));
+        return dialogs.tell(parent, QObject::tr("Not imported"), sentences.join(QLatin1Char('\n')));
     }
     auto rig = desk->rig;
     const auto remarks = takeShared(rig, read.faceplate);
     edits.applyToWhole({QObject::tr("import faceplate")},
                        [&](Tangle& tangle) { putIntoRig(tangle, rig); });
-    std::string sentence = "The faceplate is taken; undo takes it back.";
-    for (const auto& remark : remarks) sentence += " " + remark;
-    edits.messages().say(toQt(sentence));
+    auto sentence = QObject::tr("The faceplate is taken; undo takes it back.");
+    for (const auto& remark : remarks) sentence += QLatin1Char(' ') + toQt(remark);
+    edits.messages().say(sentence);
 }
 
 }  // namespace jolly::app

@@ -18,11 +18,12 @@ void addControls(std::vector<Found>& all, const Desk& desk, const FindWays& ways
     for (const auto& controller : desk.controllers) {
         for (const auto& control : controller.rig.controls) {
             const Source ref{controller.rig.id, control.code};
-            all.push_back({toQt(controller.rig.alias + " · " + nameOf(controller.rig, control)),
-                           QObject::tr("control"),
-                           [ref, go = ways.toControl] { go(ref); },
-                           {},
-                           toQt(control.role + " " + toText(control.code))});
+            all.push_back(
+                {toQt(say("%1 · %2", controller.rig.alias, nameOf(controller.rig, control))),
+                 QObject::tr("control"),
+                 [ref, go = ways.toControl] { go(ref); },
+                 {},
+                 toQt(control.role + " " + toText(control.code))});
         }
     }
 }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/layer_strip.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/layer_mark.h"
 #include "app/style/palette.h"
@@ -72,7 +73,7 @@ void LayerStrip::follow()
     m_craft = stance.craftName();
     m_layers.clear();
     for (std::size_t i = 0; i < layers.size() && i < kMostLayers; ++i) {
-        if (stance.isEngaged(i)) m_layers.emplace_back(i, QString::fromStdString(layers[i].name));
+        if (stance.isEngaged(i)) m_layers.emplace_back(i, toQt(layers[i].name));
     }
     fit();
 }
@@ -87,8 +88,7 @@ void LayerStrip::noteTouch()
     const auto* acting = actingOf(meanings, m_edits.stance().engaged());
     QStringList deeds;
     if (acting) {
-        for (const auto* strand : acting->strands)
-            deeds << QString::fromStdString(deedOf(m_edits.tangle(), *strand));
+        for (const auto* strand : acting->strands) deeds << toQt(deedOf(m_edits.tangle(), *strand));
     }
     deeds.removeAll(QString());
     m_touched = tr("%1: %2").arg(

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/main_window.h"
+#include "app/style/qt_text.h"
 
 #include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
@@ -193,7 +194,7 @@ void MainWindow::toggleLive()
 {
     auto& session = m_studio.session();
     const auto tell = [this](const Fallible& done) {
-        if (!done) m_studio.messages().refuse(QString::fromStdString(done.error().text()));
+        if (!done) m_studio.messages().refuse(toQt(done.error().text()));
     };
     return session.isLive() ? session.standDown(tell) : session.goLive(tell);
 }
@@ -203,8 +204,7 @@ void MainWindow::chooseSheetFile()
     const auto path = m_dialogs.openFile(this, Dialogs::FileKind::SimSheet);
     if (path.isEmpty()) return;
     const auto sheet = format::sheetNamed(path.toStdString(), {});
-    if (!sheet)
-        return m_dialogs.tell(this, tr("Not chosen"), QString::fromStdString(sheet.error().text()));
+    if (!sheet) return m_dialogs.tell(this, tr("Not chosen"), toQt(sheet.error().text()));
     m_studio.edits().applyToWhole({tr("choose sim")}, [&](Tangle& tangle) {
         setSheet(tangle, m_studio.stance().footing().craft, *sheet);
     });
@@ -231,7 +231,7 @@ void MainWindow::removeDevice(const std::string& id)
 {
     const auto* device = findDevice(m_studio.tangle(), id);
     if (!device) return;
-    const auto name = QString::fromStdString(device->name);
+    const auto name = toQt(device->name);
     const auto count = std::ranges::count_if(
         m_studio.tangle().strands, [&](const Strand& strand) { return leadsToDevice(strand, id); });
     auto ends = std::optional(Ends::Cut);
@@ -283,9 +283,9 @@ void MainWindow::closeEvent(QCloseEvent* event)
     Dialogs::Leave leave;
     if (document.hasChanges() || session.isLive()) {
         const auto file = document.path().isEmpty() ? freshFile() : document.path();
-        const auto answer = m_dialogs.leaving(
-            this, {QString::fromStdString(document.tangle().name), QDir::toNativeSeparators(file),
-                   document.hasChanges(), session.isLive()});
+        const auto answer =
+            m_dialogs.leaving(this, {toQt(document.tangle().name), QDir::toNativeSeparators(file),
+                                     document.hasChanges(), session.isLive()});
         if (!answer) return;
         leave = *answer;
     }

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/style/palette.h"
+#include "app/style/qt_text.h"
 #include "app/window/craft_menu.h"
 #include "app/window/help.h"
 #include "app/window/main_window.h"
@@ -111,7 +112,7 @@ void MainWindow::addEditCommands()
                 tr("Select a control that a strand begins at first."));
         m_studio.weaver().copy(*strands.front());
         m_studio.messages().note(tr("%1 is copied. Select another control and paste it there.")
-                                     .arg(QString::fromStdString(strands.front()->name)));
+                                     .arg(toQt(strands.front()->name)));
     });
     m_commands.add(kIn, "paste strand", tr("Paste the strand"), QKeySequence::Paste,
                    [this] { m_studio.weaver().paste(); });
@@ -340,8 +341,7 @@ void MainWindow::remember()
     const auto& selected = m_studio.selection().selected();
     m_settings.set(
         settings::kSelected,
-        selected ? QString::fromStdString(selected->controller + " " + toText(selected->control))
-                 : QString());
+        selected ? toQt(selected->controller + " " + toText(selected->control)) : QString());
 }
 
 }  // namespace jolly::app

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/style/scroll_column.h"
+#include "app/style/qt_text.h"
 #include "app/window/main_window.h"
 #include "core/tangle/difference.h"
 #include "core/tangle/edit.h"
@@ -40,7 +41,7 @@ bool MainWindow::mayLeaveDocument()
 {
     auto& document = m_studio.document();
     if (!document.hasChanges()) return true;
-    switch (m_dialogs.unsaved(this, QString::fromStdString(document.tangle().name))) {
+    switch (m_dialogs.unsaved(this, toQt(document.tangle().name))) {
         case Dialogs::Answer::Save:
             return save();
         case Dialogs::Answer::Discard:
@@ -88,13 +89,12 @@ bool MainWindow::openFile(const QString& path)
 bool MainWindow::openCopyOf(const QString& path, const Failure& why)
 {
     const auto copies = earlierCopies(path);
-    const auto lines =
-        QString::fromStdString(why.sentence).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    const auto lines = toQt(why.sentence).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
     const auto chosen = m_dialogs.broken(this, QFileInfo(path).fileName(), lines, copies);
     if (!chosen || *chosen >= copies.size()) return false;
     const auto done = m_studio.document().openEarlier(copies[*chosen].path, path);
     if (!done) {
-        m_studio.messages().refuse(QString::fromStdString(done.error().text()));
+        m_studio.messages().refuse(toQt(done.error().text()));
         return false;
     }
     m_studio.messages().note(
@@ -116,7 +116,7 @@ bool MainWindow::openLast()
 bool MainWindow::hasSaved(const Fallible& done)
 {
     if (!done) {
-        m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
+        m_dialogs.tell(this, tr("Not saved"), toQt(done.error().text()));
         return false;
     }
     m_studio.messages().say(
@@ -143,7 +143,7 @@ bool MainWindow::mayReplaceFile()
     if (read.isReadable) {
         difference.clear();
         for (const auto& sentence : differenceInWords(read.tangle, document.tangle()))
-            difference << QString::fromStdString(sentence);
+            difference << toQt(sentence);
     }
     const QFileInfo file(document.path());
     const auto answer = m_dialogs.conflict(this, file.fileName(), difference);
@@ -156,7 +156,7 @@ bool MainWindow::putTheirsAside(const std::string& theirs)
     const auto aside = freeNameBeside(QFileInfo(m_studio.document().path()));
     const auto done = format::replaceText(aside.toStdString(), theirs);
     if (!done) {
-        m_dialogs.tell(this, tr("Not saved"), QString::fromStdString(done.error().text()));
+        m_dialogs.tell(this, tr("Not saved"), toQt(done.error().text()));
         return false;
     }
     m_studio.messages().say(tr("What others saved is in %1.").arg(QFileInfo(aside).fileName()));
@@ -169,7 +169,7 @@ bool MainWindow::saveOnTheWayOut()
     auto& document = m_studio.document();
     if (const auto theirs = document.othersText(); theirs && !putTheirsAside(*theirs)) return false;
     const auto done = document.save(document.path().isEmpty() ? freshFile() : document.path());
-    if (!done) m_studio.messages().refuse(QString::fromStdString(done.error().text()));
+    if (!done) m_studio.messages().refuse(toQt(done.error().text()));
     return done.has_value();
 }
 
@@ -177,7 +177,7 @@ QString MainWindow::freshFile() const
 {
     auto folder = QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
     if (!QFileInfo(folder).isDir()) folder = QDir::homePath();
-    auto name = QString::fromStdString(m_studio.tangle().name);
+    auto name = toQt(m_studio.tangle().name);
     name.replace(QLatin1Char('/'), QLatin1Char('-'));
     const QFileInfo file(folder + QLatin1Char('/') + name + QStringLiteral(".tangle"));
     for (int number = 2;; ++number) {
@@ -233,10 +233,9 @@ void MainWindow::offerDraft(const QString& path, const QDateTime& when)
 bool MainWindow::saveAs()
 {
     const auto& document = m_studio.document();
-    const auto suggestion =
-        document.path().isEmpty()
-            ? QString::fromStdString(document.tangle().name) + QStringLiteral(".tangle")
-            : document.path();
+    const auto suggestion = document.path().isEmpty()
+                                ? toQt(document.tangle().name) + QStringLiteral(".tangle")
+                                : document.path();
     const auto path = m_dialogs.saveFile(this, Dialogs::FileKind::Tangle, suggestion);
     if (path.isEmpty()) return false;
     return hasSaved(m_studio.document().save(path));
@@ -256,7 +255,7 @@ void MainWindow::saveReport()
     const auto done =
         format::replaceText(path.toStdString(), m_bench->walk().report(asHtml).toStdString());
     if (done) return m_studio.messages().say(tr("The report is saved as %1.").arg(path));
-    m_studio.messages().refuse(QString::fromStdString(done.error().text()));
+    m_studio.messages().refuse(toQt(done.error().text()));
 }
 
 }  // namespace jolly::app

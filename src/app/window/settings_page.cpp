@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/settings_page.h"
+#include "app/style/qt_text.h"
 
 #include "app/services/language.h"
 #include "app/style/palette.h"
@@ -196,7 +197,7 @@ void SettingsPage::addSession()
 void SettingsPage::setAutostart(bool isOn)
 {
     const auto done = m_autostart.set(isOn);
-    if (!done) m_messages.refuse(QString::fromStdString(done.error().text()));
+    if (!done) m_messages.refuse(toQt(done.error().text()));
     m_starts->setChecked(m_autostart.isOn());
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/top_bar.h"
+#include "app/style/qt_text.h"
 
 #include "app/layers/layer_lamps.h"
 #include "app/style/elided_label.h"
@@ -88,7 +89,7 @@ void TopBar::showTitle()
 {
     const auto& document = m_edits.document();
     const QFileInfo file(document.path());
-    m_title->setText(QString::fromStdString(document.tangle().name));
+    m_title->setText(toQt(document.tangle().name));
     const auto state = document.hasChanges() ? tr("changed, not saved") : tr("saved");
     m_file->setText(document.path().isEmpty() ? tr("not saved yet")
                                               : file.fileName() + QStringLiteral(" · ") + state);

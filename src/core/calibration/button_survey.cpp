@@ -32,31 +32,24 @@ std::vector<Time> pressesOf(const ButtonSeries& button, Time until)
     return presses;
 }
 
-std::string seconds(Time time)
-{
-    return std::to_string(std::chrono::duration_cast<std::chrono::seconds>(time).count()) + " s";
-}
-
-std::string milliseconds(Time time)
-{
-    return std::to_string(std::chrono::duration_cast<std::chrono::milliseconds>(time).count()) +
-           " ms";
-}
-
 ButtonGuess guessAlone(const ButtonSeries& button, Time until)
 {
     const auto presses = pressesOf(button, until);
     if (presses.empty()) return {};
     const auto [shortest, longest] = std::ranges::minmax(presses);
-    const auto count = std::to_string(presses.size());
+    using std::chrono::duration_cast;
     if (presses.size() >= kFewest && longest <= kLongestPulse)
         return {ButtonKind::EncoderPulse,
-                count + " pulses of at most " + milliseconds(longest) + ": an endless dial",
+                say("%1 pulses of at most %2 ms: an endless dial", presses.size(),
+                    duration_cast<std::chrono::milliseconds>(longest).count()),
                 {}};
     if (longest >= kStays)
-        return {ButtonKind::Switch, "Stayed pressed for " + seconds(longest) + ": a switch", {}};
+        return {ButtonKind::Switch,
+                say("Stayed pressed for %1 s: a switch",
+                    duration_cast<std::chrono::seconds>(longest).count()),
+                {}};
     if (presses.size() >= kFewest && shortest > kLongestPulse && longest <= kLongestPush)
-        return {ButtonKind::Push, count + " short presses: it springs back", {}};
+        return {ButtonKind::Push, say("%1 short presses: it springs back", presses.size()), {}};
     return {};
 }
 
@@ -149,10 +142,10 @@ std::vector<ButtonGuess> guessKinds(std::span<const ButtonSeries> buttons, Time 
     for (const auto& button : buttons) guesses.push_back(guessAlone(button, until));
     for (const auto& group : Selectors(buttons).find()) {
         for (const auto b : group) {
-            guesses[b] = {ButtonKind::Selector,
-                          "One of " + std::to_string(group.size()) +
-                              " buttons of which one is always pressed: a selector",
-                          group};
+            guesses[b] = {
+                ButtonKind::Selector,
+                say("One of %1 buttons of which one is always pressed: a selector", group.size()),
+                group};
         }
     }
     return guesses;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/sentence.h"
 #include "core/value/time.h"
 #include "core/value/value.h"
 
@@ -28,7 +29,7 @@ struct ButtonSeries {
 /// What a button likely is.
 struct ButtonGuess {
     std::optional<ButtonKind> kind{};  ///< empty: it did nothing that tells
-    std::string words{};               ///< why, for the pilot
+    Sentence words{};                  ///< why, for the pilot
     std::vector<std::size_t> group{};  ///< of a selector: all its positions, by rising place
 };
 

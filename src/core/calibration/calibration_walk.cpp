@@ -142,13 +142,13 @@ Result<std::size_t> CalibrationWalk::capture(Time now)
         return Time::min();
     });
     if (last == m_axes.end() || last->sides != Sides::One || !isMoved(*last))
-        return fail(Failure::Code::NotThere, "No lever was moved in this step.",
-                    "Put one into a notch first.");
+        return fail(Failure::Code::NotThere, words("No lever was moved in this step."),
+                    words("Put one into a notch first."));
     const auto axis = static_cast<std::size_t>(last - m_axes.begin());
     auto notch = captureNotch(last->held.samples, rangeOf(*last), now - m_pauses);
     if (!notch)
-        return fail(Failure::Code::Busy, "The lever still moves.",
-                    "Leave it in its notch for a moment, then capture it.");
+        return fail(Failure::Code::Busy, words("The lever still moves."),
+                    words("Leave it in its notch for a moment, then capture it."));
     notch->name = freshNotchName(last->notches);
     const auto added = addNotch(last->notches, *notch);
     if (!added) return tl::unexpected(added.error());

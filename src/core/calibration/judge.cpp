@@ -56,86 +56,99 @@ double strayPart(const AxisFindings& rests, Sides sides, const Calibration& c)
     return side > 0.0 ? rests.stray / side : 0.0;
 }
 
-std::string restWords(const AxisFindings& rests, double stray)
+Sentence restWords(const AxisFindings& rests, double stray)
 {
-    if (rests.rests.empty()) return "It stays where it is left: no rest was found. ";
-    if (rests.stray == 0) return "Rests always at the same count. ";
-    std::string words = "Rests within " + percent(stray) + ": a dead zone of " +
-                        percent(coverOf(stray)) + " covers it. ";
-    if (rests.rests.size() < 2) words += "Let go once only, so its drift may be larger. ";
-    return words;
+    if (rests.rests.empty()) return words("It stays where it is left: no rest was found.");
+    if (rests.stray == 0) return words("Rests always at the same count.");
+    const auto rest = say("Rests within %1: a dead zone of %2 covers it.", percent(stray),
+                          percent(coverOf(stray)));
+    if (rests.rests.size() > 1) return rest;
+    return oneAfterOther(rest, words("Let go once only, so its drift may be larger."));
 }
 
-std::string jitterWords(const AxisFindings& rests, const AxisRange& range)
+Sentence jitterWords(const AxisFindings& rests, const AxisRange& range)
 {
     if (rests.jitter == 0) return {};
-    if (!hasJitter(rests, range)) {
-        return "Jitters by " + percent(rests.jitter / range.travel()) +
-               ", too much to be held back. ";
-    }
-    return "Jitters by " + std::to_string(rests.jitter) +
-           (rests.jitter == 1 ? " count" : " counts") + ", which will be no move. ";
+    if (!hasJitter(rests, range))
+        return say("Jitters by %1, too much to be held back.",
+                   percent(rests.jitter / range.travel()));
+    return several("Jitters by %n count, which will be no move.",
+                   "Jitters by %n counts, which will be no move.", rests.jitter);
 }
 
-std::string spikeWords(const AxisFindings& ends, const AxisFindings& rests)
+Sentence spikeWords(const AxisFindings& ends, const AxisFindings& rests)
 {
     const int spikes = ends.spikes + rests.spikes;
     if (spikes == 0) return {};
-    return std::to_string(spikes) + (spikes == 1 ? " spike" : " spikes") +
-           " meanwhile: look at its cable or sensor. ";
+    return several("%n spike meanwhile: look at its cable or sensor.",
+                   "%n spikes meanwhile: look at its cable or sensor.", spikes);
 }
 
-/// The parts of the device's range that were not reached.
-std::string deadTravelWords(const AxisFindings& ends, const AxisRange& range)
+/// With the parts of the device's range that were not reached.
+Sentence reachWords(double reach, const AxisFindings& ends, const AxisRange& range)
 {
     const double low = (static_cast<double>(ends.low) - range.low) / range.travel();
     const double high = (static_cast<double>(range.high) - ends.high) / range.travel();
-    if (low < kSeen) return "its high end is " + percent(high) + " short. ";
-    if (high < kSeen) return "its low end is " + percent(low) + " short. ";
-    return "its low end is " + percent(low) + " short, its high end " + percent(high) + ". ";
+    if (low < kSeen)
+        return say("Reaches %1 of its travel, which becomes the whole; its high end is %2 short.",
+                   percent(reach), percent(high));
+    if (high < kSeen)
+        return say("Reaches %1 of its travel, which becomes the whole; its low end is %2 short.",
+                   percent(reach), percent(low));
+    return say(
+        "Reaches %1 of its travel, which becomes the whole; its low end is %2 short, its high end "
+        "%3.",
+        percent(reach), percent(low), percent(high));
 }
 
-std::string endsWords(const AxisFindings& ends, const AxisRange& told, const AxisRange& range)
+Sentence endsWords(const AxisFindings& ends, const AxisRange& told, const AxisRange& range)
 {
     const double reach = reachOf(ends, range);
     if (!told.isSound())
-        return "Its device tells an impossible range (" + std::to_string(told.low) + " to " +
-               std::to_string(told.high) + "): the counts that were seen become its ends. ";
+        return say(
+            "Its device tells an impossible range (%1 to %2): the counts that were seen become its "
+            "ends.",
+            told.low, told.high);
     if (reach >= kToItsEnds && ends.levels <= kMostSwitchLevels)
-        return "Reports its ends and hardly anything between: a switch that looks like an axis. ";
+        return words(
+            "Reports its ends and hardly anything between: a switch that looks like an axis.");
     if (ends.low < range.low || ends.high > range.high)
-        return "Goes beyond the ends that its device tells: the counts that were seen become its "
-               "ends. ";
-    if (reach >= kWholeReach) return "Reaches its whole travel. ";
-    if (reach >= kSureReach)
-        return "Reaches " + percent(reach) + " of its travel, which becomes the whole; " +
-               deadTravelWords(ends, range);
+        return words(
+            "Goes beyond the ends that its device tells: the counts that were seen become its "
+            "ends.");
+    if (reach >= kWholeReach) return words("Reaches its whole travel.");
+    if (reach >= kSureReach) return reachWords(reach, ends, range);
     if (reach >= kToItsEnds)
-        return "Reaches " + percent(reach) +
-               " of its travel only, less than four fifths: tick it if it was moved to both ends; "
-               "else move it again. ";
+        return say(
+            "Reaches %1 of its travel only, less than four fifths: tick it if it was moved to both "
+            "ends; else move it again.",
+            percent(reach));
     if (reach >= kMoved)
-        return "Moved through " + percent(reach) +
-               " of its travel only, so its ends stay as they are. ";
-    return "Not moved to its ends: they stay as they are. ";
+        return say("Moved through %1 of its travel only, so its ends stay as they are.",
+                   percent(reach));
+    return words("Not moved to its ends: they stay as they are.");
 }
 
-std::string unmovedWords(const AxisFindings& ends, const AxisRange& range, Sides sides)
+Sentence unmovedWords(const AxisFindings& ends, const AxisRange& range, Sides sides)
 {
     const bool isAtLow = ends.samples > 0 && ends.high <= range.low && sides == Sides::Two;
     const bool isAtHigh = ends.samples > 0 && ends.low >= range.high;
-    if (!isAtLow && !isAtHigh) return "Not moved: it stays as it is.";
-    return std::string("Stands at its ") + (isAtLow ? "low" : "high") +
-           " end and never moved: if you did move it, its sensor or cable is dead; else it stays "
-           "as it is.";
+    if (!isAtLow && !isAtHigh) return words("Not moved: it stays as it is.");
+    return isAtLow
+               ? words(
+                     "Stands at its low end and never moved: if you did move it, its sensor or "
+                     "cable is dead; else it stays as it is.")
+               : words(
+                     "Stands at its high end and never moved: if you did move it, its sensor or "
+                     "cable is dead; else it stays as it is.");
 }
 
 /// What tells that it rests elsewhere than it was taken for.
-std::string sidesWords(Sides found, Sides known)
+Sentence sidesWords(Sides found, Sides known)
 {
     if (found == known) return {};
-    return found == Sides::One ? " Rests at its low end, as a lever or pedal does."
-                               : " Rests in the middle, as a stick does.";
+    return found == Sides::One ? words("Rests at its low end, as a lever or pedal does.")
+                               : words("Rests in the middle, as a stick does.");
 }
 
 }  // namespace
@@ -188,13 +201,13 @@ AxisVerdict judge(const AxisFindings& ends, const SidedFindings& sided, const Ax
                          rests.stray == 0 && ends.spikes + rests.spikes == 0 &&
                          ends.low >= range.low && ends.high <= range.high;
     if (isClean) {
-        verdict.words = "Clean: reaches its whole travel and rests always at the same count.";
+        verdict.words =
+            words("Clean: reaches its whole travel and rests always at the same count.");
         return verdict;
     }
-    verdict.words = endsWords(ends, told, range) + restWords(rests, stray) +
-                    jitterWords(rests, range) + spikeWords(ends, rests);
-    verdict.words.pop_back();
-    verdict.words += sidesWords(sides, known);
+    verdict.words = oneAfterOther({endsWords(ends, told, range), restWords(rests, stray),
+                                   jitterWords(rests, range), spikeWords(ends, rests),
+                                   sidesWords(sides, known)});
     return verdict;
 }
 

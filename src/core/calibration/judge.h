@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/sentence.h"
 #include "core/calibration/axis_survey.h"
 #include "core/calibration/calibration.h"
 
@@ -12,11 +13,11 @@ namespace jolly
 /// What a walk found out about an axis, and what it would set.
 struct AxisVerdict {
     bool offersCalibration = false;
-    bool isSure = true;  ///< else the pilot has to say that the axis was moved to its ends
+    bool isSure = true;         ///< else the pilot has to say that the axis was moved to its ends
     Calibration calibration{};  ///< as it would be; as it is when nothing is offered
     Sides sides = Sides::Two;   ///< as it behaves
     double deadZone = 0.0;      ///< that covers the drift, part of a side; 0 when none is needed
-    std::string words;          ///< for the pilot
+    Sentence words;             ///< for the pilot
 };
 
 /// Where an axis came to rest, and the sides as which it behaves there.
@@ -45,7 +46,8 @@ inline constexpr double kMoved = 0.02;
 ///
 /// The ends that were reached become the ends; where it rested becomes its rest; jitter of at most
 /// two counts or half a percent of the range becomes noise that is no move. Ends count only
-/// when more than half of the range was moved through, and are sure from four fifths on. The dead zone is that of coverOf().
+/// when more than half of the range was moved through, and are sure from four fifths on. The dead
+/// zone is that of coverOf().
 ///
 /// @param rests  and the sides as which it behaves; `sides` are those it was taken for.
 /// @param range  as the device tells it; an impossible one gives way to what was seen.

@@ -21,10 +21,9 @@ double lowestOf(Sides sides)
     return sides == Sides::Two ? -1.0 : 0.0;
 }
 
-std::string rangeText(const Notch& notch)
+Sentence rangeText(const Notch& notch)
 {
-    return notch.name + " (" + std::to_string(notch.at - notch.half) + " to " +
-           std::to_string(notch.at + notch.half) + ")";
+    return say("%1 (%2 to %3)", notch.name, notch.at - notch.half, notch.at + notch.half);
 }
 
 bool doOverlap(const Notch& one, const Notch& other)
@@ -39,23 +38,23 @@ Fallible check(const NotchList& ordered)
     for (std::size_t i = 0; i < ordered.size(); ++i) {
         if (ordered[i].half < 1)
             return fail(Failure::Code::Unreadable,
-                        "The notch " + ordered[i].name + " has no width.",
-                        "Give it a half width of 1 count or more.");
+                        say("The notch %1 has no width.", ordered[i].name),
+                        words("Give it a half width of 1 count or more."));
         if (i == 0) continue;
         if (doOverlap(ordered[i - 1], ordered[i]))
             return fail(Failure::Code::Unreadable,
-                        "The notches " + rangeText(ordered[i - 1]) + " and " +
-                            rangeText(ordered[i]) + " overlap.",
-                        "Make one of them narrower, or move it.");
+                        say("The notches %1 and %2 overlap.", rangeText(ordered[i - 1]),
+                            rangeText(ordered[i])),
+                        words("Make one of them narrower, or move it."));
     }
     const Notch* last = nullptr;
     for (const auto& notch : ordered) {
         if (!notch.value) continue;
         if (last && *notch.value <= *last->value)
             return fail(Failure::Code::Unreadable,
-                        "The notch " + notch.name + " lies above " + last->name +
-                            " but gives no higher value.",
-                        "Give it a higher one, or let it follow the travel.");
+                        say("The notch %1 lies above %2 but gives no higher value.", notch.name,
+                            last->name),
+                        words("Give it a higher one, or let it follow the travel."));
         last = &notch;
     }
     return {};
@@ -156,8 +155,9 @@ Result<int> matchNotches(NotchList& one, const Calibration& calibrationOfOne, No
         ++matched;
     }
     if (matched == 0)
-        return fail(Failure::Code::NotThere, "The two levers have no notch of the same name.",
-                    "Give the notches that belong together one name.");
+        return fail(Failure::Code::NotThere,
+                    words("The two levers have no notch of the same name."),
+                    words("Give the notches that belong together one name."));
     for (auto* trial : {&trialOfOne, &trialOfOther}) {
         if (auto done = orderNotches(*trial); !done) return tl::unexpected(done.error());
     }

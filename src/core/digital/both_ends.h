@@ -12,8 +12,8 @@ namespace jolly
 /// Stage "both ends": a two-way switch that reports one side gets an outlet for each.
 struct BothEnds {
     static constexpr StageInfo kInfo{
-        .name = "both ends",
-        .sentence = "One outlet while it is on, the other while it is off.",
+        .name = words("both ends"),
+        .sentence = words("One outlet while it is on, the other while it is off."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -24,9 +24,12 @@ struct BothEnds {
     {
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const { return "on and off"; }
-    [[nodiscard]] static std::vector<std::string> outlets() { return {"on", "off"}; }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return words("on and off"); }
+    [[nodiscard]] static std::vector<std::string> outlets()
+    {
+        return outletsCalled({words("on"), words("off")});
+    }
 
     struct Runner {
         /// RT-safe.

@@ -6,9 +6,9 @@
 namespace jolly
 {
 
-std::string Debounce::summary() const
+Sentence Debounce::summary() const
 {
-    return "deaf for " + std::to_string(std::lround(quiet)) + " ms";
+    return say("deaf for %1 ms", std::lround(quiet));
 }
 
 Value Debounce::Runner::apply(Value in, const Moment& moment) noexcept

@@ -12,8 +12,9 @@ namespace jolly
 /// does not. When that is over, what is so then counts.
 struct Debounce {
     static constexpr StageInfo kInfo{
-        .name = "debounce",
-        .sentence = "A change counts at once; a chattering contact right behind it does not.",
+        .name = words("debounce"),
+        .sentence =
+            words("A change counts at once; a chattering contact right behind it does not."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -24,11 +25,12 @@ struct Debounce {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"quiet", "deaf behind a change for", 1.0, 500.0, "ms", 0}, self.quiet);
+        visit(NumberField{"quiet", words("deaf behind a change for"), 1.0, 500.0, words("ms"), 0},
+              self.quiet);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

@@ -7,9 +7,9 @@
 namespace jolly
 {
 
-std::string Delay::summary() const
+Sentence Delay::summary() const
 {
-    return std::to_string(std::lround(by)) + " ms later";
+    return say("%1 ms later", std::lround(by));
 }
 
 /// What comes out late pushes its release on.

@@ -12,8 +12,8 @@ namespace jolly
 /// Stage "delay": presses and releases come out later, as long as they were. A press that comes out
 /// late, since the engine was, stays as long as it was held.
 struct Delay {
-    static constexpr StageInfo kInfo{.name = "delay",
-                                     .sentence = "Presses and releases come out later.",
+    static constexpr StageInfo kInfo{.name = words("delay"),
+                                     .sentence = words("Presses and releases come out later."),
                                      .takes = ControlKind::Button,
                                      .isFeel = false};
     static constexpr std::size_t kMostWaiting = 16;
@@ -25,11 +25,11 @@ struct Delay {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"by", "later by", 1.0, 60'000.0, "ms", 0}, self.by);
+        visit(NumberField{"by", words("later by"), 1.0, 60'000.0, words("ms"), 0}, self.by);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

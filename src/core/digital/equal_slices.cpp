@@ -9,17 +9,19 @@
 namespace jolly
 {
 
-std::string EqualSlices::complaint() const
+Sentence EqualSlices::complaint() const
 {
-    if (count != std::floor(count)) return "there is no such number of zones; it must be whole";
+    if (count != std::floor(count))
+        return words("there is no such number of zones; it must be whole");
     if (2.0 * edge * count >= 1.0)
-        return "the zones are narrower than what is held beyond their edges, " + percent(edge);
+        return say("the zones are narrower than what is held beyond their edges, %1",
+                   percent(edge));
     return {};
 }
 
-std::string EqualSlices::summary() const
+Sentence EqualSlices::summary() const
 {
-    return std::to_string(std::lround(count)) + " zones";
+    return say("%1 zones", std::lround(count));
 }
 
 std::vector<std::string> EqualSlices::outlets() const

@@ -13,8 +13,8 @@ namespace jolly
 /// time. The axis has to go a little beyond an edge before the zone changes.
 struct EqualSlices {
     static constexpr StageInfo kInfo{
-        .name = "equal slices",
-        .sentence = "The travel is divided into equal zones, a button each.",
+        .name = words("equal slices"),
+        .sentence = words("The travel is divided into equal zones, a button each."),
         .isFeel = false};
     static constexpr double kFewest = 2.0;
     static constexpr double kMost = 32.0;
@@ -27,12 +27,13 @@ struct EqualSlices {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"count", "how many", kFewest, kMost, "zones", 0}, self.count);
-        visit(AmountField{"edge", "held beyond an edge", 0.0, 0.1}, self.edge);
+        visit(NumberField{"count", words("how many"), kFewest, kMost, words("zones"), 0},
+              self.count);
+        visit(AmountField{"edge", words("held beyond an edge"), 0.0, 0.1}, self.edge);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
 
     /// "zone 1" at the low end and so on.

@@ -10,10 +10,11 @@ namespace jolly
 
 /// Stage "latch": a press flips it, the next one flips it back.
 struct Latch {
-    static constexpr StageInfo kInfo{.name = "latch",
-                                     .sentence = "A press flips it, the next one flips it back.",
-                                     .takes = ControlKind::Button,
-                                     .isFeel = false};
+    static constexpr StageInfo kInfo{
+        .name = words("latch"),
+        .sentence = words("A press flips it, the next one flips it back."),
+        .takes = ControlKind::Button,
+        .isFeel = false};
 
     std::optional<Source> clear{};  ///< lets go of it; may be none
 
@@ -22,11 +23,11 @@ struct Latch {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"clear", "let go by", ControlKind::Button, true}, self.clear);
+        visit(ControlField{"clear", words("let go by"), ControlKind::Button, true}, self.clear);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const { return "a press flips it"; }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return words("a press flips it"); }
 
     struct Runner : KeptPress {
         using KeptPress::KeptPress;

@@ -14,16 +14,17 @@ namespace jolly
 /// The parameter that says where the axis rests: in the middle or at its low end.
 [[nodiscard]] inline ChoiceField restField()
 {
-    return {"rests", "the axis rests", {"rests in the middle", "rests at its low end"}};
+    return {"rests",
+            words("the axis rests"),
+            {words("rests in the middle"), words("rests at its low end")}};
 }
 
 /// What is wrong with values of an axis that rests there; empty when nothing is.
-[[nodiscard]] inline std::string complaintBelowRest(Sides rests,
-                                                    std::initializer_list<double> values)
+[[nodiscard]] inline Sentence complaintBelowRest(Sides rests, std::initializer_list<double> values)
 {
     const bool isBelow = std::ranges::any_of(values, [](double value) { return value < 0.0; });
     if (rests == Sides::Two || !isBelow) return {};
-    return "an axis that rests at its low end has no values below 0";
+    return words("an axis that rests at its low end has no values below 0");
 }
 
 }  // namespace jolly

@@ -8,20 +8,20 @@
 namespace jolly
 {
 
-std::string Nudge::complaint() const
+Sentence Nudge::complaint() const
 {
-    if (step == 0.0) return "a step of 0 goes nowhere";
+    if (step == 0.0) return words("a step of 0 goes nowhere");
     if (!(lowest < highest))
-        return "\"lowest\" " + percent(lowest) + " is not below \"highest\" " + percent(highest) +
-               "; nothing is left between them";
+        return say("\"lowest\" %1 is not below \"highest\" %2; nothing is left between them",
+                   percent(lowest), percent(highest));
     if (begins < lowest || begins > highest)
-        return "it begins at " + percent(begins) + ", beyond its limits";
+        return say("it begins at %1, beyond its limits", percent(begins));
     return complaintBelowRest(rests, {begins, lowest, highest});
 }
 
-std::string Nudge::summary() const
+Sentence Nudge::summary() const
 {
-    return percent(step) + " a press";
+    return say("%1 a press", percent(step));
 }
 
 void Nudge::fit(Sides sides)

@@ -12,8 +12,8 @@ namespace jolly
 /// it goes on step by step. A press of both stands still.
 struct Nudge {
     static constexpr StageInfo kInfo{
-        .name = "nudge",
-        .sentence = "Each press moves the axis a step; another button moves it back.",
+        .name = words("nudge"),
+        .sentence = words("Each press moves the axis a step; another button moves it back."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -33,20 +33,22 @@ struct Nudge {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"back", "back by", ControlKind::Button, true}, self.back);
-        visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
-        visit(AmountField{"step", "a step", -1.0, 1.0}, self.step);
-        visit(AmountField{"begins", "begins at", -1.0, 1.0}, self.begins);
-        visit(AmountField{"lowest", "no lower than", -1.0, 1.0}, self.lowest);
-        visit(AmountField{"highest", "no higher than", -1.0, 1.0}, self.highest);
-        visit(FlagField{"repeats", "goes on while held"}, self.repeats);
-        visit(NumberField{"after", "goes on after", 50.0, 10'000.0, "ms", 0}, self.after);
-        visit(NumberField{"every", "then every", 10.0, 10'000.0, "ms", 0}, self.every);
+        visit(ControlField{"back", words("back by"), ControlKind::Button, true}, self.back);
+        visit(ControlField{"reset", words("reset by"), ControlKind::Button, true}, self.reset);
+        visit(AmountField{"step", words("a step"), -1.0, 1.0}, self.step);
+        visit(AmountField{"begins", words("begins at"), -1.0, 1.0}, self.begins);
+        visit(AmountField{"lowest", words("no lower than"), -1.0, 1.0}, self.lowest);
+        visit(AmountField{"highest", words("no higher than"), -1.0, 1.0}, self.highest);
+        visit(FlagField{"repeats", words("goes on while held")}, self.repeats);
+        visit(NumberField{"after", words("goes on after"), 50.0, 10'000.0, words("ms"), 0},
+              self.after);
+        visit(NumberField{"every", words("then every"), 10.0, 10'000.0, words("ms"), 0},
+              self.every);
         visit(restField(), self.rests);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
     void fit(Sides sides);
 

@@ -19,21 +19,21 @@ void Positions::standAt(const SwitchPlaces& all)
     }
 }
 
-std::string Positions::complaint() const
+Sentence Positions::complaint() const
 {
     for (const auto& place : places) {
         if (!(place.value >= -1.0 && place.value <= 1.0))
-            return "the position \"" + place.name + "\" is beyond the travel";
+            return say("the position \"%1\" is beyond the travel", place.name);
         if (auto below = complaintBelowRest(rests, {place.value}); !below.empty())
-            return "the position \"" + place.name + "\": " + below;
+            return say("the position \"%1\": %2", place.name, below);
     }
     return {};
 }
 
-std::string Positions::summary() const
+Sentence Positions::summary() const
 {
     if (places.size() == 1) return percent(places.front().value);
-    return std::to_string(places.size()) + " positions";
+    return say("%1 positions", places.size());
 }
 
 void Positions::fit(Sides sides)

@@ -13,8 +13,9 @@ namespace jolly
 /// somewhere. While none is pressed it stays where it was put last.
 struct Positions {
     static constexpr StageInfo kInfo{
-        .name = "positions",
-        .sentence = "Each of several buttons or positions puts the axis somewhere, where it stays.",
+        .name = words("positions"),
+        .sentence =
+            words("Each of several buttons or positions puts the axis somewhere, where it stays."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -26,15 +27,15 @@ struct Positions {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(PlacesField{"positions", "the positions", 1}, self.places);
+        visit(PlacesField{"positions", words("the positions"), 1}, self.places);
         visit(restField(), self.rests);
     }
 
     /// Spreads the positions evenly over the travel.
     void standAt(const SwitchPlaces& all);
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
     void fit(Sides sides);
 

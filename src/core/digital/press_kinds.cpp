@@ -6,9 +6,9 @@
 namespace jolly
 {
 
-std::string PressKinds::summary() const
+Sentence PressKinds::summary() const
 {
-    return "long after " + std::to_string(std::lround(longAfter)) + " ms";
+    return say("long after %1 ms", std::lround(longAfter));
 }
 
 PressKinds::Runner::Runner(const PressKinds& kinds, const StageInput& input)

@@ -15,8 +15,8 @@ namespace jolly
 /// fires with the release, and alone it is pressed as long as the button is.
 struct PressKinds {
     static constexpr StageInfo kInfo{
-        .name = "press kinds",
-        .sentence = "A short press, a long one and two in a row do different things.",
+        .name = words("press kinds"),
+        .sentence = words("A short press, a long one and two in a row do different things."),
         .takes = ControlKind::Button,
         .isFeel = false,
         .picture = Picture::Presses};
@@ -30,14 +30,20 @@ struct PressKinds {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"longAfter", "long after", 50.0, 5000.0, "ms", 0}, self.longAfter);
-        visit(NumberField{"twiceWithin", "twice within", 50.0, 2000.0, "ms", 0}, self.twiceWithin);
-        visit(NumberField{"pulse", "short is pressed for", 10.0, 1000.0, "ms", 0}, self.pulse);
+        visit(NumberField{"longAfter", words("long after"), 50.0, 5000.0, words("ms"), 0},
+              self.longAfter);
+        visit(NumberField{"twiceWithin", words("twice within"), 50.0, 2000.0, words("ms"), 0},
+              self.twiceWithin);
+        visit(NumberField{"pulse", words("short is pressed for"), 10.0, 1000.0, words("ms"), 0},
+              self.pulse);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
-    [[nodiscard]] static std::vector<std::string> outlets() { return {"short", "long", "twice"}; }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
+    [[nodiscard]] static std::vector<std::string> outlets()
+    {
+        return outletsCalled({words("short"), words("long"), words("twice")});
+    }
 
     class Runner
     {

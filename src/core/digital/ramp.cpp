@@ -20,15 +20,15 @@ double speedOf(double ms)
 
 }  // namespace
 
-std::string Ramp::complaint() const
+Sentence Ramp::complaint() const
 {
-    if (to == 0.0) return "it rises to 0, which is no way at all";
+    if (to == 0.0) return words("it rises to 0, which is no way at all");
     return complaintBelowRest(rests, {to});
 }
 
-std::string Ramp::summary() const
+Sentence Ramp::summary() const
 {
-    return percent(to) + " in " + std::to_string(std::lround(rise)) + " ms";
+    return say("%1 in %2 ms", percent(to), std::lround(rise));
 }
 
 Ramp::Runner::Runner(const Ramp& ramp) noexcept

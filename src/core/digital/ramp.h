@@ -13,8 +13,8 @@ namespace jolly
 /// goes on from where it is.
 struct Ramp {
     static constexpr StageInfo kInfo{
-        .name = "ramp",
-        .sentence = "The axis rises while it is pressed, and goes back or stays behind it.",
+        .name = words("ramp"),
+        .sentence = words("The axis rises while it is pressed, and goes back or stays behind it."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -29,15 +29,15 @@ struct Ramp {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"to", "rises to", -1.0, 1.0}, self.to);
-        visit(NumberField{"rise", "rises in", 0.0, 60'000.0, "ms", 0}, self.rise);
-        visit(NumberField{"fall", "falls in", 0.0, 60'000.0, "ms", 0}, self.fall);
-        visit(FlagField{"stays", "stays when let go"}, self.stays);
+        visit(AmountField{"to", words("rises to"), -1.0, 1.0}, self.to);
+        visit(NumberField{"rise", words("rises in"), 0.0, 60'000.0, words("ms"), 0}, self.rise);
+        visit(NumberField{"fall", words("falls in"), 0.0, 60'000.0, words("ms"), 0}, self.fall);
+        visit(FlagField{"stays", words("stays when let go")}, self.stays);
         visit(restField(), self.rests);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
     void fit(Sides sides) { rests = sides; }
 

@@ -9,9 +9,9 @@
 namespace jolly
 {
 
-std::string Ratchet::summary() const
+Sentence Ratchet::summary() const
 {
-    return "a pulse every " + percent(step);
+    return say("a pulse every %1", percent(step));
 }
 
 Ratchet::Runner::Runner(const Ratchet& ratchet, const StageInput& input)

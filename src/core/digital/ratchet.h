@@ -13,9 +13,10 @@ namespace jolly
 /// Stage "ratchet": each step of travel gives a pulse, up or down. Pulses and the gaps between them
 /// have a length, so that games see each; steps that come faster wait, up to a limit.
 struct Ratchet {
-    static constexpr StageInfo kInfo{.name = "ratchet",
-                                     .sentence = "Each step of travel gives a pulse, up or down.",
-                                     .isFeel = false};
+    static constexpr StageInfo kInfo{
+        .name = words("ratchet"),
+        .sentence = words("Each step of travel gives a pulse, up or down."),
+        .isFeel = false};
 
     double step = 0.05;          ///< [0.01, 1], a part of the whole travel
     double pulse = kUsualPulse;  ///< [10, 1000] ms, and as long a gap behind it
@@ -25,14 +26,17 @@ struct Ratchet {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"step", "a pulse every", 0.01, 1.0}, self.step);
-        visit(NumberField{"pulse", "pressed for", 10.0, 1000.0, "ms", 0}, self.pulse);
+        visit(AmountField{"step", words("a pulse every"), 0.01, 1.0}, self.step);
+        visit(NumberField{"pulse", words("pressed for"), 10.0, 1000.0, words("ms"), 0}, self.pulse);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
-    [[nodiscard]] static std::vector<std::string> outlets() { return {"up", "down"}; }
+    [[nodiscard]] static std::vector<std::string> outlets()
+    {
+        return outletsCalled({words("up"), words("down")});
+    }
 
     class Runner
     {

@@ -7,9 +7,9 @@
 namespace jolly
 {
 
-std::string Repeat::summary() const
+Sentence Repeat::summary() const
 {
-    return "every " + std::to_string(std::lround(every)) + " ms";
+    return say("every %1 ms", std::lround(every));
 }
 
 void Repeat::Runner::press(Time now, Time until) noexcept

@@ -11,10 +11,11 @@ namespace jolly
 /// Stage "repeat": while it is held it is pressed again and again. Each press and each gap takes
 /// half of the time from one to the next; a press that has begun is ended in its time.
 struct Repeat {
-    static constexpr StageInfo kInfo{.name = "repeat",
-                                     .sentence = "While it is held it is pressed again and again.",
-                                     .takes = ControlKind::Button,
-                                     .isFeel = false};
+    static constexpr StageInfo kInfo{
+        .name = words("repeat"),
+        .sentence = words("While it is held it is pressed again and again."),
+        .takes = ControlKind::Button,
+        .isFeel = false};
 
     double after = 400.0;  ///< from the first to the second press, [20, 10000] ms
     double every = 100.0;  ///< from one to the next after that, [20, 10000] ms
@@ -24,12 +25,14 @@ struct Repeat {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"after", "again after", 20.0, 10'000.0, "ms", 0}, self.after);
-        visit(NumberField{"every", "then every", 20.0, 10'000.0, "ms", 0}, self.every);
+        visit(NumberField{"after", words("again after"), 20.0, 10'000.0, words("ms"), 0},
+              self.after);
+        visit(NumberField{"every", words("then every"), 20.0, 10'000.0, words("ms"), 0},
+              self.every);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

@@ -6,9 +6,9 @@
 namespace jolly
 {
 
-std::string SetValue::summary() const
+Sentence SetValue::summary() const
 {
-    return percent(to) + " while pressed";
+    return say("%1 while pressed", percent(to));
 }
 
 }  // namespace jolly

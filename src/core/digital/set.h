@@ -10,10 +10,11 @@ namespace jolly
 
 /// Stage "set": the axis is at a value while the button is pressed, and at another while it is not.
 struct SetValue {
-    static constexpr StageInfo kInfo{.name = "set",
-                                     .sentence = "The axis is at a value while it is pressed.",
-                                     .takes = ControlKind::Button,
-                                     .isFeel = false};
+    static constexpr StageInfo kInfo{
+        .name = words("set"),
+        .sentence = words("The axis is at a value while it is pressed."),
+        .takes = ControlKind::Button,
+        .isFeel = false};
 
     double to = 1.0;    ///< while pressed, [-1, 1]
     double back = 0.0;  ///< while not, [-1, 1]
@@ -24,13 +25,13 @@ struct SetValue {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"to", "while pressed", -1.0, 1.0}, self.to);
-        visit(AmountField{"back", "else", -1.0, 1.0}, self.back);
+        visit(AmountField{"to", words("while pressed"), -1.0, 1.0}, self.to);
+        visit(AmountField{"back", words("else"), -1.0, 1.0}, self.back);
         visit(restField(), self.rests);
     }
 
-    [[nodiscard]] std::string complaint() const { return complaintBelowRest(rests, {to, back}); }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return complaintBelowRest(rests, {to, back}); }
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
     void fit(Sides sides) { rests = sides; }
 

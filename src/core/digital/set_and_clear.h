@@ -11,8 +11,8 @@ namespace jolly
 /// Stage "set and clear": a press keeps it pressed until another control lets go of it.
 struct SetAndClear {
     static constexpr StageInfo kInfo{
-        .name = "set and clear",
-        .sentence = "A press keeps it pressed until another button lets go of it.",
+        .name = words("set and clear"),
+        .sentence = words("A press keeps it pressed until another button lets go of it."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -23,11 +23,11 @@ struct SetAndClear {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"clear", "let go by", ControlKind::Button}, self.clear);
+        visit(ControlField{"clear", words("let go by"), ControlKind::Button}, self.clear);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const { return "kept until let go"; }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return words("kept until let go"); }
 
     struct Runner : KeptPress {
         using KeptPress::KeptPress;

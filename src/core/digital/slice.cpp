@@ -13,47 +13,51 @@ namespace jolly
 namespace
 {
 
-std::string complaintAbout(const SlicePart& slice)
+Sentence complaintAbout(const SlicePart& slice)
 {
-    const auto called = "the slice \"" + slice.name + "\" ";
+    const auto& name = slice.name;
     for (const double edge : {slice.from, slice.to, slice.letGoBelow, slice.letGoAbove}) {
-        if (!(edge >= -1.0 && edge <= 1.0)) return called + "has an edge beyond the travel";
+        if (!(edge >= -1.0 && edge <= 1.0))
+            return say("the slice \"%1\" has an edge beyond the travel", name);
     }
     if (slice.to < slice.from)
-        return called + "ends at " + percent(slice.to) + ", before it begins at " +
-               percent(slice.from);
+        return say("the slice \"%1\" ends at %2, before it begins at %3", name, percent(slice.to),
+                   percent(slice.from));
     if (slice.letGoBelow > slice.from)
-        return called + "is let go below " + percent(slice.letGoBelow) + " although it begins at " +
-               percent(slice.from) + " only";
+        return say("the slice \"%1\" is let go below %2 although it begins at %3 only", name,
+                   percent(slice.letGoBelow), percent(slice.from));
     if (slice.entry == Entry::Below && slice.from <= -1.0)
-        return called + "begins at the low end: nothing comes into it from below";
+        return say("the slice \"%1\" begins at the low end: nothing comes into it from below",
+                   name);
     if (slice.entry == Entry::Above && slice.to >= 1.0)
-        return called + "reaches to the high end: nothing comes into it from above";
+        return say("the slice \"%1\" reaches to the high end: nothing comes into it from above",
+                   name);
     if (slice.letGoAbove < slice.to)
-        return called + "is let go above " + percent(slice.letGoAbove) +
-               " although it reaches to " + percent(slice.to);
+        return say("the slice \"%1\" is let go above %2 although it reaches to %3", name,
+                   percent(slice.letGoAbove), percent(slice.to));
     return {};
 }
 
 }  // namespace
 
-std::string Slice::complaint() const
+Sentence Slice::complaint() const
 {
-    if (slices.empty()) return "it has no slice";
+    if (slices.empty()) return words("it has no slice");
     std::set<std::string> names;
     for (const auto& slice : slices) {
-        if (slice.name.empty()) return "a slice has no name";
-        if (!names.insert(slice.name).second) return "two slices are called \"" + slice.name + "\"";
+        if (slice.name.empty()) return words("a slice has no name");
+        if (!names.insert(slice.name).second)
+            return say("two slices are called \"%1\"", slice.name);
         if (auto wrong = complaintAbout(slice); !wrong.empty()) return wrong;
     }
     return {};
 }
 
-std::string Slice::summary() const
+Sentence Slice::summary() const
 {
-    const auto count = std::to_string(slices.size()) + (slices.size() == 1 ? " slice" : " slices");
-    if (slices.size() < 2) return count;
-    return count + (overlap == Overlap::PileUp ? ", pile up" : ", the last one counts");
+    if (slices.size() < 2) return several("%n slice", "%n slices", slices.size());
+    return overlap == Overlap::PileUp ? say("%1 slices, pile up", slices.size())
+                                      : say("%1 slices, the last one counts", slices.size());
 }
 
 std::vector<std::string> Slice::outlets() const

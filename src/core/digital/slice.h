@@ -35,7 +35,7 @@ using SliceParts = std::vector<SlicePart>;
 /// A parameter that is a list of slices.
 struct SlicesField {
     std::string_view key;
-    std::string_view label;
+    Words label;
     unsigned most = 32;
 };
 
@@ -48,8 +48,9 @@ enum class Overlap : std::uint8_t {
 /// Stage "slice": parts of an axis' travel become buttons, an outlet each.
 struct Slice {
     static constexpr StageInfo kInfo{
-        .name = "slice",
-        .sentence = "Parts of the travel become buttons, each pressed while the axis is in it.",
+        .name = words("slice"),
+        .sentence =
+            words("Parts of the travel become buttons, each pressed while the axis is in it."),
         .isFeel = false};
 
     SliceParts slices{{.name = "slice 1"}};
@@ -60,8 +61,10 @@ struct Slice {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(SlicesField{"slices", "the slices"}, self.slices);
-        visit(ChoiceField{"overlap", "where they overlap", {"they pile up", "the last one counts"}},
+        visit(SlicesField{"slices", words("the slices")}, self.slices);
+        visit(ChoiceField{"overlap",
+                          words("where they overlap"),
+                          {words("they pile up"), words("the last one counts")}},
               self.overlap);
     }
 
@@ -71,8 +74,8 @@ struct Slice {
         for (auto& slice : slices) slice.letGoBelow = std::max(slice.from - amount, -1.0);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
     [[nodiscard]] std::vector<std::string> outlets() const;
 

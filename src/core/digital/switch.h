@@ -13,8 +13,9 @@ namespace jolly
 /// pressed is said by the buttons of all positions, whatever comes in.
 struct SwitchPositions {
     static constexpr StageInfo kInfo{
-        .name = "switch",
-        .sentence = "Each position of a switch does something of its own, the silent one too.",
+        .name = words("switch"),
+        .sentence =
+            words("Each position of a switch does something of its own, the silent one too."),
         .takes = ControlKind::Button,
         .isFeel = false,
         .picture = Picture::Positions};
@@ -26,16 +27,13 @@ struct SwitchPositions {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(PlacesField{"positions", "the positions"}, self.places);
+        visit(PlacesField{"positions", words("the positions")}, self.places);
     }
 
     void standAt(const SwitchPlaces& all) { places = all; }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
-    {
-        return std::to_string(places.size()) + " positions";
-    }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return say("%1 positions", places.size()); }
     [[nodiscard]] std::vector<std::string> outlets() const
     {
         std::vector<std::string> names;

@@ -6,23 +6,23 @@
 namespace jolly
 {
 
-std::string complaintAboutPlaces(const PlacesField& field, const SwitchPlaces& places)
+Sentence complaintAboutPlaces(const PlacesField& field, const SwitchPlaces& places)
 {
     if (places.size() < field.fewest)
-        return "it has " + std::to_string(places.size()) + " positions; " +
-               std::to_string(field.fewest) + " are the fewest";
+        return say("it has %1 positions; %2 are the fewest", places.size(), field.fewest);
     if (places.size() > field.most)
-        return "it has " + std::to_string(places.size()) + " positions; " +
-               std::to_string(field.most) + " are the most";
+        return say("it has %1 positions; %2 are the most", places.size(), field.most);
     for (std::size_t i = 0; i < places.size(); ++i) {
         const auto& place = places[i];
-        if (place.name.empty()) return "a position has no name";
+        if (place.name.empty()) return words("a position has no name");
         for (std::size_t j = 0; j < i; ++j) {
             if (places[j].name == place.name)
-                return "two positions are called \"" + place.name + "\"";
+                return say("two positions are called \"%1\"", place.name);
             if (places[j].control != place.control) continue;
-            return "the positions \"" + places[j].name + "\" and \"" + place.name + "\" " +
-                   (place.control ? "have the same button" : "both have no button");
+            return place.control ? say("the positions \"%1\" and \"%2\" have the same button",
+                                       places[j].name, place.name)
+                                 : say("the positions \"%1\" and \"%2\" both have no button",
+                                       places[j].name, place.name);
         }
     }
     return {};

@@ -33,14 +33,13 @@ using ValuePlaces = std::vector<ValuePlace>;
 /// A parameter that is a list of positions.
 struct PlacesField {
     std::string_view key;
-    std::string_view label;
+    Words label;
     unsigned fewest = 2;
     unsigned most = 32;
 };
 
 /// What is wrong with a list of positions; empty when nothing is.
-[[nodiscard]] std::string complaintAboutPlaces(const PlacesField& field,
-                                               const SwitchPlaces& places);
+[[nodiscard]] Sentence complaintAboutPlaces(const PlacesField& field, const SwitchPlaces& places);
 
 /// The same without what the positions put an axis to.
 [[nodiscard]] SwitchPlaces plain(const ValuePlaces& places);

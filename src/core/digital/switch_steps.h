@@ -14,8 +14,8 @@ namespace jolly
 /// down the list. Between positions it waits; pulses wait as those of a ratchet.
 struct SwitchSteps {
     static constexpr StageInfo kInfo{
-        .name = "switch steps",
-        .sentence = "Each step of a switch or selector gives a pulse, up or down.",
+        .name = words("switch steps"),
+        .sentence = words("Each step of a switch or selector gives a pulse, up or down."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -27,18 +27,21 @@ struct SwitchSteps {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(PlacesField{"positions", "the positions"}, self.places);
-        visit(NumberField{"pulse", "pressed for", 10.0, 1000.0, "ms", 0}, self.pulse);
+        visit(PlacesField{"positions", words("the positions")}, self.places);
+        visit(NumberField{"pulse", words("pressed for"), 10.0, 1000.0, words("ms"), 0}, self.pulse);
     }
 
     void standAt(const SwitchPlaces& all) { places = all; }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const
     {
-        return std::to_string(places.size()) + " positions, up and down";
+        return say("%1 positions, up and down", places.size());
     }
-    [[nodiscard]] static std::vector<std::string> outlets() { return {"up", "down"}; }
+    [[nodiscard]] static std::vector<std::string> outlets()
+    {
+        return outletsCalled({words("up"), words("down")});
+    }
 
     class Runner
     {

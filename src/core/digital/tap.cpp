@@ -6,9 +6,9 @@
 namespace jolly
 {
 
-std::string Tap::summary() const
+Sentence Tap::summary() const
 {
-    return "within " + std::to_string(std::lround(within)) + " ms";
+    return say("within %1 ms", std::lround(within));
 }
 
 Value Tap::Runner::apply(Value in, const Moment& moment) noexcept

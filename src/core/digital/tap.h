@@ -13,8 +13,9 @@ namespace jolly
 /// was used while it was down. So what modifies others may also do something by itself.
 struct Tap {
     static constexpr StageInfo kInfo{
-        .name = "tap",
-        .sentence = "Only a short press counts, in which nothing else was used; for modifiers.",
+        .name = words("tap"),
+        .sentence =
+            words("Only a short press counts, in which nothing else was used; for modifiers."),
         .takes = ControlKind::Button,
         .isFeel = false};
 
@@ -26,12 +27,14 @@ struct Tap {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"within", "let go within", 50.0, 2000.0, "ms", 0}, self.within);
-        visit(NumberField{"pulse", "is pressed for", 10.0, 1000.0, "ms", 0}, self.pulse);
+        visit(NumberField{"within", words("let go within"), 50.0, 2000.0, words("ms"), 0},
+              self.within);
+        visit(NumberField{"pulse", words("is pressed for"), 10.0, 1000.0, words("ms"), 0},
+              self.pulse);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

@@ -17,14 +17,14 @@ namespace
 {
 
 /// The ways of a hat in the order of their bits: the four straight ones first.
-constexpr std::array<std::pair<const char*, Counts>, 8> kWays = {{{"up", {0, -1}},
-                                                                  {"right", {1, 0}},
-                                                                  {"down", {0, 1}},
-                                                                  {"left", {-1, 0}},
-                                                                  {"up right", {1, -1}},
-                                                                  {"down right", {1, 1}},
-                                                                  {"down left", {-1, 1}},
-                                                                  {"up left", {-1, -1}}}};
+constexpr std::array<std::pair<Words, Counts>, 8> kWays = {{{words("up"), {0, -1}},
+                                                            {words("right"), {1, 0}},
+                                                            {words("down"), {0, 1}},
+                                                            {words("left"), {-1, 0}},
+                                                            {words("up right"), {1, -1}},
+                                                            {words("down right"), {1, 1}},
+                                                            {words("down left"), {-1, 1}},
+                                                            {words("up left"), {-1, -1}}}};
 
 constexpr ControlCode kAxisX{EventType::Abs, 0};
 constexpr ControlCode kAxisY{EventType::Abs, 1};
@@ -110,42 +110,40 @@ WalkedControl DeskWalk::walkedOf(const RigController& controller, const RigContr
                                  const Seen& seen, Time now) const
 {
     WalkedControl walked{controller.id, control.code, nameOf(controller, control)};
-    const auto add = [&](std::string words, bool isDone, bool isAsked = true) {
-        walked.steps.push_back({std::move(words), isDone, isAsked});
+    const auto add = [&](Sentence step, bool isDone, bool isAsked = true) {
+        walked.steps.push_back({std::move(step), isDone, isAsked});
     };
     switch (control.kind) {
         case ControlKind::Axis: {
             const double low = control.sides == Sides::Two ? -1.0 : 0.0;
-            const auto more =
-                control.more.empty() ? std::string("more") : control.more + " is more";
-            const std::string other(oppositeOf(control.more));
-            const auto less = other.empty() ? std::string("less") : other + " is less";
-            add(more, seen.high >= 1.0 - kEnd);
-            add(less, seen.low <= low + kEnd);
+            const auto more = Sentence::ourWord(control.more);
+            const auto less = Sentence::ourWord(oppositeOf(control.more));
+            add(more.empty() ? words("more") : say("%1 is more", more), seen.high >= 1.0 - kEnd);
+            add(less.empty() ? words("less") : say("%1 is less", less), seen.low <= low + kEnd);
             const auto* y = findControl(controller, kAxisY);
             const bool isStick = control.code == kAxisX && control.sides == Sides::Two && y &&
                                  y->sides == Sides::Two;
             if (isStick) {
                 const auto corners = std::popcount(seen.ways);
-                add(std::to_string(corners) + " of 4 corners", corners == 4, false);
+                add(say("%1 of 4 corners", corners), corners == 4, false);
             }
             const bool wasLetGo = seen.hasMoved && now - seen.since >= kLetGo;
             if (control.sides == Sides::Two && wasLetGo && std::abs(seen.still) > kRest)
-                walked.remark = "rests at " + percent(seen.still) + ", not in its middle";
+                walked.remark = say("rests at %1, not in its middle", percent(seen.still));
             break;
         }
         case ControlKind::Button:
-            add("pressed", seen.wasPressed);
-            add("let go", seen.wasLetGo);
+            add(words("pressed"), seen.wasPressed);
+            add(words("let go"), seen.wasLetGo);
             break;
         case ControlKind::Hat:
             for (std::size_t way = 0; way < kWays.size(); ++way)
                 add(kWays[way].first, (seen.ways >> way & 1U) != 0, way < 4);
-            if (seen.last != Counts{}) walked.remark = "is not in its middle";
+            if (seen.last != Counts{}) walked.remark = words("is not in its middle");
             break;
         case ControlKind::Turner:
-            add("turned on", seen.turnedOn);
-            add("turned back", seen.turnedBack);
+            add(words("turned on"), seen.turnedOn);
+            add(words("turned back"), seen.turnedBack);
             break;
     }
     return walked;

@@ -17,7 +17,7 @@ namespace jolly
 
 /// One thing that is to be done with a control, and whether it was.
 struct WalkStep {
-    std::string words;  ///< "forward (more)", "pressed", "up right"
+    Sentence words;  ///< "forward (more)", "pressed", "up right"
     bool isDone = false;
     bool isAsked = true;  ///< without it the control counts as walked all the same: a diagonal
 };
@@ -26,9 +26,9 @@ struct WalkStep {
 struct WalkedControl {
     std::string controller;  ///< id
     ControlCode code{};
-    std::string name;
+    Sentence name;
     std::vector<WalkStep> steps{};
-    std::string remark{};  ///< what is odd about it: where it rests; empty when nothing is
+    Sentence remark{};  ///< what is odd about it: where it rests; empty when nothing is
 
     [[nodiscard]] bool isDone() const;
     [[nodiscard]] bool isBegun() const;
@@ -88,7 +88,9 @@ class DeskWalk
 
 /// The walk as a short report: what is left, what is odd, then everything; as text, or as a page of
 /// HTML. @param when  the date and time, for its head.
-[[nodiscard]] std::string textOf(const DeskWalk& walk, Time now, const std::string& when);
-[[nodiscard]] std::string htmlOf(const DeskWalk& walk, Time now, const std::string& when);
+[[nodiscard]] std::string textOf(const DeskWalk& walk, Time now, const std::string& when,
+                                 const Language& language = inEnglish());
+[[nodiscard]] std::string htmlOf(const DeskWalk& walk, Time now, const std::string& when,
+                                 const Language& language = inEnglish());
 
 }  // namespace jolly

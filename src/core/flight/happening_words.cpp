@@ -18,18 +18,16 @@ namespace
 
 using Kind = Happening::Kind;
 
-std::string hatInWords(Counts counts)
+Words hatInWords(Counts counts)
 {
-    constexpr std::array<const char*, 3> kUpDown = {"up", "", "down"};
-    constexpr std::array<const char*, 3> kLeftRight = {"left", "", "right"};
+    constexpr std::array<std::array<Words, 3>, 3> kWords = {
+        {{words("up left"), words("up"), words("up right")},
+         {words("left"), words("the middle"), words("right")},
+         {words("down left"), words("down"), words("down right")}}};
     const auto place = [](std::int32_t half) {
         return static_cast<std::size_t>(std::clamp(half, -1, 1) + 1);
     };
-    std::string text = kUpDown[place(counts.y)];
-    const std::string across = kLeftRight[place(counts.x)];
-    if (!text.empty() && !across.empty()) text += " ";
-    text += across;
-    return text.empty() ? "the middle" : text;
+    return kWords[place(counts.y)][place(counts.x)];
 }
 
 /// A controller as the tangle knows it; null when it does not.
@@ -52,26 +50,26 @@ std::string nameOfController(const Tangle& tangle, const ControllerDescription& 
 
 /// The parts of what is said of a move.
 struct MoveWords {
-    std::string control;
+    Sentence control;
     std::string controller;
-    std::string verb;    ///< " was pressed"
-    std::string stands;  ///< " pressed"
+    Sentence verb;    ///< "was pressed"
+    Sentence stands;  ///< "pressed"
 };
 
 /// Of a control that the tangle does not know: "axis X", "button TRIGGER".
-std::string nameByItself(const ControlDescription& control)
+Sentence nameByItself(const ControlDescription& control)
 {
     const auto text = toText(control.code);
     const auto rest = text.substr(text.find('_') + 1);
     switch (control.kind) {
         case ControlKind::Axis:
-            return "axis " + rest;
+            return say("axis %1", rest);
         case ControlKind::Button:
-            return "button " + rest;
+            return say("button %1", rest);
         case ControlKind::Hat:
-            return "hat " + rest;
+            return say("hat %1", rest);
         case ControlKind::Turner:
-            return "turner " + rest;
+            return say("turner %1", rest);
     }
     return text;
 }
@@ -83,34 +81,34 @@ MoveWords wordsOf(const Happening& happening, const Recording& recording, const 
     const auto& control = description.controls[track.control];
     const auto* known = knownAs(tangle, description.identity);
     const auto* mine = known ? findControl(*known, control.code) : nullptr;
-    MoveWords words{mine ? nameOf(*known, *mine) : nameByItself(control),
-                    nameOfController(tangle, description),
-                    {},
-                    {}};
+    MoveWords move{mine ? nameOf(*known, *mine) : nameByItself(control),
+                   nameOfController(tangle, description),
+                   {},
+                   {}};
     if (control.kind == ControlKind::Button) {
-        words.stands = happening.raw != 0 ? " pressed" : " let go";
-        words.verb = " was" + words.stands;
+        const bool isPressed = happening.raw != 0;
+        move.stands = isPressed ? words("pressed") : words("let go");
+        move.verb = isPressed ? words("was pressed") : words("was let go");
     } else if (control.kind == ControlKind::Turner) {
-        words.verb = words.stands = " turned";
+        move.verb = move.stands = words("turned");
     } else if (control.kind == ControlKind::Hat) {
         const Counts counts =
             happening.isHatY ? Counts{0, happening.raw} : Counts{happening.raw, 0};
-        words.stands = " " + hatInWords(counts);
-        words.verb = " went to" + words.stands;
+        move.stands = hatInWords(counts);
+        move.verb = say("went to %1", move.stands);
     } else {
         const auto value = mine ? mine->calibration.valueOf(happening.raw, mine->sides)
                                 : control.valueOf({happening.raw, 0}).x;
-        words.stands = " " + percent(value);
-        words.verb = " moved to" + words.stands;
+        move.stands = percent(value);
+        move.verb = say("moved to %1", move.stands);
     }
-    return words;
+    return move;
 }
 
-std::string moveInWords(const Happening& happening, const Recording& recording,
-                        const Tangle& tangle)
+Sentence moveInWords(const Happening& happening, const Recording& recording, const Tangle& tangle)
 {
-    const auto words = wordsOf(happening, recording, tangle);
-    return words.control + " of " + words.controller + words.verb;
+    const auto move = wordsOf(happening, recording, tangle);
+    return say("%1 of %2 %3", move.control, move.controller, move.verb);
 }
 
 template <class Items>
@@ -119,33 +117,33 @@ std::string nameAt(const Items& items, std::uint32_t place)
     return place < items.size() ? items[place].name : std::to_string(place);
 }
 
-std::string placeAt(const Tangle& tangle, const Recording& recording, std::uint32_t track)
+Sentence placeAt(const Tangle& tangle, const Recording& recording, std::uint32_t track)
 {
     return placeName(tangle, recording.tracks[track].place);
 }
 
 }  // namespace
 
-std::string countsInWords(const Tangle& tangle, const Target& place, Counts counts)
+Sentence countsInWords(const Tangle& tangle, const Target& place, Counts counts)
 {
-    if (place.control.kind == ControlKind::Button) return counts.x != 0 ? "pressed" : "not pressed";
+    if (place.control.kind == ControlKind::Button)
+        return counts.x != 0 ? words("pressed") : words("not pressed");
     if (place.control.kind == ControlKind::Hat) return hatInWords(counts);
-    if (place.control.kind == ControlKind::Turner) return std::to_string(counts.x) + " counts";
+    if (place.control.kind == ControlKind::Turner) return say("%1 counts", counts.x);
     const auto* device = findDevice(tangle, place.device);
     const auto layout = device ? layoutOf(*device) : std::vector<VirtualSlot>();
     const auto slot = std::ranges::find(layout, place.control, &VirtualSlot::control);
-    if (slot == layout.end()) return std::to_string(counts.x);
+    if (slot == layout.end()) return counts.x;
     return percent(Calibration::ofRange(slot->low, slot->high).valueOf(counts.x, slot->sides));
 }
 
-std::string moveInShort(const Happening& happening, const Recording& recording,
-                        const Tangle& tangle)
+Sentence moveInShort(const Happening& happening, const Recording& recording, const Tangle& tangle)
 {
-    const auto words = wordsOf(happening, recording, tangle);
-    return words.control + words.stands;
+    const auto move = wordsOf(happening, recording, tangle);
+    return say("%1 %2", move.control, move.stands);
 }
 
-std::string inWords(const Happening& happening, const Recording& recording, const Tangle& tangle)
+Sentence inWords(const Happening& happening, const Recording& recording, const Tangle& tangle)
 {
     const auto what = happening.what;
     switch (happening.kind) {
@@ -153,43 +151,41 @@ std::string inWords(const Happening& happening, const Recording& recording, cons
         case Kind::Stand:
             return moveInWords(happening, recording, tangle);
         case Kind::Change:
-            return placeAt(tangle, recording, what) + " changed";
+            return say("%1 changed", placeAt(tangle, recording, what));
         case Kind::Tick:
-            return "what moves by itself went on";
+            return words("what moves by itself went on");
         case Kind::Arrive:
-            return nameOfController(tangle, recording.controllers[what]) + " was plugged in";
+            return say("%1 was plugged in", nameOfController(tangle, recording.controllers[what]));
         case Kind::Gone:
-            return nameOfController(tangle, recording.controllers[what]) + " was unplugged";
+            return say("%1 was unplugged", nameOfController(tangle, recording.controllers[what]));
         case Kind::Tangle:
-            return "the tangle was edited";
+            return words("the tangle was edited");
         case Kind::Live:
-            return "one went live";
+            return words("one went live");
         case Kind::Down:
-            return "one stood down";
+            return words("one stood down");
         case Kind::Flip:
-            return "layer " + nameAt(tangle.layers, what) + " was flipped by hand";
+            return say("layer %1 was flipped by hand", nameAt(tangle.layers, what));
         case Kind::Fly:
-            return nameAt(tangle.craft, what) + " was chosen by hand";
+            return say("%1 was chosen by hand", nameAt(tangle.craft, what));
         case Kind::Engaged:
-            return "layer " + nameAt(tangle.layers, what) +
-                   (happening.raw != 0 ? " was engaged" : " was let go");
+            return happening.raw != 0 ? say("layer %1 was engaged", nameAt(tangle.layers, what))
+                                      : say("layer %1 was let go", nameAt(tangle.layers, what));
         case Kind::Flown:
-            return nameAt(tangle.craft, what) + " is flown";
+            return say("%1 is flown", nameAt(tangle.craft, what));
         case Kind::Hand:
-            return placeAt(tangle, recording, what) + " was moved by hand";
+            return say("%1 was moved by hand", placeAt(tangle, recording, what));
         case Kind::HandOff:
-            return placeAt(tangle, recording, what) + " was let go by hand";
+            return say("%1 was let go by hand", placeAt(tangle, recording, what));
         case Kind::Lost:
-            return "the kernel dropped events of " +
-                   nameOfController(tangle, recording.controllers[what]) +
-                   ", since they were not read fast enough";
+            return say("the kernel dropped events of %1, since they were not read fast enough",
+                       nameOfController(tangle, recording.controllers[what]));
         case Kind::Gap:
-            return std::to_string(happening.raw) + " happenings could not be recorded";
+            return say("%1 happenings could not be recorded", happening.raw);
         case Kind::Kept:
-            return "the recording was kept";
+            return words("the recording was kept");
         case Kind::Late:
-            return "the program was late by " + std::to_string((happening.raw + 500) / 1000) +
-                   " ms";
+            return say("the program was late by %1 ms", (happening.raw + 500) / 1000);
     }
     return {};
 }

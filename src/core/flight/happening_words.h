@@ -11,17 +11,17 @@ namespace jolly
 {
 
 /// What a virtual control stands at: "62.4 %", "pressed", "up right", "3 counts".
-[[nodiscard]] std::string countsInWords(const Tangle& tangle, const Target& place, Counts counts);
+[[nodiscard]] Sentence countsInWords(const Tangle& tangle, const Target& place, Counts counts);
 
 /// What happened, as the end of a sentence: "Lights of Bodger Box 24 went to off", "layer On water
 /// was engaged", "one went live".
 ///
 /// @param tangle  that ran then: controls have its names.
-[[nodiscard]] std::string inWords(const Happening& happening, const Recording& recording,
-                                  const Tangle& tangle);
+[[nodiscard]] Sentence inWords(const Happening& happening, const Recording& recording,
+                               const Tangle& tangle);
 
 /// A move in few words, without its controller: "Left lever 62.4 %", "Lights let go".
-[[nodiscard]] std::string moveInShort(const Happening& happening, const Recording& recording,
-                                      const Tangle& tangle);
+[[nodiscard]] Sentence moveInShort(const Happening& happening, const Recording& recording,
+                                   const Tangle& tangle);
 
 }  // namespace jolly

@@ -112,8 +112,8 @@ Result<ReadChunk> Recording::read(std::size_t number) const
     }
     if (!isSound || reader.isDamaged() || all.size() < chunk.count)
         return fail(Failure::Code::Unreadable,
-                    "A part of the recording is damaged; what follows it cannot be read.",
-                    "What is before it can be used.");
+                    words("A part of the recording is damaged; what follows it cannot be read."),
+                    words("What is before it can be used."));
     ReadChunk read;
     const auto begin = all.begin() + static_cast<std::ptrdiff_t>(all.size() - chunk.count);
     std::for_each(all.begin(), begin, [&](const auto& one) { read.begin.take(one); });

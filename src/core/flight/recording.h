@@ -73,7 +73,7 @@ struct Recording {
     std::vector<Chunk> chunks;  ///< in the order of time
     /// Reads the bytes of a chunk that lies in a file.
     std::function<Result<std::string>(const Chunk&)> fetch{};
-    std::string damage{};  ///< what could not be read of it, as a sentence; empty when all could
+    Sentence damage{};  ///< what could not be read of it, as a sentence; empty when all could
 
     [[nodiscard]] Time first() const { return chunks.empty() ? Time{} : chunks.front().first; }
     [[nodiscard]] Time last() const { return chunks.empty() ? Time{} : chunks.back().last; }

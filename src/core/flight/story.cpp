@@ -15,13 +15,6 @@ namespace
 
 using Kind = Happening::Kind;
 
-std::string capital(std::string text)
-{
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z')
-        text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
-
 StoryKind kindOf(Kind kind)
 {
     switch (kind) {
@@ -55,9 +48,9 @@ void Story::endLine()
     m_movingAxis.reset();
 }
 
-void Story::begin(const Happening& happening, StoryKind kind, std::string what)
+void Story::begin(const Happening& happening, StoryKind kind, const Sentence& what)
 {
-    m_open = StoryLine{happening.time, kind, capital(std::move(what)), {}};
+    m_open = StoryLine{happening.time, kind, what.withCapital(), {}};
 }
 
 /// Axes that came to rest are told, if they came far enough.
@@ -75,7 +68,7 @@ void Story::tellRested(Time now, const Recording& recording, const Tangle& tangl
         axis.told = part;
         axis.isKnown = true;
         m_lines.push_back({axis.last.time, StoryKind::Touch,
-                           capital(moveInShort(axis.last, recording, tangle)), axis.result});
+                           moveInShort(axis.last, recording, tangle).withCapital(), axis.result});
     }
 }
 
@@ -88,7 +81,7 @@ void Story::takeMove(const Happening& happening, const Recording& recording, con
         auto& axis = m_axes[happening.what];
         axis.last = happening;
         axis.moves = true;
-        axis.result.clear();
+        axis.result = {};
         m_movingAxis = happening.what;
         return;
     }
@@ -103,18 +96,19 @@ void Story::takeChange(const Happening& happening, const Recording& recording, c
     const bool isSame = known != m_stands.end() && known->second == happening.raw;
     m_stands[happening.what] = happening.raw;
     if (isSame) return;
-    auto text =
-        placeName(tangle, place) + " " +
-        countsInWords(tangle, place,
-                      happening.isHatY ? Counts{0, happening.raw} : Counts{happening.raw, 0});
-    if (place.control.kind == ControlKind::Button)
-        text = placeName(tangle, place) + (happening.raw != 0 ? " pressed" : " let go");
-    const auto add = [&](std::string& result) { result += (result.empty() ? "" : ", ") + text; };
+    const auto counts = happening.isHatY ? Counts{0, happening.raw} : Counts{happening.raw, 0};
+    const bool isLetGo = place.control.kind == ControlKind::Button && happening.raw == 0;
+    const auto text = say("%1 %2", placeName(tangle, place),
+                          isLetGo ? words("let go") : countsInWords(tangle, place, counts));
+    const auto add = [&](Sentence& result) {
+        result = result.empty() ? text : say("%1, %2", result, text);
+    };
     if (m_open && m_open->kind == StoryKind::Touch) return add(m_open->result);
     if (m_open) return;  // an edit, or the beginning: all of it may change
     if (m_movingAxis) return add(m_axes[*m_movingAxis].result);
     if (place.control.kind == ControlKind::Axis) return;  // it moves by itself, and often
-    m_lines.push_back({happening.time, StoryKind::Game, capital(text) + ", by itself", {}});
+    m_lines.push_back(
+        {happening.time, StoryKind::Game, say("%1, by itself", text.withCapital()), {}});
 }
 
 void Story::take(const Happening& happening, const Recording& recording, const Tangle& tangle)

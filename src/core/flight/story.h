@@ -26,8 +26,8 @@ enum class StoryKind : std::uint8_t {
 struct StoryLine {
     Time time{};
     StoryKind kind = StoryKind::Touch;
-    std::string what;    ///< "Lights of Bodger Box 24 was pressed"
-    std::string result;  ///< "Jolly 1, button 18 pressed"; empty when nothing came of it
+    Sentence what;    ///< "Lights of Bodger Box 24 was pressed"
+    Sentence result;  ///< "Jolly 1, button 18 pressed"; empty when nothing came of it
 };
 
 /// Tells what happened in lines, quietly: a press is told at once, an axis once it has come to rest
@@ -47,7 +47,7 @@ class Story
  private:
     struct Moving {
         Happening last{};
-        std::string result;
+        Sentence result;
         double told = 0.0;  ///< part of its travel at which it was told last
         bool isKnown = false;
         bool moves = false;
@@ -57,7 +57,7 @@ class Story
     void tellRested(Time now, const Recording& recording, const Tangle& tangle);
     void takeMove(const Happening& happening, const Recording& recording, const Tangle& tangle);
     void takeChange(const Happening& happening, const Recording& recording, const Tangle& tangle);
-    void begin(const Happening& happening, StoryKind kind, std::string what);
+    void begin(const Happening& happening, StoryKind kind, const Sentence& what);
 
     std::vector<StoryLine> m_lines;
     std::optional<StoryLine> m_open;

@@ -17,14 +17,16 @@ std::string aliasOf(const DeskWalk& walk, const std::string& id)
     return controller ? controller->alias : id;
 }
 
-std::string stepsOf(const WalkedControl& control)
+/// "pressed: yes, let go: not yet; is not in its middle".
+Sentence stepsOf(const WalkedControl& control)
 {
-    std::string text;
+    std::vector<Sentence> steps;
     for (const auto& step : control.steps) {
         if (!step.isDone && !step.isAsked) continue;
-        text += (text.empty() ? "" : ", ") + step.words + (step.isDone ? ": yes" : ": not yet");
+        steps.push_back(step.isDone ? say("%1: yes", step.words) : say("%1: not yet", step.words));
     }
-    return text;
+    const auto row = inARow(steps);
+    return control.remark.empty() ? row : say("%1; %2", row, control.remark);
 }
 
 std::string escaped(const std::string& text)
@@ -61,38 +63,45 @@ Sums sumsOf(const std::vector<WalkedControl>& controls)
     return sums;
 }
 
-std::string headline(const Sums& sums)
+Sentence headline(const Sums& sums)
 {
-    auto text = std::to_string(sums.done) + " of " + std::to_string(sums.all) + " controls walked";
-    text += sums.odd == 0 ? ", nothing odd." : ", " + std::to_string(sums.odd) + " odd.";
-    return text;
+    return sums.odd == 0 ? say("%1 of %2 controls walked, nothing odd.", sums.done, sums.all)
+                         : say("%1 of %2 controls walked, %3 odd.", sums.done, sums.all, sums.odd);
 }
 
 }  // namespace
 
-std::string textOf(const DeskWalk& walk, Time now, const std::string& when)
+std::string textOf(const DeskWalk& walk, Time now, const std::string& when,
+                   const Language& language)
 {
     const auto controls = walk.controls(now);
-    std::string text = "Walk test of the desk, " + when + "\n" + headline(sumsOf(controls)) + "\n";
+    auto text = say("Walk test of the desk, %1", when).in(language) + "\n" +
+                headline(sumsOf(controls)).in(language) + "\n";
+    const auto done = Sentence(words("done")).in(language);
+    const auto open = Sentence(words("open")).in(language);
     std::string last;
     for (const auto& control : controls) {
         if (control.controller != last) text += "\n" + aliasOf(walk, control.controller) + "\n";
         last = control.controller;
-        text += std::string(control.isDone() ? "  done  " : "  left  ") + control.name + ": " +
-                stepsOf(control) + (control.remark.empty() ? "" : "; " + control.remark) + "\n";
+        text += "  " + (control.isDone() ? done : open) + "  " +
+                say("%1: %2", control.name, stepsOf(control)).in(language) + "\n";
     }
     return text;
 }
 
-std::string htmlOf(const DeskWalk& walk, Time now, const std::string& when)
+std::string htmlOf(const DeskWalk& walk, Time now, const std::string& when,
+                   const Language& language)
 {
     const auto controls = walk.controls(now);
+    const auto title = Sentence(words("Walk test of the desk")).in(language);
     std::string html =
-        "<!DOCTYPE html>\n<html><head><meta charset=\"utf-8\"><title>Walk test</title>\n"
+        "<!DOCTYPE html>\n<html><head><meta charset=\"utf-8\"><title>" + title +
+        "</title>\n"
         "<style>body{font-family:sans-serif;max-width:52em;margin:2em auto}"
         "td{padding:.2em .8em .2em 0;vertical-align:top}.left{font-weight:bold}</style></head>\n"
-        "<body><h1>Walk test of the desk</h1><p>" +
-        escaped(when) + "</p><p>" + headline(sumsOf(controls)) + "</p>\n";
+        "<body><h1>" +
+        title + "</h1><p>" + escaped(when) + "</p><p>" +
+        escaped(headline(sumsOf(controls)).in(language)) + "</p>\n";
     std::string last;
     for (const auto& control : controls) {
         if (control.controller != last) {
@@ -101,9 +110,9 @@ std::string htmlOf(const DeskWalk& walk, Time now, const std::string& when)
         }
         last = control.controller;
         html += std::string("<tr class=\"") + (control.isDone() ? "done" : "left") + "\"><td>" +
-                (control.isDone() ? "&#10003;" : "&#9675;") + "</td><td>" + escaped(control.name) +
-                "</td><td>" + escaped(stepsOf(control)) +
-                (control.remark.empty() ? "" : "; " + escaped(control.remark)) + "</td></tr>\n";
+                (control.isDone() ? "&#10003;" : "&#9675;") + "</td><td>" +
+                escaped(control.name.in(language)) + "</td><td>" +
+                escaped(stepsOf(control).in(language)) + "</td></tr>\n";
     }
     if (!last.empty()) html += "</table>\n";
     return html + "</body></html>\n";

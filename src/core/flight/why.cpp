@@ -113,9 +113,9 @@ Result<Why> whyOf(const Recording& recording, const FlightPlayer::TangleOf& tang
     const auto track = recording.findTrack(place);
     if (!track || recording.chunks.empty())
         return fail(Failure::Code::NotThere,
-                    "The recording knows nothing of " + toText(place.control) + " of \"" +
-                        place.device + "\".",
-                    "Name a virtual control of the tangle that was recorded.");
+                    say("The recording knows nothing of %1 of \"%2\".", nameOf(place.control),
+                        place.device),
+                    words("Name a virtual control of the tangle that was recorded."));
     at = std::min(at, recording.last());
     const auto change = lastChange(recording, *track, at);
     if (!change) return tl::unexpected(change.error());

@@ -44,7 +44,7 @@ struct Why {
                                 const Target& place, Time at);
 
 /// The same in sentences. @param when  says a time: "14:21:04.301".
-[[nodiscard]] std::vector<std::string> sentencesOf(const Why& why, const Recording& recording,
-                                                   const std::function<std::string(Time)>& when);
+[[nodiscard]] std::vector<Sentence> sentencesOf(const Why& why, const Recording& recording,
+                                                const std::function<std::string(Time)>& when);
 
 }  // namespace jolly

@@ -14,68 +14,69 @@ namespace jolly
 namespace
 {
 
-std::string valueText(Value value)
+Sentence valueText(Value value)
 {
-    if (value.y != 0.0) return percent(value.x) + " / " + percent(value.y);
+    if (value.y != 0.0) return say("%1 / %2", percent(value.x), percent(value.y));
     return percent(value.x);
 }
 
-std::string strandSentence(const WhyStrand& why, const Tangle& tangle,
-                           const std::function<std::string(Time)>& when)
+Sentence strandSentence(const WhyStrand& why, const Tangle& tangle,
+                        const std::function<std::string(Time)>& when)
 {
     const auto* strand = findStrand(tangle, why.id);
     const auto name = strand && !strand->name.empty() ? strand->name : why.id;
-    std::string text = why.leads ? "It has its value from strand \"" + name + "\""
-                                 : "Strand \"" + name + "\" ends there, too";
+    std::vector<Sentence> which = {why.leads ? say("It has its value from strand \"%1\"", name)
+                                             : say("Strand \"%1\" ends there, too", name)};
     if (strand) {
         const auto* layer = findBy(tangle.layers, &Layer::id, strand->layer);
         const auto* craft = findBy(tangle.craft, &Craft::id, strand->craft);
-        text += ", layer " + (layer ? layer->name : strand->layer);
-        if (strand->craft != kEverywhere) text += ", " + (craft ? craft->name : strand->craft);
+        which.push_back(say("layer %1", layer ? layer->name : strand->layer));
+        if (strand->craft != kEverywhere) which.emplace_back(craft ? craft->name : strand->craft);
     }
-    if (!why.counts) text += ", which does not count now";
-    text += ": " + nameInFull(tangle, why.source) + " stands at " + valueText(why.in);
-    if (why.movedAt) text += " (moved last at " + when(*why.movedAt) + ")";
+    if (!why.counts) which.emplace_back(words("which does not count now"));
+    const auto source = nameInFull(tangle, why.source);
+    std::vector<Sentence> way = {why.movedAt ? say("%1 stands at %2 (moved last at %3)", source,
+                                                   valueText(why.in), when(*why.movedAt))
+                                             : say("%1 stands at %2", source, valueText(why.in))};
     std::size_t at = 0;
     for (std::size_t s = 0; strand && s < strand->stages.size(); ++s) {
         const auto& stage = strand->stages[s];
         if (!stage.isOn || at >= why.stages.size()) continue;
-        text += ", " + std::string(infoOf(stage.parameters).name) + " makes it " +
-                valueText(why.stages[at++]);
+        way.push_back(
+            say("%1 makes it %2", infoOf(stage.parameters).name, valueText(why.stages[at++])));
     }
-    return text + ".";
+    return say("%1: %2.", inARow(which), inARow(way));
 }
 
 }  // namespace
 
-std::vector<std::string> sentencesOf(const Why& why, const Recording& recording,
-                                     const std::function<std::string(Time)>& when)
+std::vector<Sentence> sentencesOf(const Why& why, const Recording& recording,
+                                  const std::function<std::string(Time)>& when)
 {
-    std::vector<std::string> lines;
+    std::vector<Sentence> lines;
     const auto name = nameInFull(why.tangle, why.place);
-    const auto stands = name + " stands at " + countsInWords(why.tangle, why.place, why.counts);
+    const auto counts = countsInWords(why.tangle, why.place, why.counts);
     if (why.changedAt) {
-        lines.push_back(stands + " since " + when(*why.changedAt) + ".");
-        lines.push_back("What came right before: " + inWords(why.cause, recording, why.tangle) +
-                        ".");
+        lines.push_back(say("%1 stands at %2 since %3.", name, counts, when(*why.changedAt)));
+        lines.push_back(
+            say("What came right before: %1.", inWords(why.cause, recording, why.tangle)));
     } else {
-        lines.push_back(stands + " since before the recording begins.");
+        lines.push_back(say("%1 stands at %2 since before the recording begins.", name, counts));
     }
-    if (why.isByHand) lines.push_back("It is held by hand; strands that end there wait.");
+    if (why.isByHand) lines.emplace_back(words("It is held by hand; strands that end there wait."));
     for (const auto& strand : why.strands)
         lines.push_back(strandSentence(strand, why.tangle, when));
-    if (why.strands.empty() && !why.isByHand) lines.push_back("No strand ends there.");
+    if (why.strands.empty() && !why.isByHand) lines.emplace_back(words("No strand ends there."));
     if (!why.layers.empty())
-        lines.push_back("Engaged above Base: " +
-                        listed(why.layers,
-                               [&](const std::string& id) {
-                                   const auto* layer = findBy(why.tangle.layers, &Layer::id, id);
-                                   return layer ? layer->name : id;
-                               }) +
-                        ".");
+        lines.push_back(
+            say("Engaged above Base: %1.", listed(why.layers, [&](const std::string& id) {
+                    const auto* layer = findBy(why.tangle.layers, &Layer::id, id);
+                    return layer ? layer->name : id;
+                })));
     if (why.layersChangedAt)
-        lines.push_back("Layers or craft changed last at " + when(*why.layersChangedAt) + ".");
-    if (why.editedAt) lines.push_back("The tangle was edited last at " + when(*why.editedAt) + ".");
+        lines.push_back(say("Layers or craft changed last at %1.", when(*why.layersChangedAt)));
+    if (why.editedAt)
+        lines.push_back(say("The tangle was edited last at %1.", when(*why.editedAt)));
     return lines;
 }
 

@@ -8,29 +8,31 @@
 namespace jolly
 {
 
-std::string nameOfGoal(const Tangle& tangle, const CraftGoal& goal)
+Sentence nameOfGoal(const Tangle& tangle, const CraftGoal& goal)
 {
-    if (goal.choose == Choose::Next) return "next craft";
-    if (goal.choose == Choose::Previous) return "craft before";
+    if (goal.choose == Choose::Next) return words("next craft");
+    if (goal.choose == Choose::Previous) return words("craft before");
     const auto* craft = findBy(tangle.craft, &Craft::id, goal.craft);
     return craft ? craft->name : goal.craft;
 }
 
-std::string explainGoal(const Tangle& tangle, const CraftGoal& goal, const Lead&)
+Sentence explainGoal(const Tangle& tangle, const CraftGoal& goal, const Lead&)
 {
-    if (goal.choose == Choose::Next) return "chooses the next craft when it is pressed";
-    if (goal.choose == Choose::Previous) return "chooses the craft before when it is pressed";
-    return "chooses the craft " + nameOfGoal(tangle, goal) + " when it is pressed";
+    if (goal.choose == Choose::Next) return words("chooses the next craft when it is pressed");
+    if (goal.choose == Choose::Previous)
+        return words("chooses the craft before when it is pressed");
+    return say("chooses the craft %1 when it is pressed", nameOfGoal(tangle, goal));
 }
 
 void checkGoal(const Tangle& tangle, const CraftGoal& goal, std::optional<ControlKind> from,
                const GoalComplaint& complain)
 {
-    checkPress(from, "a craft", complain);
+    checkPress(from, words("a craft"), complain);
     if (goal.choose != Choose::This || placeOfCraft(tangle, goal.craft) < tangle.craft.size())
         return;
-    complain("/craft", " chooses the craft \"" + goal.craft + "\", which the tangle does not have",
-             "Name one of: " + listed(tangle.craft, [](const Craft& c) { return c.id; }) + ".", "");
+    complain("/craft", say("chooses the craft \"%1\", which the tangle does not have", goal.craft),
+             say("Name one of: %1.", listed(tangle.craft, [](const Craft& c) { return c.id; })),
+             "");
 }
 
 void compileGoal(const CraftGoal& goal, GoalSink& sink)

@@ -17,9 +17,8 @@ struct CraftGoal {
     friend bool operator==(const CraftGoal&, const CraftGoal&) = default;
 };
 
-[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const CraftGoal& goal);
-[[nodiscard]] std::string explainGoal(const Tangle& tangle, const CraftGoal& goal,
-                                      const Lead& lead);
+[[nodiscard]] Sentence nameOfGoal(const Tangle& tangle, const CraftGoal& goal);
+[[nodiscard]] Sentence explainGoal(const Tangle& tangle, const CraftGoal& goal, const Lead& lead);
 [[nodiscard]] inline Fallible fitGoal(const Tangle&, const CraftGoal&, ControlKind from)
 {
     return fitPress(from);

@@ -10,31 +10,32 @@ Fallible fitPress(ControlKind from)
 {
     if (from == ControlKind::Button) return {};
     return fail(Failure::Code::Unreadable,
-                "The outlet gives " + std::string(wordsOf(from).any) + ", which presses nothing.",
-                "Make a button of it with a stage first.");
+                say("The outlet gives %1, which presses nothing.", wordsOf(from).any),
+                words("Make a button of it with a stage first."));
 }
 
-void checkPress(std::optional<ControlKind> from, const std::string& what,
-                const GoalComplaint& complain)
+void checkPress(std::optional<ControlKind> from, Words what, const GoalComplaint& complain)
 {
     if (!from || *from == ControlKind::Button) return;
-    complain("", " leads from " + std::string(wordsOf(*from).any) + " to " + what,
-             "Make a button of it with a stage, or lead it to something else.", "");
+    complain("", say("leads from %1 to %2", wordsOf(*from).any, what),
+             words("Make a button of it with a stage, or lead it to something else."), "");
 }
 
-std::string explainPress(const std::string& what, const Lead& lead)
+Sentence explainPress(const Sentence& what, const Lead& lead)
 {
-    const auto pulse =
-        "pulses " + what + " for " + std::to_string(std::lround(lead.pulse)) + " ms when it is ";
+    const auto pulse = std::lround(lead.pulse);
     switch (lead.how) {
         case How::Held:
-            return "presses " + what + " while it is pressed";
+            return say("presses %1 while it is pressed", what);
         case How::Pulse:
-            return pulse + "pressed, and does nothing when it is let go";
+            return say("pulses %1 for %2 ms when it is pressed, and does nothing when it is let go",
+                       what, pulse);
         case How::PulseAtRelease:
-            return pulse + "let go, and does nothing when it is pressed";
+            return say("pulses %1 for %2 ms when it is let go, and does nothing when it is pressed",
+                       what, pulse);
         case How::PulseAtBoth:
-            return pulse + "pressed, and again when it is let go";
+            return say("pulses %1 for %2 ms when it is pressed, and again when it is let go", what,
+                       pulse);
     }
     return {};
 }

@@ -50,8 +50,8 @@ struct Lead {
 
 /// Says what is wrong: behind the path of the end, what follows the strand's name, the cure, and
 /// the key of a remedy, if any.
-using GoalComplaint = std::function<void(const std::string& path, const std::string& what,
-                                         const std::string& cure, const char* remedy)>;
+using GoalComplaint = std::function<void(const std::string& path, const Sentence& what,
+                                         const Sentence& cure, const char* remedy)>;
 
 /// What the program does when it is told to.
 enum class Deed : std::uint8_t {
@@ -119,10 +119,9 @@ template <class Kind>
 [[nodiscard]] Fallible fitPress(ControlKind from);
 
 /// Likewise; complains that it leads to "keys" or the like.
-void checkPress(std::optional<ControlKind> from, const std::string& what,
-                const GoalComplaint& complain);
+void checkPress(std::optional<ControlKind> from, Words what, const GoalComplaint& complain);
 
 /// "presses Jolly 1, button 17 while it is pressed", as it is pressed.
-[[nodiscard]] std::string explainPress(const std::string& what, const Lead& lead);
+[[nodiscard]] Sentence explainPress(const Sentence& what, const Lead& lead);
 
 }  // namespace jolly

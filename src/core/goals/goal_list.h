@@ -25,12 +25,12 @@ using Goal = std::variant<Target,     //
 /// What goal.h says, of a goal of any kind. They take nothing but a Goal: a kind that has not said
 /// it itself is found by the compiler.
 template <std::same_as<Goal> Any>
-[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const Any& goal)
+[[nodiscard]] Sentence nameOfGoal(const Tangle& tangle, const Any& goal)
 {
     return std::visit([&](const auto& kind) { return nameOfGoal(tangle, kind); }, goal);
 }
 template <std::same_as<Goal> Any>
-[[nodiscard]] std::string explainGoal(const Tangle& tangle, const Any& goal, const Lead& lead)
+[[nodiscard]] Sentence explainGoal(const Tangle& tangle, const Any& goal, const Lead& lead)
 {
     return std::visit([&](const auto& kind) { return explainGoal(tangle, kind, lead); }, goal);
 }

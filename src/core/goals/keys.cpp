@@ -33,12 +33,12 @@ void checkKeys(const Chord& chord, const VirtualDevice& keyboard, const GoalComp
     for (const auto& key : keysOf(chord)) {
         if (!hasControl(keyboard, key.control))
             complain("/keys",
-                     " presses " + nameOf(keyboard, key.control) +
-                         ", which no virtual keyboard of ours has",
-                     "Record other keys.", "");
+                     say("presses %1, which no virtual keyboard of ours has",
+                         nameOf(keyboard, key.control)),
+                     words("Record other keys."), "");
         if (std::ranges::count(chord.keys, key.control.number) > 1)
-            return complain("/keys", " presses " + nameOf(keyboard, key.control) + " twice at once",
-                            "Name it once.", "");
+            return complain("/keys", say("presses %1 twice at once", nameOf(keyboard, key.control)),
+                            words("Name it once."), "");
     }
 }
 
@@ -68,17 +68,18 @@ std::vector<std::uint16_t> pressOrder(const Chord& chord)
     return keys;
 }
 
-std::string dangerOf(const Chord& chord)
+Words dangerOf(const Chord& chord)
 {
     const auto has = [&](auto... keys) {
         return (... || (std::ranges::find(chord.keys, keys) != chord.keys.end()));
     };
     const bool hasAlt = has(KEY_LEFTALT, KEY_RIGHTALT);
-    if (hasAlt && has(KEY_SYSRQ)) return "gives the kernel a command, which may end everything";
+    if (hasAlt && has(KEY_SYSRQ))
+        return words("gives the kernel a command, which may end everything");
     if (!hasAlt || !has(KEY_LEFTCTRL, KEY_RIGHTCTRL)) return {};
-    if (std::ranges::any_of(chord.keys, isFunctionKey)) return "switches to another console";
-    if (has(KEY_BACKSPACE)) return "may end the session";
-    if (has(KEY_DELETE)) return "may restart the computer";
+    if (std::ranges::any_of(chord.keys, isFunctionKey)) return words("switches to another console");
+    if (has(KEY_BACKSPACE)) return words("may end the session");
+    if (has(KEY_DELETE)) return words("may restart the computer");
     return {};
 }
 
@@ -100,37 +101,38 @@ std::string toText(const Chord& chord)
     return text;
 }
 
-std::string nameOfGoal(const Tangle&, const Chord& chord)
+Sentence nameOfGoal(const Tangle&, const Chord& chord)
 {
     return toText(chord);
 }
 
-std::string explainGoal(const Tangle&, const Chord& chord, const Lead& lead)
+Sentence explainGoal(const Tangle&, const Chord& chord, const Lead& lead)
 {
-    return explainPress((chord.keys.size() == 1 ? "the key " : "the keys ") + toText(chord), lead);
+    const auto keys = toText(chord);
+    return explainPress(chord.keys.size() == 1 ? say("the key %1", keys) : say("the keys %1", keys),
+                        lead);
 }
 
 void checkGoal(const Tangle& tangle, const Chord& chord, std::optional<ControlKind> from,
                const GoalComplaint& complain)
 {
     const auto* device = findDevice(tangle, chord.device);
-    checkPress(from, "keys", complain);
+    checkPress(from, words("keys"), complain);
     if (!device || device->kind != VirtualKind::Keyboard)
         return complain("/device",
-                        " presses keys of \"" + chord.device + "\", which is no virtual keyboard",
-                        "Add a virtual keyboard, and record the keys anew.", "");
+                        say("presses keys of \"%1\", which is no virtual keyboard", chord.device),
+                        words("Add a virtual keyboard, and record the keys anew."), "");
     if (chord.keys.empty() || chord.keys.size() > Chord::kMost)
         complain("/keys",
-                 chord.keys.empty()
-                     ? std::string(" presses no keys")
-                     : " presses " + std::to_string(chord.keys.size()) + " keys at once; " +
-                           std::to_string(Chord::kMost) + " are the most",
-                 "Record them: press them together.", "");
+                 chord.keys.empty() ? Sentence(words("presses no keys"))
+                                    : say("presses %1 keys at once; %2 are the most",
+                                          chord.keys.size(), Chord::kMost),
+                 words("Record them: press them together."), "");
     checkKeys(chord, *device, complain);
     const auto danger = dangerOf(chord);
     if (danger.empty() || chord.isMeant) return;
-    complain("", " presses " + toText(chord) + ", which " + danger,
-             "Choose other keys, or say that it is meant.", "mean-it");
+    complain("", say("presses %1, which %2", toText(chord), danger),
+             words("Choose other keys, or say that it is meant."), "mean-it");
 }
 
 bool movesPlace(const Chord& chord, const Target& place)

@@ -30,7 +30,7 @@ struct Chord {
 
 /// What the computer itself does on a chord: "switches to another console". Empty when nothing is
 /// known of it.
-[[nodiscard]] std::string dangerOf(const Chord& chord);
+[[nodiscard]] Words dangerOf(const Chord& chord);
 
 /// The virtual controls that a chord presses, in the order in which it does.
 [[nodiscard]] std::vector<Target> keysOf(const Chord& chord);
@@ -38,8 +38,8 @@ struct Chord {
 /// "LEFTCTRL + G", by the kernel's names.
 [[nodiscard]] std::string toText(const Chord& chord);
 
-[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const Chord& chord);
-[[nodiscard]] std::string explainGoal(const Tangle& tangle, const Chord& chord, const Lead& lead);
+[[nodiscard]] Sentence nameOfGoal(const Tangle& tangle, const Chord& chord);
+[[nodiscard]] Sentence explainGoal(const Tangle& tangle, const Chord& chord, const Lead& lead);
 [[nodiscard]] inline Fallible fitGoal(const Tangle&, const Chord&, ControlKind from)
 {
     return fitPress(from);

@@ -9,25 +9,25 @@
 namespace jolly
 {
 
-std::string nameOfGoal(const Tangle& tangle, const LayerGoal& goal)
+Sentence nameOfGoal(const Tangle& tangle, const LayerGoal& goal)
 {
     const auto* layer = findBy(tangle.layers, &Layer::id, goal.layer);
     return layer ? layer->name : goal.layer;
 }
 
-std::string explainGoal(const Tangle& tangle, const LayerGoal& goal, const Lead&)
+Sentence explainGoal(const Tangle& tangle, const LayerGoal& goal, const Lead&)
 {
-    const auto name = "\"" + nameOfGoal(tangle, goal) + "\"";
+    const auto name = nameOfGoal(tangle, goal);
     switch (goal.engage) {
         case Engage::Hold:
-            return "engages the layer " + name + " while it is pressed";
+            return say("engages the layer \"%1\" while it is pressed", name);
         case Engage::Flip:
-            return "engages the layer " + name +
-                   " when it is pressed, and lets it go with the next";
+            return say("engages the layer \"%1\" when it is pressed, and lets it go with the next",
+                       name);
         case Engage::Next:
-            return "engages the next layer of the group of " + name + " when it is pressed";
+            return say("engages the next layer of the group of \"%1\" when it is pressed", name);
         case Engage::Previous:
-            return "engages the layer before of the group of " + name + " when it is pressed";
+            return say("engages the layer before of the group of \"%1\" when it is pressed", name);
     }
     return {};
 }
@@ -35,19 +35,19 @@ std::string explainGoal(const Tangle& tangle, const LayerGoal& goal, const Lead&
 void checkGoal(const Tangle& tangle, const LayerGoal& goal, std::optional<ControlKind> from,
                const GoalComplaint& complain)
 {
-    checkPress(from, "a layer", complain);
+    checkPress(from, words("a layer"), complain);
     const auto place = placeOfLayer(tangle, goal.layer);
     if (place == 0 || place >= std::min(tangle.layers.size(), kMostLayers))
         return complain("/layer",
-                        place == 0 ? " engages Base, which always is"
-                                   : " engages the layer \"" + goal.layer +
-                                         "\", which the tangle does not have",
-                        "Name a layer above Base.", "");
+                        place == 0 ? Sentence(words("engages Base, which always is"))
+                                   : say("engages the layer \"%1\", which the tangle does not have",
+                                         goal.layer),
+                        words("Name a layer above Base."), "");
     if (goal.steps() && tangle.layers[place].group.empty())
         complain("/layer",
-                 " steps through the group of the layer \"" + tangle.layers[place].name +
-                     "\", which is of none",
-                 "Put the layer into a group with others, or flip it.", "");
+                 say("steps through the group of the layer \"%1\", which is of none",
+                     tangle.layers[place].name),
+                 words("Put the layer into a group with others, or flip it."), "");
 }
 
 void compileGoal(const LayerGoal& goal, GoalSink& sink)

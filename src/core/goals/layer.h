@@ -28,9 +28,8 @@ struct LayerGoal {
     friend bool operator==(const LayerGoal&, const LayerGoal&) = default;
 };
 
-[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const LayerGoal& goal);
-[[nodiscard]] std::string explainGoal(const Tangle& tangle, const LayerGoal& goal,
-                                      const Lead& lead);
+[[nodiscard]] Sentence nameOfGoal(const Tangle& tangle, const LayerGoal& goal);
+[[nodiscard]] Sentence explainGoal(const Tangle& tangle, const LayerGoal& goal, const Lead& lead);
 [[nodiscard]] inline Fallible fitGoal(const Tangle&, const LayerGoal&, ControlKind from)
 {
     return fitPress(from);

@@ -11,13 +11,13 @@ struct Nothing {
     friend bool operator==(const Nothing&, const Nothing&) = default;
 };
 
-[[nodiscard]] inline std::string nameOfGoal(const Tangle&, const Nothing&)
+[[nodiscard]] inline Sentence nameOfGoal(const Tangle&, const Nothing&)
 {
-    return "nothing";
+    return words("nothing");
 }
-[[nodiscard]] inline std::string explainGoal(const Tangle&, const Nothing&, const Lead&)
+[[nodiscard]] inline Sentence explainGoal(const Tangle&, const Nothing&, const Lead&)
 {
-    return "does nothing: it is silent";
+    return words("does nothing: it is silent");
 }
 [[nodiscard]] inline Fallible fitGoal(const Tangle&, const Nothing&, ControlKind)
 {

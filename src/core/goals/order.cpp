@@ -10,34 +10,36 @@
 namespace jolly
 {
 
-std::string nameOfGoal(const Tangle&, const Command& command)
+Sentence nameOfGoal(const Tangle&, const Command& command)
 {
     switch (command.order) {
         case Order::StandDown:
-            return "stand down";
+            return words("stand down");
         case Order::Recentre:
-            return "recentre";
+            return words("recentre");
         case Order::Reverse:
-            return "reverse";
+            return words("reverse");
         case Order::Keep:
-            return "keep the recording";
+            return words("keep the recording");
     }
     return {};
 }
 
-std::string explainGoal(const Tangle& tangle, const Command& command, const Lead&)
+Sentence explainGoal(const Tangle& tangle, const Command& command, const Lead&)
 {
     switch (command.order) {
         case Order::StandDown:
-            return "stands down when it is pressed";
+            return words("stands down when it is pressed");
         case Order::Recentre:
-            return "lets all that is kept for " + nameInFull(tangle, command.axis) +
-                   " begin anew when it is pressed";
+            return say("lets all that is kept for %1 begin anew when it is pressed",
+                       nameInFull(tangle, command.axis));
         case Order::Reverse:
-            return "turns " + nameInFull(tangle, command.axis) +
-                   " round when it is pressed, and back with the next press or the flight's end";
+            return say(
+                "turns %1 round when it is pressed, and back with the next press or the flight's "
+                "end",
+                nameInFull(tangle, command.axis));
         case Order::Keep:
-            return "keeps the flight recorder's last minutes when it is pressed";
+            return words("keeps the flight recorder's last minutes when it is pressed");
     }
     return {};
 }
@@ -45,7 +47,7 @@ std::string explainGoal(const Tangle& tangle, const Command& command, const Lead
 void checkGoal(const Tangle& tangle, const Command& command, std::optional<ControlKind> from,
                const GoalComplaint& complain)
 {
-    checkPress(from, "an order", complain);
+    checkPress(from, words("an order"), complain);
     if (!isAboutAxis(command.order)) return;
     const auto& axis = command.axis;
     if (const auto* device = findDevice(tangle, axis.device);
@@ -54,9 +56,9 @@ void checkGoal(const Tangle& tangle, const Command& command, std::optional<Contr
         if (std::ranges::find(layout, axis.control, &VirtualSlot::control) != layout.end()) return;
     }
     complain("",
-             " gives an order about " + toText(axis.control) + " of \"" + axis.device +
-                 "\", which is no virtual axis",
-             "Name an axis of a virtual device.", "");
+             say("gives an order about %1 of \"%2\", which is no virtual axis",
+                 nameOf(axis.control), axis.device),
+             words("Name an axis of a virtual device."), "");
 }
 
 void compileGoal(const Command& command, GoalSink& sink)

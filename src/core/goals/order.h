@@ -28,9 +28,8 @@ struct Command {
     return order == Order::Recentre || order == Order::Reverse;
 }
 
-[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const Command& command);
-[[nodiscard]] std::string explainGoal(const Tangle& tangle, const Command& command,
-                                      const Lead& lead);
+[[nodiscard]] Sentence nameOfGoal(const Tangle& tangle, const Command& command);
+[[nodiscard]] Sentence explainGoal(const Tangle& tangle, const Command& command, const Lead& lead);
 [[nodiscard]] inline Fallible fitGoal(const Tangle&, const Command&, ControlKind from)
 {
     return fitPress(from);

@@ -10,35 +10,42 @@
 namespace jolly
 {
 
-std::string nameOfGoal(const Tangle& tangle, const Target& place)
+Sentence nameOfGoal(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
     const auto name =
         functionName(tangle, device ? settingsOf(*device, place.control).function : "");
-    return name.empty() ? placeName(tangle, place) : name;
+    return name.empty() ? placeName(tangle, place) : Sentence(name);
 }
 
-std::string explainGoal(const Tangle& tangle, const Target& place, const Lead& lead)
+Sentence explainGoal(const Tangle& tangle, const Target& place, const Lead& lead)
 {
     const auto what = nameInFull(tangle, place);
     if (lead.from == ControlKind::Button) return explainPress(what, lead);
-    static constexpr const char* kParts[] = {"", "the upper half of ", "the lower half of "};
-    const bool isTurner = place.control.kind == ControlKind::Turner;
-    return (isTurner ? "turns " : "moves ") + std::string(kParts[static_cast<int>(lead.part)]) +
-           what;
+    if (place.control.kind == ControlKind::Turner) return say("turns %1", what);
+    switch (lead.part) {
+        case Part::Whole:
+            break;
+        case Part::Upper:
+            return say("moves the upper half of %1", what);
+        case Part::Lower:
+            return say("moves the lower half of %1", what);
+    }
+    return say("moves %1", what);
 }
 
 Fallible fitGoal(const Tangle& tangle, const Target& place, ControlKind from)
 {
     const auto* device = findDevice(tangle, place.device);
     if (!device)
-        return fail(Failure::Code::NotThere, "That virtual device is gone.", "Choose another.");
+        return fail(Failure::Code::NotThere, words("That virtual device is gone."),
+                    words("Choose another."));
     if (from == place.control.kind) return {};
-    const std::string word(wordsOf(from).any);
+    const auto word = wordsOf(from).any;
     return fail(Failure::Code::Unreadable,
-                "The outlet gives " + word + ", " + nameOf(*device, place.control) + " is " +
-                    std::string(wordsOf(place.control.kind).any) + ".",
-                "Choose " + word + " on the right.");
+                say("The outlet gives %1, %2 is %3.", word, nameOf(*device, place.control),
+                    wordsOf(place.control.kind).any),
+                say("Choose %1 on the right.", word));
 }
 
 }  // namespace jolly

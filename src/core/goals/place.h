@@ -7,8 +7,8 @@
 namespace jolly
 {
 
-[[nodiscard]] std::string nameOfGoal(const Tangle& tangle, const Target& place);
-[[nodiscard]] std::string explainGoal(const Tangle& tangle, const Target& place, const Lead& lead);
+[[nodiscard]] Sentence nameOfGoal(const Tangle& tangle, const Target& place);
+[[nodiscard]] Sentence explainGoal(const Tangle& tangle, const Target& place, const Lead& lead);
 [[nodiscard]] Fallible fitGoal(const Tangle& tangle, const Target& place, ControlKind from);
 
 /// The check of strands goes through it: it needs the limits of the device.

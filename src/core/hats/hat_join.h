@@ -12,8 +12,8 @@ namespace jolly
 /// Stage "hat join": four buttons make a hat; this one is up. Opposite ones that are pressed
 /// together cancel each other. With four ways the one of two neighbours counts that came last.
 struct HatJoin {
-    static constexpr StageInfo kInfo{.name = "hat join",
-                                     .sentence = "Four buttons make a hat; this one is up.",
+    static constexpr StageInfo kInfo{.name = words("hat join"),
+                                     .sentence = words("Four buttons make a hat; this one is up."),
                                      .takes = ControlKind::Button,
                                      .isFeel = false};
 
@@ -27,16 +27,18 @@ struct HatJoin {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"right", "right", ControlKind::Button}, self.right);
-        visit(ControlField{"down", "down", ControlKind::Button}, self.down);
-        visit(ControlField{"left", "left", ControlKind::Button}, self.left);
-        visit(ChoiceField{"ways", "how many ways", {"four ways", "eight ways"}}, self.ways);
+        visit(ControlField{"right", words("right"), ControlKind::Button}, self.right);
+        visit(ControlField{"down", words("down"), ControlKind::Button}, self.down);
+        visit(ControlField{"left", words("left"), ControlKind::Button}, self.left);
+        visit(
+            ChoiceField{"ways", words("how many ways"), {words("four ways"), words("eight ways")}},
+            self.ways);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const
     {
-        return ways == Ways::Four ? "four ways" : "eight ways";
+        return ways == Ways::Four ? words("four ways") : words("eight ways");
     }
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Hat}; }
 

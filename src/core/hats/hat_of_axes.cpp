@@ -17,16 +17,16 @@ constexpr double kBeyond = 0.1;  ///< of a way's part of the circle, in which it
 
 }  // namespace
 
-std::string HatOfAxes::complaint() const
+Sentence HatOfAxes::complaint() const
 {
     if (letsGo <= presses) return {};
-    return "it is let go below " + percent(letsGo) + " although it is pressed beyond " +
-           percent(presses) + " only";
+    return say("it is let go below %1 although it is pressed beyond %2 only", percent(letsGo),
+               percent(presses));
 }
 
-std::string HatOfAxes::summary() const
+Sentence HatOfAxes::summary() const
 {
-    return "beyond " + percent(presses);
+    return say("beyond %1", percent(presses));
 }
 
 HatOfAxes::Runner::Runner(const HatOfAxes& hat, const StageInput& input)

@@ -13,8 +13,8 @@ namespace jolly
 /// one its up and down. Beyond `presses` of its travel a way is pressed, below `letsGo` it is let
 /// go; with eight ways each has an eighth of the circle.
 struct HatOfAxes {
-    static constexpr StageInfo kInfo{.name = "hat of axes",
-                                     .sentence = "Two axes of a stick make a hat.",
+    static constexpr StageInfo kInfo{.name = words("hat of axes"),
+                                     .sentence = words("Two axes of a stick make a hat."),
                                      .takes = ControlKind::Axis,
                                      .isFeel = false};
 
@@ -28,16 +28,18 @@ struct HatOfAxes {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"other", "up and down", ControlKind::Axis}, self.other);
-        visit(AmountField{"presses", "pressed beyond", 0.05, 1.0}, self.presses);
-        visit(AmountField{"letsGo", "let go below", 0.0, 1.0}, self.letsGo);
-        visit(ChoiceField{"ways", "how many ways", {"four ways", "eight ways"}}, self.ways);
+        visit(ControlField{"other", words("up and down"), ControlKind::Axis}, self.other);
+        visit(AmountField{"presses", words("pressed beyond"), 0.05, 1.0}, self.presses);
+        visit(AmountField{"letsGo", words("let go below"), 0.0, 1.0}, self.letsGo);
+        visit(
+            ChoiceField{"ways", words("how many ways"), {words("four ways"), words("eight ways")}},
+            self.ways);
     }
 
     void holdBeyond(double amount) { letsGo = std::clamp(presses - amount, 0.0, letsGo); }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Hat}; }
 
     class Runner

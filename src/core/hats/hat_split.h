@@ -19,8 +19,8 @@ enum class Diagonals : std::uint8_t {
 
 /// Stage "hat split": each way of a hat is a button.
 struct HatSplit {
-    static constexpr StageInfo kInfo{.name = "hat split",
-                                     .sentence = "Each way of the hat is a button.",
+    static constexpr StageInfo kInfo{.name = words("hat split"),
+                                     .sentence = words("Each way of the hat is a button."),
                                      .takes = ControlKind::Hat,
                                      .isFeel = false,
                                      .picture = Picture::Ways};
@@ -33,15 +33,16 @@ struct HatSplit {
     static void fields(Self& self, Visitor&& visit)
     {
         visit(ChoiceField{"diagonals",
-                          "a diagonal is",
-                          {"both its neighbours", "a button of its own", "nothing"}},
+                          words("a diagonal is"),
+                          {words("both its neighbours"), words("a button of its own"),
+                           words("nothing")}},
               self.diagonals);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const
     {
-        return diagonals == Diagonals::Own ? "eight ways" : "four ways";
+        return diagonals == Diagonals::Own ? words("eight ways") : words("four ways");
     }
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
 

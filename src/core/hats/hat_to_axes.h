@@ -12,8 +12,8 @@ namespace jolly
 /// Stage "hat to axes": the hat as two axes, which are at rest or at an end. Right and down are
 /// more, as of a stick.
 struct HatToAxes {
-    static constexpr StageInfo kInfo{.name = "hat to axes",
-                                     .sentence = "The hat moves two axes, from end to end.",
+    static constexpr StageInfo kInfo{.name = words("hat to axes"),
+                                     .sentence = words("The hat moves two axes, from end to end."),
                                      .takes = ControlKind::Hat,
                                      .isFeel = false};
 
@@ -24,10 +24,13 @@ struct HatToAxes {
     {
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const { return "two axes"; }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return words("two axes"); }
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Axis}; }
-    [[nodiscard]] static std::vector<std::string> outlets() { return {"left right", "up down"}; }
+    [[nodiscard]] static std::vector<std::string> outlets()
+    {
+        return outletsCalled({words("left right"), words("up down")});
+    }
 
     struct Runner {
         /// RT-safe.

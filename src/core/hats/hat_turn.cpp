@@ -6,14 +6,14 @@
 namespace jolly
 {
 
-std::string HatTurn::complaint() const
+Sentence HatTurn::complaint() const
 {
-    return steps == std::floor(steps) ? std::string() : "it turns by whole steps only";
+    return steps == std::floor(steps) ? Words() : words("it turns by whole steps only");
 }
 
-std::string HatTurn::summary() const
+Sentence HatTurn::summary() const
 {
-    return "by " + std::to_string(std::lround(steps * 45.0)) + "°";
+    return say("by %1°", std::lround(steps * 45.0));
 }
 
 }  // namespace jolly

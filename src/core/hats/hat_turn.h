@@ -11,8 +11,8 @@ namespace jolly
 
 /// Stage "hat turn": the hat as if it were mounted turned, by steps of 45 degrees clockwise.
 struct HatTurn {
-    static constexpr StageInfo kInfo{.name = "hat turn",
-                                     .sentence = "Turns the hat by steps of 45 degrees.",
+    static constexpr StageInfo kInfo{.name = words("hat turn"),
+                                     .sentence = words("Turns the hat by steps of 45 degrees."),
                                      .takes = ControlKind::Hat,
                                      .isFeel = false};
 
@@ -23,11 +23,12 @@ struct HatTurn {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"steps", "clockwise by", -7.0, 7.0, "× 45°", 0}, self.steps);
+        visit(NumberField{"steps", words("clockwise by"), -7.0, 7.0, words("× 45°"), 0},
+              self.steps);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     struct Runner {
         std::size_t steps;  ///< [0, 7]

@@ -80,8 +80,8 @@ Fallible takeMeaning(Tangle& tangle, const Source& source, const std::string& la
     const auto place = placeOfLayer(tangle, layer);
     if (place == tangle.layers.size() || placeOfCraft(tangle, from) == tangle.craft.size() ||
         placeOfCraft(tangle, to) == tangle.craft.size())
-        return fail(Failure::Code::NotThere, "That layer or craft is not there any more.",
-                    "Choose another one.");
+        return fail(Failure::Code::NotThere, words("That layer or craft is not there any more."),
+                    words("Choose another one."));
     const auto strandsNow = [&] {
         auto strands = bySource(tangle);
         return strands[{source.controller, source.control}];

@@ -16,10 +16,9 @@ namespace jolly
 namespace
 {
 
-tl::unexpected<Failure> isGone(const std::string& what)
+tl::unexpected<Failure> isGone(Words sentence)
 {
-    return fail(Failure::Code::NotThere, "That " + what + " is not there any more.",
-                "Choose another one.");
+    return fail(Failure::Code::NotThere, sentence, words("Choose another one."));
 }
 
 bool hasName(const Tangle& tangle, const std::string& name)
@@ -89,10 +88,10 @@ void keepInherited(const Tangle& before, Tangle& after, const Footing& footing)
 Result<std::string> giveToFamily(Tangle& tangle, const std::string& strand)
 {
     const auto* own = findStrand(tangle, strand);
-    if (!own) return isGone("strand");
+    if (!own) return isGone(words("That strand is not there any more."));
     const auto* craft = findBy(tangle.craft, &Craft::id, own->craft);
     if (!craft || craft->parent.empty())
-        return fail(Failure::Code::Unreadable, "It is for everyone already.", "");
+        return fail(Failure::Code::Unreadable, words("It is for everyone already."), {});
     if (auto* inherited = findStrand(tangle, own->insteadOf)) {
         auto like = *own;
         like.id = inherited->id;
@@ -113,10 +112,11 @@ Result<std::string> giveToFamily(Tangle& tangle, const std::string& strand)
 Fallible setBack(Tangle& tangle, const std::string& strand)
 {
     const auto* own = findStrand(tangle, strand);
-    if (!own) return isGone("strand");
+    if (!own) return isGone(words("That strand is not there any more."));
     if (own->craft == kEverywhere)
-        return fail(Failure::Code::Unreadable, "It is for everyone and inherits from nobody.",
-                    "Remove it instead.");
+        return fail(Failure::Code::Unreadable,
+                    words("It is for everyone and inherits from nobody."),
+                    words("Remove it instead."));
     std::erase_if(tangle.strands, [&](const Strand& each) { return each.id == strand; });
     return {};
 }
@@ -124,8 +124,9 @@ Fallible setBack(Tangle& tangle, const std::string& strand)
 Fallible moveToCraft(Tangle& tangle, const std::string& strand, const std::string& craft)
 {
     auto* moved = findStrand(tangle, strand);
-    if (!moved) return isGone("strand");
-    if (!findBy(tangle.craft, &Craft::id, craft)) return isGone("craft");
+    if (!moved) return isGone(words("That strand is not there any more."));
+    if (!findBy(tangle.craft, &Craft::id, craft))
+        return isGone(words("That craft is not there any more."));
     moved->craft = craft;
     moved->insteadOf.clear();
     return {};
@@ -134,11 +135,13 @@ Fallible moveToCraft(Tangle& tangle, const std::string& strand, const std::strin
 Result<std::string> addCraft(Tangle& tangle, const std::string& name, const std::string& parent)
 {
     if (name.empty())
-        return fail(Failure::Code::Unreadable, "The craft has no name.", "Give it one.");
+        return fail(Failure::Code::Unreadable, words("The craft has no name."),
+                    words("Give it one."));
     if (hasName(tangle, name))
-        return fail(Failure::Code::Unreadable, "There is a craft \"" + name + "\" already.",
-                    "Choose another name.");
-    if (!findBy(tangle.craft, &Craft::id, parent)) return isGone("family");
+        return fail(Failure::Code::Unreadable, say("There is a craft \"%1\" already.", name),
+                    words("Choose another name."));
+    if (!findBy(tangle.craft, &Craft::id, parent))
+        return isGone(words("That family is not there any more."));
     Craft craft{.id = freshId(tangle, "craft"), .name = name, .parent = parent};
     tangle.craft.push_back(craft);
     return craft.id;
@@ -147,7 +150,7 @@ Result<std::string> addCraft(Tangle& tangle, const std::string& name, const std:
 Result<std::string> copyCraft(Tangle& tangle, const std::string& craft)
 {
     const auto* model = findBy(tangle.craft, &Craft::id, craft);
-    if (!model) return isGone("craft");
+    if (!model) return isGone(words("That craft is not there any more."));
     auto copy = *model;
     copy.id = freshId(tangle, "craft");
     if (copy.parent.empty()) copy.parent = kEverywhere;
@@ -169,10 +172,11 @@ Result<std::string> copyCraft(Tangle& tangle, const std::string& craft)
 Fallible removeCraft(Tangle& tangle, const std::string& craft)
 {
     const auto found = std::ranges::find(tangle.craft, craft, &Craft::id);
-    if (found == tangle.craft.end()) return isGone("craft");
+    if (found == tangle.craft.end()) return isGone(words("That craft is not there any more."));
     if (craft == kEverywhere)
-        return fail(Failure::Code::Unreadable, "Everywhere is the root of all craft and stays.",
-                    "Remove its strands instead.");
+        return fail(Failure::Code::Unreadable,
+                    words("Everywhere is the root of all craft and stays."),
+                    words("Remove its strands instead."));
     for (auto& child : tangle.craft) {
         if (child.parent == craft) child.parent = found->parent;
     }
@@ -190,13 +194,14 @@ Fallible removeCraft(Tangle& tangle, const std::string& craft)
 Fallible renameCraft(Tangle& tangle, const std::string& craft, const std::string& name)
 {
     auto* renamed = findBy(tangle.craft, &Craft::id, craft);
-    if (!renamed) return isGone("craft");
+    if (!renamed) return isGone(words("That craft is not there any more."));
     if (name == renamed->name) return {};
     if (name.empty())
-        return fail(Failure::Code::Unreadable, "The craft has no name.", "Give it one.");
+        return fail(Failure::Code::Unreadable, words("The craft has no name."),
+                    words("Give it one."));
     if (hasName(tangle, name))
-        return fail(Failure::Code::Unreadable, "There is a craft \"" + name + "\" already.",
-                    "Choose another name.");
+        return fail(Failure::Code::Unreadable, say("There is a craft \"%1\" already.", name),
+                    words("Choose another name."));
     renamed->name = name;
     return {};
 }
@@ -212,13 +217,13 @@ Fallible setParent(Tangle& tangle, const std::string& craft, const std::string& 
 {
     auto* child = findBy(tangle.craft, &Craft::id, craft);
     const auto* family = findBy(tangle.craft, &Craft::id, parent);
-    if (!child || !family) return isGone("craft");
+    if (!child || !family) return isGone(words("That craft is not there any more."));
     if (craft == kEverywhere)
-        return fail(Failure::Code::Unreadable, "Everywhere belongs to no other craft.", "");
+        return fail(Failure::Code::Unreadable, words("Everywhere belongs to no other craft."), {});
     if (heirsOf(tangle, craft).contains(parent))
         return fail(Failure::Code::Unreadable,
-                    family->name + " belongs to " + child->name + " itself.",
-                    "Choose a craft that does not.");
+                    say("%1 belongs to %2 itself.", family->name, child->name),
+                    words("Choose a craft that does not."));
     child->parent = parent;
     return {};
 }

@@ -16,12 +16,13 @@ namespace
 
 tl::unexpected<Failure> layerIsGone()
 {
-    return fail(Failure::Code::NotThere, "That layer is not there any more.", "Choose another.");
+    return fail(Failure::Code::NotThere, words("That layer is not there any more."),
+                words("Choose another."));
 }
 
-tl::unexpected<Failure> isBase(const char* deed)
+tl::unexpected<Failure> isBase(Words sentence)
 {
-    return fail(Failure::Code::Unreadable, std::string("Base ") + deed, "Choose another layer.");
+    return fail(Failure::Code::Unreadable, sentence, words("Choose another layer."));
 }
 
 bool engages(const Strand& strand)
@@ -35,8 +36,8 @@ Result<std::string> addLayer(Tangle& tangle, const std::string& name)
 {
     if (tangle.layers.size() >= kMostLayers)
         return fail(Failure::Code::Unreadable,
-                    "There are " + std::to_string(kMostLayers) + " layers, and that is the most.",
-                    "Remove one first.");
+                    say("There are %1 layers, and that is the most.", kMostLayers),
+                    words("Remove one first."));
     Layer layer{.id = freshId(tangle, "layer"), .name = name};
     tangle.layers.push_back(layer);
     return layer.id;
@@ -46,7 +47,7 @@ Fallible moveLayer(Tangle& tangle, const std::string& layer, std::size_t place)
 {
     const auto found = std::ranges::find(tangle.layers, layer, &Layer::id);
     if (found == tangle.layers.end()) return layerIsGone();
-    if (found == tangle.layers.begin()) return isBase("is the bottom of the stack.");
+    if (found == tangle.layers.begin()) return isBase(words("Base is the bottom of the stack."));
     const auto moved = *found;
     tangle.layers.erase(found);
     place = std::clamp<std::size_t>(place, 1, tangle.layers.size());
@@ -58,7 +59,7 @@ Fallible removeLayer(Tangle& tangle, const std::string& layer)
 {
     const auto found = std::ranges::find(tangle.layers, layer, &Layer::id);
     if (found == tangle.layers.end()) return layerIsGone();
-    if (found == tangle.layers.begin()) return isBase("is always there.");
+    if (found == tangle.layers.begin()) return isBase(words("Base is always there."));
     tangle.layers.erase(found);
     std::erase_if(tangle.strands, [&](const Strand& strand) { return strand.layer == layer; });
     for (auto& other : tangle.layers) std::erase(other.needs, layer);
@@ -77,15 +78,15 @@ Result<std::string> engageBy(Tangle& tangle, const RigController& controller, Co
 {
     const auto* from = findControl(controller, control);
     if (!from)
-        return fail(Failure::Code::NotThere, "That control is not there any more.",
-                    "Touch it again.");
+        return fail(Failure::Code::NotThere, words("That control is not there any more."),
+                    words("Touch it again."));
     const auto* engaged = findBy(tangle.layers, &Layer::id, layer);
     if (!engaged) return layerIsGone();
-    if (layer == kBase) return isBase("is always engaged.");
+    if (layer == kBase) return isBase(words("Base is always engaged."));
     if (from->kind == ControlKind::Hat || from->kind == ControlKind::Turner)
         return fail(Failure::Code::Unreadable,
-                    nameOf(controller, *from) + " is neither held nor does it stay anywhere.",
-                    "Hold a button, flip a switch or move an axis.");
+                    say("%1 is neither held nor does it stay anywhere.", nameOf(controller, *from)),
+                    words("Hold a button, flip a switch or move an axis."));
     Strand rule{.id = freshId(tangle, "strand"), .name = engaged->name};
     rule.craft = craft;
     rule.source = {controller.id, control};

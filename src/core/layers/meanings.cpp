@@ -119,13 +119,12 @@ const SimSheet* sheetOf(const Tangle& tangle, std::string_view craft)
     return tangle.sheet ? &*tangle.sheet : nullptr;
 }
 
-std::string deedOf(const Tangle& tangle, const Strand& strand)
+Sentence deedOf(const Tangle& tangle, const Strand& strand)
 {
     if (auto name = functionName(tangle, strand.function); !name.empty()) return name;
-    std::string names;
-    for (const auto& end : strand.ends)
-        names += (names.empty() ? "" : ", ") + nameOfGoal(tangle, end.goal);
-    return names;
+    std::vector<Sentence> names;
+    for (const auto& end : strand.ends) names.push_back(nameOfGoal(tangle, end.goal));
+    return inARow(names);
 }
 
 }  // namespace jolly

@@ -64,6 +64,6 @@ struct Meaning {
 
 /// What a strand does, in a word or two: its function, else those of the virtual controls that it
 /// leads to, else what it leads to.
-[[nodiscard]] std::string deedOf(const Tangle& tangle, const Strand& strand);
+[[nodiscard]] Sentence deedOf(const Tangle& tangle, const Strand& strand);
 
 }  // namespace jolly

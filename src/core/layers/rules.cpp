@@ -13,41 +13,53 @@ namespace jolly
 namespace
 {
 
-std::string joined(const std::vector<std::string>& words, const std::string& last)
+/// The last one joined to those before, which are in a row.
+Sentence joined(std::vector<Sentence> list, auto&& join)
 {
-    std::string text;
-    for (std::size_t i = 0; i < words.size(); ++i)
-        text += (i == 0 ? "" : i + 1 == words.size() ? last : ", ") + words[i];
-    return text;
+    if (list.size() < 2) return inARow(list);
+    const auto last = std::move(list.back());
+    list.pop_back();
+    return join(inARow(list), last);
+}
+
+Sentence both(const Sentence& one, const Sentence& other)
+{
+    return say("%1 and %2", one, other);
+}
+
+Sentence either(const Sentence& one, const Sentence& other)
+{
+    return say("%1, or %2", one, other);
 }
 
 /// "while X is held", with what its last stage makes of it.
-std::string heldWords(const Strand& strand, const End& end, const std::string& name,
-                      const RigControl& control)
+Sentence heldWords(const Strand& strand, const End& end, const Sentence& name,
+                   const RigControl& control)
 {
     const auto* stage = strand.stages.empty() ? nullptr : &strand.stages.back();
-    if (control.kind == ControlKind::Axis) return "while " + name + " is in a part of its travel";
-    if (stage && !end.outlet.empty()) return "while " + name + " says " + end.outlet;
-    if (stage) return "by " + name + " through " + std::string(infoOf(stage->parameters).name);
-    return springsBack(control.buttonKind) ? "while " + name + " is held"
-                                           : "while " + name + " is on";
+    if (control.kind == ControlKind::Axis) return say("while %1 is in a part of its travel", name);
+    if (stage && !end.outlet.empty())
+        return say("while %1 says %2", name, Sentence::ourWord(end.outlet));
+    if (stage) return say("by %1 through %2", name, infoOf(stage->parameters).name);
+    return springsBack(control.buttonKind) ? say("while %1 is held", name)
+                                           : say("while %1 is on", name);
 }
 
-std::string wordsOf(const Tangle& tangle, const Strand& strand, const End& end, Engage engage)
+Sentence wordsOf(const Tangle& tangle, const Strand& strand, const End& end, Engage engage)
 {
     const auto* controller = findController(tangle, strand.source.controller);
     const auto* control = controller ? findControl(*controller, strand.source.control) : nullptr;
-    if (!control) return "by a control that is not in the rig";
-    const auto name = controller->alias + " " + nameOf(*controller, *control);
+    if (!control) return words("by a control that is not in the rig");
+    const auto name = say("%1 %2", controller->alias, nameOf(*controller, *control));
     switch (engage) {
         case Engage::Hold:
             return heldWords(strand, end, name, *control);
         case Engage::Flip:
-            return "flips with " + name;
+            return say("flips with %1", name);
         case Engage::Next:
-            return name + " steps on to it";
+            return say("%1 steps on to it", name);
         case Engage::Previous:
-            return name + " steps back to it";
+            return say("%1 steps back to it", name);
     }
     return {};
 }
@@ -90,20 +102,22 @@ std::vector<EngageRule> rulesOf(const Tangle& tangle, const Layer& layer,
     return rules;
 }
 
-std::string whenEngaged(const Tangle& tangle, const Layer& layer,
-                        std::span<const Strand* const> strands)
+Sentence whenEngaged(const Tangle& tangle, const Layer& layer,
+                     std::span<const Strand* const> strands)
 {
-    if (layer.id == kBase) return "always";
-    std::vector<std::string> words;
-    for (const auto& rule : rulesOf(tangle, layer, strands)) words.push_back(rule.words);
-    std::vector<std::string> needs;
+    if (layer.id == kBase) return words("always");
+    std::vector<Sentence> rules;
+    for (const auto& rule : rulesOf(tangle, layer, strands)) rules.push_back(rule.words);
+    std::vector<Sentence> needs;
     for (const auto& id : layer.needs) {
         const auto* needed = findBy(tangle.layers, &Layer::id, id);
-        needs.push_back(needed ? needed->name : id);
+        needs.emplace_back(needed ? needed->name : id);
     }
-    const auto others = joined(needs, " and ") + (needs.size() == 1 ? " is" : " are") + " engaged";
-    if (words.empty()) return needs.empty() ? "nothing engages it yet" : "while " + others;
-    return joined(words, ", or ") + (needs.empty() ? "" : ", and while " + others);
+    const auto when = joined(rules, either);
+    if (needs.empty()) return rules.empty() ? words("nothing engages it yet") : when;
+    const auto others =
+        several("while %1 is engaged", "while %1 are engaged", needs.size(), joined(needs, both));
+    return rules.empty() ? others : say("%1, and %2", when, others);
 }
 
 std::size_t modifiersOf(const Tangle& tangle, const Layer& layer)

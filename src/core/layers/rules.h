@@ -14,7 +14,7 @@ namespace jolly
 struct EngageRule {
     const Strand* strand = nullptr;
     Engage engage = Engage::Hold;
-    std::string words{};  ///< "while button 6 of Skerry Stick is held", "flips with Bell"
+    Sentence words{};  ///< "while button 6 of Skerry Stick is held", "flips with Bell"
 };
 
 /// Of the strands of a craft, see strandsOf(), those that engage a layer, or step to it in its
@@ -24,8 +24,8 @@ struct EngageRule {
 
 /// When a layer is engaged for a craft, in one line: "always", "while both On water and Trim held
 /// are", or its rules.
-[[nodiscard]] std::string whenEngaged(const Tangle& tangle, const Layer& layer,
-                                      std::span<const Strand* const> strands);
+[[nodiscard]] Sentence whenEngaged(const Tangle& tangle, const Layer& layer,
+                                   std::span<const Strand* const> strands);
 
 /// The layers that have to be engaged for one to be, itself among them when it has rules of its
 /// own, those that they need included: how many modifiers it takes.

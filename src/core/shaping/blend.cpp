@@ -7,23 +7,23 @@
 namespace jolly
 {
 
-std::string Blend::summary() const
+Sentence Blend::summary() const
 {
     switch (how) {
         case Blending::HalfDifference:
-            return "half the difference";
+            return words("half the difference");
         case Blending::Average:
-            return "average";
+            return words("average");
         case Blending::Larger:
-            return "the larger one";
+            return words("the larger one");
         case Blending::Smaller:
-            return "the smaller one";
+            return words("the smaller one");
         case Blending::Sum:
-            return "sum";
+            return words("sum");
         case Blending::Weighted:
             break;
     }
-    return "weighted";
+    return words("weighted");
 }
 
 Value Blend::Runner::apply(Value in, const Moment& moment) const noexcept

@@ -20,8 +20,9 @@ enum class Blending : std::uint8_t {
 
 /// Stage "blend": joins another axis to this one.
 struct Blend {
-    static constexpr StageInfo kInfo{
-        .name = "blend", .sentence = "Joins another axis to this one.", .isFeel = false};
+    static constexpr StageInfo kInfo{.name = words("blend"),
+                                     .sentence = words("Joins another axis to this one."),
+                                     .isFeel = false};
 
     std::optional<Source> other{};
     Blending how = Blending::HalfDifference;
@@ -32,17 +33,17 @@ struct Blend {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"other", "the other axis", ControlKind::Axis}, self.other);
+        visit(ControlField{"other", words("the other axis"), ControlKind::Axis}, self.other);
         visit(ChoiceField{"how",
-                          "how",
-                          {"half the difference", "average", "the larger one", "the smaller one",
-                           "sum", "weighted"}},
+                          words("how"),
+                          {words("half the difference"), words("average"), words("the larger one"),
+                           words("the smaller one"), words("sum"), words("weighted")}},
               self.how);
-        visit(AmountField{"share", "share of the other", 0.0, 1.0}, self.share);
+        visit(AmountField{"share", words("share of the other"), 0.0, 1.0}, self.share);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     /// A difference goes both ways.
     [[nodiscard]] constexpr Signal gives(Signal in) const noexcept

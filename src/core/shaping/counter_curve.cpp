@@ -6,21 +6,22 @@
 namespace jolly
 {
 
-std::string CounterCurve::complaint() const
+Sentence CounterCurve::complaint() const
 {
     if (auto wrong = answer().complaint(); !wrong.empty()) return wrong;
     for (std::size_t i = 1; i < points.size(); ++i) {
         if (points[i].out > points[i - 1].out) continue;
-        return "a bend can only be undone where it rises, and the sim's answer at point " +
-               std::to_string(i + 1) + ", " + percent(points[i].out) +
-               ", is not above the one before; measure that point again or take it out";
+        return say(
+            "a bend can only be undone where it rises, and the sim's answer at point %1, %2, is "
+            "not above the one before; measure that point again or take it out",
+            i + 1, percent(points[i].out));
     }
     return {};
 }
 
-std::string CounterCurve::summary() const
+Sentence CounterCurve::summary() const
 {
-    return "undoes " + std::to_string(points.size()) + " points";
+    return say("undoes %1 points", points.size());
 }
 
 void CounterCurve::mirror(Sides sides)

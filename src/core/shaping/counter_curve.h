@@ -14,8 +14,8 @@ namespace jolly
 /// the answers of the first and last point it stays at their inputs.
 struct CounterCurve {
     static constexpr StageInfo kInfo{
-        .name = "counter-curve",
-        .sentence = "Undoes the bend that a sim makes, from how the sim answers."};
+        .name = words("counter-curve"),
+        .sentence = words("Undoes the bend that a sim makes, from how the sim answers.")};
 
     CurvePoints points{{0.0, 0.0}, {0.5, 0.25}, {1.0, 1.0}};  ///< both strictly rising
     bool isSmooth = true;                                     ///< as Curve::isSmooth
@@ -27,18 +27,18 @@ struct CounterCurve {
     static void fields(Self& self, Visitor&& visit)
     {
         visit(PointsField{.key = "points",
-                          .label = "how the sim answers",
-                          .inWords = "sent to the sim",
-                          .outWords = "what it makes of it",
+                          .label = words("how the sim answers"),
+                          .inWords = words("sent to the sim"),
+                          .outWords = words("what it makes of it"),
                           .isDrawn = false},
               self.points);
-        visit(FlagField{"smooth", "smooth"}, self.isSmooth);
-        visit(FlagField{"mirrored", "mirror halves"}, self.isMirrored);
+        visit(FlagField{"smooth", words("smooth")}, self.isSmooth);
+        visit(FlagField{"mirrored", words("mirror halves")}, self.isMirrored);
     }
 
     /// What is wrong with the points taken together, as a sentence; empty when nothing is.
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     /// `isMirrored` has changed: the points follow, so that the upper side keeps its shape.
     void mirror(Sides sides);

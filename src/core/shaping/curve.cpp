@@ -58,32 +58,34 @@ bool areSound(const CurvePoints& points)
 
 }  // namespace
 
-std::string Curve::complaint() const
+Sentence Curve::complaint() const
 {
-    if (points.size() < 2) return "\"points\" needs two points or more";
+    if (points.size() < 2) return words("\"points\" needs two points or more");
     if (points.size() > kMostPoints)
-        return "\"points\" has " + std::to_string(points.size()) + " points; keep " +
-               std::to_string(kMostPoints) + " or fewer";
+        return say("\"points\" has %1 points; keep %2 or fewer", points.size(), kMostPoints);
     for (std::size_t i = 1; i < points.size(); ++i) {
         const double step = points[i].in - points[i - 1].in;
         if (step >= kLeastStep - kExact) continue;
-        const auto point = "point " + std::to_string(i + 1) + " at " + percent(points[i].in);
-        return step <= 0.0 ? "\"points\" must go from left to right: " + point +
-                                 " is not to the right of the one before it"
-                           : "\"points\" must be 0.1 % apart or more: " + point +
-                                 " is closer to the one before it";
+        const auto at = percent(points[i].in);
+        return step <= 0.0 ? say("\"points\" must go from left to right: point %1 at %2 is not to "
+                                 "the right of the one before it",
+                                 i + 1, at)
+                           : say("\"points\" must be 0.1 % apart or more: point %1 at %2 is closer "
+                                 "to the one before it",
+                                 i + 1, at);
     }
     if (isMirrored && points.front() != CurvePoint{}) {
-        return "a mirrored curve must begin at 0, 0, or it would jump at rest; move the first "
-               "point "
-               "there or set \"mirrored\" to false";
+        return words(
+            "a mirrored curve must begin at 0, 0, or it would jump at rest; move the first "
+            "point "
+            "there or set \"mirrored\" to false");
     }
     return {};
 }
 
-std::string Curve::summary() const
+Sentence Curve::summary() const
 {
-    return std::to_string(points.size()) + " points" + (isMirrored ? ", mirrored" : "");
+    return isMirrored ? say("%1 points, mirrored", points.size()) : say("%1 points", points.size());
 }
 
 void mirrorPoints(Curve& curve, Sides sides)
@@ -197,8 +199,7 @@ std::vector<PlotHandle> Curve::handles(const StageInput&) const
 {
     std::vector<PlotHandle> all;
     for (std::size_t i = isMirrored ? 1 : 0; i < points.size(); ++i)  // rest stays rest
-        all.push_back(
-            {"curve point " + std::to_string(i + 1), i, points[i], PlotHandle::Way::Both});
+        all.push_back({say("curve point %1", i + 1), i, points[i], PlotHandle::Way::Both});
     return all;
 }
 

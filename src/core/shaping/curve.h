@@ -14,8 +14,9 @@ namespace jolly
 /// Smooth curves are monotone cubic Hermite splines: between two points the curve never leaves the
 /// range of their outputs. Before the first point and after the last the curve is flat.
 struct Curve {
-    static constexpr StageInfo kInfo{.name = "curve",
-                                     .sentence = "Gives the travel another shape, through points."};
+    static constexpr StageInfo kInfo{
+        .name = words("curve"),
+        .sentence = words("Gives the travel another shape, through points.")};
 
     static constexpr std::size_t kMostPoints = 32;
 
@@ -29,15 +30,15 @@ struct Curve {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(PointsField{"points", "points"}, self.points);
-        visit(FlagField{"smooth", "smooth"}, self.isSmooth);
-        visit(FlagField{"mirrored", "mirror halves"}, self.isMirrored);
-        visit(FlagField{"keepsRising", "keep rising"}, self.keepsRising);
+        visit(PointsField{"points", words("points")}, self.points);
+        visit(FlagField{"smooth", words("smooth")}, self.isSmooth);
+        visit(FlagField{"mirrored", words("mirror halves")}, self.isMirrored);
+        visit(FlagField{"keepsRising", words("keep rising")}, self.keepsRising);
     }
 
     /// What is wrong with the points taken together, as a sentence; empty when nothing is.
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `to`, as far as the stage allows.

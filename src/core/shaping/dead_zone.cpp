@@ -21,25 +21,27 @@ double shapeSide(double v, double atRest, double atEnd) noexcept
 
 }  // namespace
 
-std::string DeadZone::complaint() const
+Sentence DeadZone::complaint() const
 {
     const auto tooWide = [](double rest, double end) { return rest + end >= 1.0; };
     if (tooWide(below, lowEnd)) {
-        return "\"below\" and \"lowEnd\" together leave nothing of the lower side; make them less "
-               "than 100 % together";
+        return words(
+            "\"below\" and \"lowEnd\" together leave nothing of the lower side; make them less "
+            "than 100 % together");
     }
     if (tooWide(above, highEnd)) {
-        return "\"above\" and \"highEnd\" together leave nothing of the upper side; make them less "
-               "than 100 % together";
+        return words(
+            "\"above\" and \"highEnd\" together leave nothing of the upper side; make them less "
+            "than 100 % together");
     }
     return {};
 }
 
-std::string DeadZone::summary() const
+Sentence DeadZone::summary() const
 {
-    std::string text = below == above ? percent(above) + " around rest"
-                                      : percent(below) + " below, " + percent(above) + " above";
-    if (lowEnd > 0.0 || highEnd > 0.0) text += ", ends too";
+    auto text = below == above ? say("%1 around rest", percent(above))
+                               : say("%1 below, %2 above", percent(below), percent(above));
+    if (lowEnd > 0.0 || highEnd > 0.0) text = say("%1, ends too", text);
     return text;
 }
 
@@ -52,10 +54,10 @@ std::vector<PlotHandle> DeadZone::handles(const StageInput& input) const
 {
     std::vector<PlotHandle> all;
     const bool isTwoSided = input.sides == Sides::Two;
-    if (isTwoSided) all.push_back({"dead zone below rest", 0, {-below, 0.0}});
-    all.push_back({"dead zone above rest", 1, {above, 0.0}});
-    if (isTwoSided) all.push_back({"dead zone at the low end", 2, {-1.0 + lowEnd, -1.0}});
-    all.push_back({"dead zone at the high end", 3, {1.0 - highEnd, 1.0}});
+    if (isTwoSided) all.push_back({words("dead zone below rest"), 0, {-below, 0.0}});
+    all.push_back({words("dead zone above rest"), 1, {above, 0.0}});
+    if (isTwoSided) all.push_back({words("dead zone at the low end"), 2, {-1.0 + lowEnd, -1.0}});
+    all.push_back({words("dead zone at the high end"), 3, {1.0 - highEnd, 1.0}});
     return all;
 }
 

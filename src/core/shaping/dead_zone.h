@@ -12,10 +12,10 @@ namespace jolly
 /// to the full range, so the result is continuous at every edge. A one-sided axis rests at its low
 /// end: only `above` and `highEnd` concern it.
 struct DeadZone {
-    static constexpr StageInfo kInfo{.name = "dead zone",
-                                     .sentence =
-                                         "Nothing near rest and near the ends; what is "
-                                         "left is stretched to the full range."};
+    static constexpr StageInfo kInfo{
+        .name = words("dead zone"),
+        .sentence = words("Nothing near rest and near the ends; what is "
+                          "left is stretched to the full range.")};
     static constexpr double kMost = 0.9;
     static constexpr double kLeft = 0.02;  ///< of a side, between two zones that are drawn
 
@@ -29,10 +29,10 @@ struct DeadZone {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"below", "below rest", 0.0, kMost, true}, self.below);
-        visit(AmountField{"above", "above rest", 0.0, kMost}, self.above);
-        visit(AmountField{"lowEnd", "at the low end", 0.0, kMost, true}, self.lowEnd);
-        visit(AmountField{"highEnd", "at the high end", 0.0, kMost}, self.highEnd);
+        visit(AmountField{"below", words("below rest"), 0.0, kMost, true}, self.below);
+        visit(AmountField{"above", words("above rest"), 0.0, kMost}, self.above);
+        visit(AmountField{"lowEnd", words("at the low end"), 0.0, kMost, true}, self.lowEnd);
+        visit(AmountField{"highEnd", words("at the high end"), 0.0, kMost}, self.highEnd);
     }
 
     /// One that leaves everything as it is.
@@ -46,8 +46,8 @@ struct DeadZone {
     }
 
     /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `to`, as far as the stage allows.

@@ -12,32 +12,32 @@ namespace jolly
 namespace
 {
 
-std::string named(const Detent& detent, std::size_t place)
+Sentence named(const Detent& detent, std::size_t place)
 {
-    return detent.name.empty() ? "notch " + std::to_string(place + 1) : "\"" + detent.name + "\"";
+    return detent.name.empty() ? say("notch %1", place + 1) : say("\"%1\"", detent.name);
 }
 
 }  // namespace
 
-std::string Detents::complaint() const
+Sentence Detents::complaint() const
 {
-    if (detents.empty()) return "there is no notch in it; add one, or take the stage out";
+    if (detents.empty()) return words("there is no notch in it; add one, or take the stage out");
     for (std::size_t i = 1; i < detents.size(); ++i) {
         const auto& before = detents[i - 1];
         const auto& after = detents[i];
-        const auto both = named(before, i - 1) + " at " + percent(before.at) + " and " +
-                          named(after, i) + " at " + percent(after.at);
+        const auto both = say("%1 at %2 and %3 at %4", named(before, i - 1), percent(before.at),
+                              named(after, i), percent(after.at));
         if (after.at <= before.at)
-            return both + " are in the wrong order; put them in the order of the travel";
+            return say("%1 are in the wrong order; put them in the order of the travel", both);
         if (before.at + before.halfWidth > after.at - after.halfWidth)
-            return both + " overlap; make one of them narrower";
+            return say("%1 overlap; make one of them narrower", both);
     }
     return {};
 }
 
-std::string Detents::summary() const
+Sentence Detents::summary() const
 {
-    return std::to_string(detents.size()) + (detents.size() == 1 ? " notch" : " notches");
+    return several("%n notch", "%n notches", detents.size());
 }
 
 Detents::Runner::Runner(const DetentList& detents, double low)
@@ -66,8 +66,10 @@ std::vector<PlotHandle> Detents::handles(const StageInput&) const
 {
     std::vector<PlotHandle> all;
     for (std::size_t i = 0; i < detents.size(); ++i)
-        all.push_back(
-            {"notch " + detents[i].name, i, {detents[i].at, detents[i].to}, PlotHandle::Way::Both});
+        all.push_back({say("notch %1", detents[i].name),
+                       i,
+                       {detents[i].at, detents[i].to},
+                       PlotHandle::Way::Both});
     return all;
 }
 

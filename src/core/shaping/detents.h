@@ -25,7 +25,7 @@ using DetentList = std::vector<Detent>;
 /// A parameter that is a list of detents, ordered by `at`.
 struct DetentsField {
     std::string_view key;
-    std::string_view label;
+    Words label;
 };
 
 /// Stage "detents": a lever's notches. Inside a notch the output is exactly what is wanted there;
@@ -33,8 +33,8 @@ struct DetentsField {
 /// they lie inside a notch.
 struct Detents {
     static constexpr StageInfo kInfo{
-        .name = "detents",
-        .sentence = "Hits exact values at a lever's notches; straight between.",
+        .name = words("detents"),
+        .sentence = words("Hits exact values at a lever's notches; straight between."),
         .isFeel = false};
 
     DetentList detents{{"middle", 0.5, 0.5, 0.02}};
@@ -44,12 +44,12 @@ struct Detents {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(DetentsField{"detents", "notches"}, self.detents);
+        visit(DetentsField{"detents", words("notches")}, self.detents);
     }
 
     /// What is wrong with the notches taken together, as a sentence; empty when nothing is.
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `to`, as far as the stage allows.

@@ -9,17 +9,16 @@
 namespace jolly
 {
 
-std::string Drive::complaint() const
+Sentence Drive::complaint() const
 {
     if (lowest < highest) return {};
-    return "\"lowest\" " + percent(lowest) + " is not below \"highest\" " + percent(highest) +
-           "; nothing is left between them";
+    return say("\"lowest\" %1 is not below \"highest\" %2; nothing is left between them",
+               percent(lowest), percent(highest));
 }
 
-std::string Drive::summary() const
+Sentence Drive::summary() const
 {
-    return "end to end in " + std::to_string(std::lround(1000.0 * (highest - lowest) / speed)) +
-           " ms";
+    return say("end to end in %1 ms", std::lround(1000.0 * (highest - lowest) / speed));
 }
 
 Drive::Runner::Runner(const Drive& drive, const StageInput& input)

@@ -12,8 +12,8 @@ namespace jolly
 /// begins at rest, goes no further than its limits, and a reset takes it back to rest.
 struct Drive {
     static constexpr StageInfo kInfo{
-        .name = "drive",
-        .sentence = "The deflection moves a value that stays: it is a speed.",
+        .name = words("drive"),
+        .sentence = words("The deflection moves a value that stays: it is a speed."),
         .isFeel = false};
 
     double speed = 1.0;  ///< at full deflection, full deflections a second, [0.01, 20]
@@ -26,15 +26,16 @@ struct Drive {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"speed", "at full deflection", 0.01, 20.0, "/s", 2}, self.speed);
-        visit(AmountField{"lowest", "no lower than", -1.0, 1.0}, self.lowest);
-        visit(AmountField{"highest", "no higher than", -1.0, 1.0}, self.highest);
-        visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
+        visit(NumberField{"speed", words("at full deflection"), 0.01, 20.0, words("/s"), 2},
+              self.speed);
+        visit(AmountField{"lowest", words("no lower than"), -1.0, 1.0}, self.lowest);
+        visit(AmountField{"highest", words("no higher than"), -1.0, 1.0}, self.highest);
+        visit(ControlField{"reset", words("reset by"), ControlKind::Button, true}, self.reset);
     }
 
     /// What is wrong with the limits taken together, as a sentence; empty when nothing is.
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     /// Where its value can go, wherever the hand rests.
     [[nodiscard]] Stretch ownTravel(double low) const noexcept

@@ -8,10 +8,10 @@
 namespace jolly
 {
 
-std::string Guard::summary() const
+Sentence Guard::summary() const
 {
-    return "further than " + percent(distance) + " or longer than " +
-           std::to_string(std::lround(seconds * 1000.0)) + " ms";
+    return say("further than %1 or longer than %2 ms", percent(distance),
+               std::lround(seconds * 1000.0));
 }
 
 Value Guard::Runner::apply(Value in, const Moment& moment) noexcept

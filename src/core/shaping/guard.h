@@ -13,7 +13,8 @@ namespace jolly
 /// second.
 struct Guard {
     static constexpr StageInfo kInfo{
-        .name = "guard", .sentence = "Ignores a bump: a short and small move does nothing."};
+        .name = words("guard"),
+        .sentence = words("Ignores a bump: a short and small move does nothing.")};
     static constexpr Time kRest = std::chrono::milliseconds(500);
 
     double distance = 0.1;  ///< [0, 1]
@@ -24,12 +25,13 @@ struct Guard {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"distance", "moved further than", 0.0, 1.0}, self.distance);
-        visit(NumberField{"seconds", "or kept longer than", 0.0, 10.0, "s", 2}, self.seconds);
+        visit(AmountField{"distance", words("moved further than"), 0.0, 1.0}, self.distance);
+        visit(NumberField{"seconds", words("or kept longer than"), 0.0, 10.0, words("s"), 2},
+              self.seconds);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

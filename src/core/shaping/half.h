@@ -16,8 +16,8 @@ enum class Side : std::uint8_t { Upper, Lower };
 /// while both are pulled it reports their difference, which no computation can undo.
 struct Half {
     static constexpr StageInfo kInfo{
-        .name = "half",
-        .sentence = "Makes one half of the axis a whole one-sided axis.",
+        .name = words("half"),
+        .sentence = words("Makes one half of the axis a whole one-sided axis."),
         .isFeel = false,
         .isHalf = true};
 
@@ -28,13 +28,16 @@ struct Half {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ChoiceField{"side", "which half", {"the upper half", "the lower half"}}, self.side);
+        visit(
+            ChoiceField{
+                "side", words("which half"), {words("the upper half"), words("the lower half")}},
+            self.side);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const
     {
-        return side == Side::Upper ? "the upper half" : "the lower half";
+        return side == Side::Upper ? words("the upper half") : words("the lower half");
     }
 
     /// An axis leaves it one-sided.

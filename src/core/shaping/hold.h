@@ -18,8 +18,9 @@ enum class Holding : std::uint8_t {
 /// the hand returns to its centre; a reset takes that away again.
 struct HoldValue {
     static constexpr StageInfo kInfo{
-        .name = "hold",
-        .sentence = "Keeps the value while a button is pressed, or takes it as the new centre.",
+        .name = words("hold"),
+        .sentence =
+            words("Keeps the value while a button is pressed, or takes it as the new centre."),
         .isFeel = false};
 
     std::optional<Source> by{};
@@ -31,15 +32,18 @@ struct HoldValue {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"by", "while pressed", ControlKind::Button}, self.by);
-        visit(ChoiceField{"way", "what it does", {"stays", "becomes the new centre"}}, self.way);
-        visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
+        visit(ControlField{"by", words("while pressed"), ControlKind::Button}, self.by);
+        visit(
+            ChoiceField{
+                "way", words("what it does"), {words("stays"), words("becomes the new centre")}},
+            self.way);
+        visit(ControlField{"reset", words("reset by"), ControlKind::Button, true}, self.reset);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const
     {
-        return way == Holding::Freeze ? "stays while pressed" : "a new centre";
+        return way == Holding::Freeze ? words("stays while pressed") : words("a new centre");
     }
 
     class Runner

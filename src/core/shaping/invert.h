@@ -11,8 +11,8 @@ namespace jolly
 /// Stage "invert": the other direction. An axis is mirrored about the middle of its travel, a
 /// pressed button counts as released.
 struct Invert {
-    static constexpr StageInfo kInfo{.name = "invert",
-                                     .sentence = "Turns the direction round.",
+    static constexpr StageInfo kInfo{.name = words("invert"),
+                                     .sentence = words("Turns the direction round."),
                                      .takes = {ControlKind::Axis, ControlKind::Button},
                                      .isFeel = false};
 
@@ -23,8 +23,8 @@ struct Invert {
     {
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const { return "the other way round"; }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return words("the other way round"); }
 
     class Runner
     {

@@ -8,14 +8,14 @@
 namespace jolly
 {
 
-std::string LeadIn::summary() const
+Sentence LeadIn::summary() const
 {
-    return "begins at " + percent(start);
+    return say("begins at %1", percent(start));
 }
 
 std::vector<PlotHandle> LeadIn::handles(const StageInput&) const
 {
-    return {{"lead-in", 0, {0.0, start}, PlotHandle::Way::Up}};
+    return {{words("lead-in"), 0, {0.0, start}, PlotHandle::Way::Up}};
 }
 
 void LeadIn::moveHandle(std::size_t, CurvePoint to, const StageInput&)

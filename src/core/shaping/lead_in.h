@@ -12,8 +12,9 @@ namespace jolly
 /// is start + (1 - start) * size, so it begins at `start` and reaches 1 at 1.
 struct LeadIn {
     static constexpr StageInfo kInfo{
-        .name = "lead-in",
-        .sentence = "Jumps over a dead zone that the game has: the first move comes out at once."};
+        .name = words("lead-in"),
+        .sentence =
+            words("Jumps over a dead zone that the game has: the first move comes out at once.")};
     static constexpr double kMost = 0.9;
 
     double start = 0.05;  ///< what the game swallows, [0, kMost]
@@ -23,11 +24,11 @@ struct LeadIn {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"start", "the game swallows", 0.0, kMost}, self.start);
+        visit(AmountField{"start", words("the game swallows"), 0.0, kMost}, self.start);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `to`, as far as the stage allows.

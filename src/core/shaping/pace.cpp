@@ -7,10 +7,10 @@
 namespace jolly
 {
 
-std::string Pace::summary() const
+Sentence Pace::summary() const
 {
     const auto least = std::min(rising, falling);
-    return "rest to full in " + std::to_string(std::lround(1000.0 / least)) + " ms or more";
+    return say("rest to full in %1 ms or more", std::lround(1000.0 / least));
 }
 
 Value Pace::Runner::apply(Value in, const Moment& moment) noexcept

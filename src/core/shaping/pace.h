@@ -12,7 +12,8 @@ namespace jolly
 /// towards the high end, and so many towards the low end; it goes on by itself until it has
 /// arrived.
 struct Pace {
-    static constexpr StageInfo kInfo{.name = "pace", .sentence = "Limits how fast the axis moves."};
+    static constexpr StageInfo kInfo{.name = words("pace"),
+                                     .sentence = words("Limits how fast the axis moves.")};
 
     double rising = 2.0;   ///< towards the high end, full deflections a second, [0.01, 100]
     double falling = 2.0;  ///< towards the low end, likewise
@@ -22,12 +23,12 @@ struct Pace {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"rising", "rising", 0.01, 100.0, "/s", 2}, self.rising);
-        visit(NumberField{"falling", "falling", 0.01, 100.0, "/s", 2}, self.falling);
+        visit(NumberField{"rising", words("rising"), 0.01, 100.0, words("/s"), 2}, self.rising);
+        visit(NumberField{"falling", words("falling"), 0.01, 100.0, words("/s"), 2}, self.falling);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

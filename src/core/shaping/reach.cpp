@@ -8,17 +8,18 @@
 namespace jolly
 {
 
-std::string Reach::complaint() const
+Sentence Reach::complaint() const
 {
     if (to - from >= kLeast) return {};
-    return "\"from\" " + percent(from) + " and \"to\" " + percent(to) +
-           " leave nothing of the travel; put \"to\" " + percent(kLeast) +
-           " or more above \"from\"";
+    return say(
+        "\"from\" %1 and \"to\" %2 leave nothing of the travel; put \"to\" %3 or more above "
+        "\"from\"",
+        percent(from), percent(to), percent(kLeast));
 }
 
-std::string Reach::summary() const
+Sentence Reach::summary() const
 {
-    return percent(from) + " to " + percent(to) + " of the travel";
+    return say("%1 to %2 of the travel", percent(from), percent(to));
 }
 
 Reach Reach::ofDegrees(double real, double wanted)
@@ -31,8 +32,8 @@ Reach Reach::ofDegrees(double real, double wanted)
 std::vector<PlotHandle> Reach::handles(const StageInput& input) const
 {
     const double low = input.low();
-    return {{"reach from", 0, {low + (1.0 - low) * from, low}},
-            {"reach to", 1, {low + (1.0 - low) * to, 1.0}}};
+    return {{words("reach from"), 0, {low + (1.0 - low) * from, low}},
+            {words("reach to"), 1, {low + (1.0 - low) * to, 1.0}}};
 }
 
 void Reach::moveHandle(std::size_t part, CurvePoint place, const StageInput& input)

@@ -12,8 +12,8 @@ namespace jolly
 /// from its low end: of a wheel that turns 900 degrees, 270 about its middle are 35 % to 65 %.
 /// What lies beyond is clamped to the ends.
 struct Reach {
-    static constexpr StageInfo kInfo{.name = "reach",
-                                     .sentence = "Makes a part of the travel all of it."};
+    static constexpr StageInfo kInfo{.name = words("reach"),
+                                     .sentence = words("Makes a part of the travel all of it.")};
     static constexpr double kLeast = 0.01;  ///< width of what becomes all
 
     double from = 0.0;  ///< [0, 1]
@@ -24,13 +24,13 @@ struct Reach {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"from", "from", 0.0, 1.0}, self.from);
-        visit(AmountField{"to", "to", 0.0, 1.0}, self.to);
+        visit(AmountField{"from", words("from"), 0.0, 1.0}, self.from);
+        visit(AmountField{"to", words("to"), 0.0, 1.0}, self.to);
     }
 
     /// What is wrong with the ends taken together, as a sentence; empty when nothing is.
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `place`, as far as the stage allows.

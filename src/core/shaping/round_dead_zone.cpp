@@ -9,17 +9,19 @@
 namespace jolly
 {
 
-std::string RoundDeadZone::complaint() const
+Sentence RoundDeadZone::complaint() const
 {
     if (size + end < 1.0) return {};
-    return "\"size\" and \"end\" together leave nothing of the travel; make them less than 100 % "
-           "together";
+    return words(
+        "\"size\" and \"end\" together leave nothing of the travel; make them less than 100 % "
+        "together");
 }
 
-std::string RoundDeadZone::summary() const
+Sentence RoundDeadZone::summary() const
 {
-    return percent(size) + (shape == ZoneShape::Round ? " around rest" : " about rest, square") +
-           (reachesCorners ? ", corners too" : "");
+    const auto text = shape == ZoneShape::Round ? say("%1 around rest", percent(size))
+                                                : say("%1 about rest, square", percent(size));
+    return reachesCorners ? say("%1, corners too", text) : text;
 }
 
 Value RoundDeadZone::Runner::apply(Value in, const Moment& moment) const noexcept
@@ -36,8 +38,8 @@ Value RoundDeadZone::Runner::apply(Value in, const Moment& moment) const noexcep
 
 std::vector<PlotHandle> RoundDeadZone::handles(const StageInput&) const
 {
-    return {{"round dead zone around rest", 0, {size, 0.0}},
-            {"round dead zone at the end", 1, {1.0 - end, 1.0}}};
+    return {{words("round dead zone around rest"), 0, {size, 0.0}},
+            {words("round dead zone at the end"), 1, {1.0 - end, 1.0}}};
 }
 
 void RoundDeadZone::moveHandle(std::size_t part, CurvePoint to, const StageInput&)

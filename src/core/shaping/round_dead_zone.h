@@ -16,8 +16,8 @@ enum class ZoneShape : std::uint8_t { Round, Square };
 /// each with the other one as its partner.
 struct RoundDeadZone {
     static constexpr StageInfo kInfo{
-        .name = "round dead zone",
-        .sentence = "Nothing near rest, judged by how far a pair of axes is moved together.",
+        .name = words("round dead zone"),
+        .sentence = words("Nothing near rest, judged by how far a pair of axes is moved together."),
         .isFeel = false};
     static constexpr double kMost = 0.9;
     static constexpr double kLeft = 0.02;  ///< of a side, between two zones that are drawn
@@ -33,11 +33,11 @@ struct RoundDeadZone {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"other", "the other axis", ControlKind::Axis}, self.other);
-        visit(AmountField{"size", "around rest", 0.0, kMost}, self.size);
-        visit(AmountField{"end", "at the end", 0.0, kMost}, self.end);
-        visit(ChoiceField{"shape", "shape", {"round", "square"}}, self.shape);
-        visit(FlagField{"reachesCorners", "reach the corners"}, self.reachesCorners);
+        visit(ControlField{"other", words("the other axis"), ControlKind::Axis}, self.other);
+        visit(AmountField{"size", words("around rest"), 0.0, kMost}, self.size);
+        visit(AmountField{"end", words("at the end"), 0.0, kMost}, self.end);
+        visit(ChoiceField{"shape", words("shape"), {words("round"), words("square")}}, self.shape);
+        visit(FlagField{"reachesCorners", words("reach the corners")}, self.reachesCorners);
     }
 
     /// The axis that should have the same stage, with this one's axis as its partner.
@@ -45,8 +45,8 @@ struct RoundDeadZone {
     void pairWith(const Source& axis) { other = axis; }
 
     /// What is wrong with the amounts taken together, as a sentence; empty when nothing is.
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `to`, as far as the stage allows.

@@ -6,18 +6,19 @@
 namespace jolly
 {
 
-std::string Scale::complaint() const
+Sentence Scale::complaint() const
 {
     if (gain != 0.0) return {};
-    return "\"gain\" 0 lets nothing of the axis through; give it another gain, or switch the "
-           "strand "
-           "off";
+    return words(
+        "\"gain\" 0 lets nothing of the axis through; give it another gain, or switch the "
+        "strand "
+        "off");
 }
 
-std::string Scale::summary() const
+Sentence Scale::summary() const
 {
-    return percent(gain) + " of the move" +
-           (offset == 0.0 ? std::string() : ", shifted by " + percent(offset));
+    return offset == 0.0 ? say("%1 of the move", percent(gain))
+                         : say("%1 of the move, shifted by %2", percent(gain), percent(offset));
 }
 
 }  // namespace jolly

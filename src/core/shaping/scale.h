@@ -10,8 +10,9 @@ namespace jolly
 
 /// Stage "scale": gain * value + offset, clamped to the axis.
 struct Scale {
-    static constexpr StageInfo kInfo{.name = "scale",
-                                     .sentence = "Makes moves larger or smaller and shifts them."};
+    static constexpr StageInfo kInfo{
+        .name = words("scale"),
+        .sentence = words("Makes moves larger or smaller and shifts them.")};
 
     double gain = 1.0;    ///< [-4, 4]
     double offset = 0.0;  ///< [-1, 1]
@@ -21,12 +22,12 @@ struct Scale {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"gain", "gain", -4.0, 4.0, "×", 2}, self.gain);
-        visit(AmountField{"offset", "shifted by", -1.0, 1.0}, self.offset);
+        visit(NumberField{"gain", words("gain"), -4.0, 4.0, words("×"), 2}, self.gain);
+        visit(AmountField{"offset", words("shifted by"), -1.0, 1.0}, self.offset);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

@@ -9,9 +9,10 @@
 namespace jolly
 {
 
-std::string Softness::summary() const
+Sentence Softness::summary() const
 {
-    return percent(softness) + (softness < 0.0 ? ", quick about rest" : ", gentle about rest");
+    return softness < 0.0 ? say("%1, quick about rest", percent(softness))
+                          : say("%1, gentle about rest", percent(softness));
 }
 
 /// The inverse solves s v^3 + (1 - s) v = u. With one real root, as here where both coefficients
@@ -38,8 +39,10 @@ Value Softness::Runner::apply(Value in, const Moment&) const noexcept
 std::vector<PlotHandle> Softness::handles(const StageInput& input) const
 {
     auto runner = prepare(input);
-    return {
-        {"softness", 0, {kHandleAt, runner.apply({kHandleAt, 0.0}, {}).x}, PlotHandle::Way::Up}};
+    return {{words("softness"),
+             0,
+             {kHandleAt, runner.apply({kHandleAt, 0.0}, {}).x},
+             PlotHandle::Way::Up}};
 }
 
 /// Solved for s: out = (1 - s) v + s v^3 at v for a soft one, with v and out exchanged for a quick

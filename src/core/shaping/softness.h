@@ -13,7 +13,8 @@ namespace jolly
 /// about rest. 0 and both ends stay where they are, and s undoes -s.
 struct Softness {
     static constexpr StageInfo kInfo{
-        .name = "softness", .sentence = "Makes the axis gentle about rest, or quick; one dial."};
+        .name = words("softness"),
+        .sentence = words("Makes the axis gentle about rest, or quick; one dial.")};
 
     static constexpr double kHandleAt = 0.5;  ///< where the one handle is
 
@@ -24,11 +25,11 @@ struct Softness {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"softness", "softness", -1.0, 1.0}, self.softness);
+        visit(AmountField{"softness", words("softness"), -1.0, 1.0}, self.softness);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     [[nodiscard]] std::vector<PlotHandle> handles(const StageInput& input) const;
     /// Moves a handle towards `to`, as far as the stage allows.

@@ -13,8 +13,8 @@ namespace jolly
 /// comes out, and counts as all three. A value that comes again unchanged is no new one: neither
 /// time nor another control of the strand makes a spike count twice.
 struct Spikes {
-    static constexpr StageInfo kInfo{.name = "no spikes",
-                                     .sentence = "Leaves out single wild values."};
+    static constexpr StageInfo kInfo{.name = words("no spikes"),
+                                     .sentence = words("Leaves out single wild values.")};
 
     friend bool operator==(const Spikes&, const Spikes&) = default;
 
@@ -23,8 +23,8 @@ struct Spikes {
     {
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const { return "the middle one of three"; }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return words("the middle one of three"); }
 
     class Runner
     {

@@ -7,9 +7,9 @@
 namespace jolly
 {
 
-std::string Spring::summary() const
+Sentence Spring::summary() const
 {
-    return "full to rest in " + std::to_string(std::lround(1000.0 / speed)) + " ms";
+    return say("full to rest in %1 ms", std::lround(1000.0 / speed));
 }
 
 Value Spring::Runner::apply(Value in, const Moment& moment) noexcept

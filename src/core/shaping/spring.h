@@ -12,8 +12,8 @@ namespace jolly
 /// where the value is, and the value returns to rest at a speed of its own.
 struct Spring {
     static constexpr StageInfo kInfo{
-        .name = "spring back",
-        .sentence = "Moves count, and the value returns to rest by itself.",
+        .name = words("spring back"),
+        .sentence = words("Moves count, and the value returns to rest by itself."),
         .isFeel = false};
 
     double speed = 1.0;  ///< of the return, full deflections a second, [0.01, 20]
@@ -23,11 +23,11 @@ struct Spring {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"speed", "returns at", 0.01, 20.0, "/s", 2}, self.speed);
+        visit(NumberField{"speed", words("returns at"), 0.01, 20.0, words("/s"), 2}, self.speed);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     /// Where its value can go, wherever the hand rests.
     [[nodiscard]] static Stretch ownTravel(double low) noexcept { return {low, 1.0}; }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/sentence.h"
 #include "core/value/value.h"
 
 #include <string_view>
@@ -14,7 +15,7 @@ namespace jolly
 /// A parameter that is a part of the travel, shown in percent. `low` <= value <= `high`.
 struct AmountField {
     std::string_view key;
-    std::string_view label;
+    Words label;
     double low = 0.0;
     double high = 1.0;
     bool isOfLowerSide = false;  ///< means nothing where an axis has one side only
@@ -23,32 +24,39 @@ struct AmountField {
 /// A parameter that is a number with a unit. `low` <= value <= `high`.
 struct NumberField {
     std::string_view key;
-    std::string_view label;
+    Words label;
     double low = 0.0;
     double high = 1.0;
-    std::string_view unit{};
+    Words unit{};
     int decimals = 2;
 };
 
 /// A parameter that is one of a few ways, an enumeration from 0 on.
 struct ChoiceField {
     std::string_view key;
-    std::string_view label;
-    std::vector<std::string_view> ways;  ///< in the enumeration's order, for the pilot
+    Words label;
+    std::vector<Words> ways;  ///< in the enumeration's order, for the pilot
 };
 
 /// A parameter that names another control, a Source; `kind` is what it has to be.
 struct ControlField {
     std::string_view key;
-    std::string_view label;
+    Words label;
     ControlKind kind = ControlKind::Axis;
     bool mayBeNone = false;
+    std::string_view name{};  ///< what the pilot calls it, where it is one of a list
 };
+
+/// What a pilot calls it.
+[[nodiscard]] inline Sentence calledBy(const ControlField& field)
+{
+    return field.name.empty() ? Sentence(field.label) : Sentence(field.name);
+}
 
 /// A parameter that is on or off.
 struct FlagField {
     std::string_view key;
-    std::string_view label;
+    Words label;
 };
 
 /// One point of a curve: value in, value out, both in [-1, +1].
@@ -62,9 +70,9 @@ struct CurvePoint {
 /// A parameter that is a list of curve points, ordered by `in`.
 struct PointsField {
     std::string_view key;
-    std::string_view label;
-    std::string_view inWords = "in";  ///< of a point, as a heading
-    std::string_view outWords = "out";
+    Words label;
+    Words inWords = words("in");  ///< of a point, as a heading
+    Words outWords = words("out");
     bool isDrawn = true;  ///< they lie on the stage's own line in a plot
     unsigned fewest = 2;
     unsigned most = 32;

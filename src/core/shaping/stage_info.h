@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <cstdint>
 #include <functional>
+#include <initializer_list>
 #include <optional>
 #include <span>
 #include <string>
@@ -29,13 +30,21 @@ enum class Picture : std::uint8_t {
 
 /// What everybody may know of a kind of stage without running it.
 struct StageInfo {
-    std::string_view name;      ///< as in words.md and in the file
-    std::string_view sentence;  ///< what it does, for the pilot
+    Words name;      ///< as in words.md; its English is its word in the file
+    Words sentence;  ///< what it does, for the pilot
     Kinds takes = ControlKind::Axis;
     bool isFeel = true;   ///< how an axis feels; else what it is for, which is not copied to others
     bool isHalf = false;  ///< lets one half of an axis through; the other is for another strand
     Picture picture = Picture::None;
 };
+
+/// The names of outlets that are called by words of ours, as in the file.
+[[nodiscard]] inline std::vector<std::string> outletsCalled(std::initializer_list<Words> names)
+{
+    std::vector<std::string> outlets;
+    for (const auto name : names) outlets.emplace_back(name.english());
+    return outlets;
+}
 
 /// A stretch of an axis's travel.
 struct Stretch {
@@ -58,7 +67,7 @@ inline constexpr double kBentBy = 0.01;
 struct PlotHandle {
     enum class Way : std::uint8_t { Across, Up, Both };
 
-    std::string name;      ///< for the pilot: "dead zone above rest"
+    Sentence name;         ///< for the pilot: "dead zone above rest"
     std::size_t part = 0;  ///< which one of its stage
     CurvePoint at{};       ///< in the stage's own terms: what goes into it, what comes out
     Way way = Way::Across;

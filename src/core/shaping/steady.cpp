@@ -25,10 +25,10 @@ double alphaOf(double cutoff, double spacing) noexcept
 
 }  // namespace
 
-std::string Steady::summary() const
+Sentence Steady::summary() const
 {
     const auto ms = inSeconds(delayAt(0.0)) * 1000.0;
-    return "adds " + std::to_string(std::lround(ms)) + " ms at rest";
+    return say("adds %1 ms at rest", std::lround(ms));
 }
 
 Time Steady::delayAt(double speed) const

@@ -16,8 +16,8 @@ namespace jolly
 /// Filter for Noisy Input in Interactive Systems", CHI 2012, algorithms 1 and 2; the speed's own
 /// cut-off is 1 Hz as there, and it is taken from the raw values as in the authors' own code.
 struct Steady {
-    static constexpr StageInfo kInfo{.name = "steady",
-                                     .sentence = "Calms jitter at rest without lag in motion."};
+    static constexpr StageInfo kInfo{
+        .name = words("steady"), .sentence = words("Calms jitter at rest without lag in motion.")};
     static constexpr double kSlowest = 0.05;
 
     double cutoff = 1.5;     ///< at rest, Hz, [kSlowest, 100]; lower is calmer and later
@@ -28,13 +28,14 @@ struct Steady {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"cutoff", "cut-off at rest", kSlowest, 100.0, "Hz", 2}, self.cutoff);
-        visit(NumberField{"quickness", "quicker with speed", 0.0, 100.0, "Hz·s", 1},
+        visit(NumberField{"cutoff", words("cut-off at rest"), kSlowest, 100.0, words("Hz"), 2},
+              self.cutoff);
+        visit(NumberField{"quickness", words("quicker with speed"), 0.0, 100.0, words("Hz·s"), 1},
               self.quickness);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     /// What it adds to the delay of a hand that moves `speed` full deflections a second: the time
     /// constant of the low-pass, 1 / (2 pi cut-off).

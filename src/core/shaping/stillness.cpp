@@ -8,9 +8,9 @@
 namespace jolly
 {
 
-std::string Stillness::summary() const
+Sentence Stillness::summary() const
 {
-    return "moves of more than " + percent(width);
+    return say("moves of more than %1", percent(width));
 }
 
 Value Stillness::Runner::apply(Value in, const Moment&) noexcept

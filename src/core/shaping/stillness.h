@@ -12,7 +12,8 @@ namespace jolly
 /// hand is. Rest and the ends are always reached exactly.
 struct Stillness {
     static constexpr StageInfo kInfo{
-        .name = "stillness", .sentence = "Stays still until the hand has moved far enough."};
+        .name = words("stillness"),
+        .sentence = words("Stays still until the hand has moved far enough.")};
 
     double width = 0.01;  ///< [0, 0.5]
 
@@ -21,11 +22,11 @@ struct Stillness {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"width", "moves of less than", 0.0, 0.5}, self.width);
+        visit(AmountField{"width", words("moves of less than"), 0.0, 0.5}, self.width);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

@@ -9,9 +9,9 @@
 namespace jolly
 {
 
-std::string Trim::summary() const
+Sentence Trim::summary() const
 {
-    return percent(step) + " a press";
+    return say("%1 a press", percent(step));
 }
 
 bool Trim::Runner::Key::isPressedNow(const Moment& moment) noexcept

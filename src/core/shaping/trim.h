@@ -12,7 +12,9 @@ namespace jolly
 /// moved back or reset.
 struct Trim {
     static constexpr StageInfo kInfo{
-        .name = "trim", .sentence = "Adds a trim that buttons move step by step.", .isFeel = false};
+        .name = words("trim"),
+        .sentence = words("Adds a trim that buttons move step by step."),
+        .isFeel = false};
 
     std::optional<Source> up{};
     std::optional<Source> down{};
@@ -25,15 +27,15 @@ struct Trim {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(ControlField{"up", "up by", ControlKind::Button}, self.up);
-        visit(ControlField{"down", "down by", ControlKind::Button}, self.down);
-        visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
-        visit(AmountField{"step", "a step", 0.001, 0.5}, self.step);
-        visit(AmountField{"most", "no further than", 0.0, 1.0}, self.most);
+        visit(ControlField{"up", words("up by"), ControlKind::Button}, self.up);
+        visit(ControlField{"down", words("down by"), ControlKind::Button}, self.down);
+        visit(ControlField{"reset", words("reset by"), ControlKind::Button, true}, self.reset);
+        visit(AmountField{"step", words("a step"), 0.001, 0.5}, self.step);
+        visit(AmountField{"most", words("no further than"), 0.0, 1.0}, self.most);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const;
 
     class Runner
     {

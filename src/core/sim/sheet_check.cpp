@@ -18,21 +18,31 @@ namespace
 constexpr std::size_t kMostNames = 3;
 constexpr const char* kReplan = "replan";
 
-std::string plural(std::size_t count, ControlKind kind)
+/// "3 axes".
+Sentence counted(std::size_t count, ControlKind kind)
 {
-    const auto words = wordsOf(kind);
-    return std::to_string(count) + " " + std::string(count == 1 ? words.one : words.several);
+    switch (kind) {
+        case ControlKind::Axis:
+            return several("%n axis", "%n axes", count);
+        case ControlKind::Button:
+            return several("%n button", "%n buttons", count);
+        case ControlKind::Hat:
+            return several("%n hat", "%n hats", count);
+        case ControlKind::Turner:
+            break;
+    }
+    return several("%n turner", "%n turners", count);
 }
 
 /// "mail hatch", "landing light" and 4 more.
-std::string namesOf(const Tangle& tangle, const std::vector<Target>& places)
+Sentence namesOf(const Tangle& tangle, const std::vector<Target>& places)
 {
-    std::string text;
+    std::vector<Sentence> names;
     for (std::size_t i = 0; i < std::min(places.size(), kMostNames); ++i)
-        text += (i == 0 ? "\"" : ", \"") + functionAt(tangle, places[i]) + "\"";
-    if (places.size() > kMostNames)
-        text += " and " + std::to_string(places.size() - kMostNames) + " more";
-    return text;
+        names.push_back(say("\"%1\"", functionAt(tangle, places[i])));
+    const auto row = inARow(names);
+    return places.size() > kMostNames ? say("%1 and %2 more", row, places.size() - kMostNames)
+                                      : row;
 }
 
 class SheetCheck
@@ -73,13 +83,13 @@ class SheetCheck
             const bool isSeen =
                 looksAt(m_sheet, device) && ++seen <= m_sheet.devices.value_or(seen);
             if (isSeen || places.empty()) continue;
-            const auto why = looksAt(m_sheet, device)
-                                 ? "sees " + std::to_string(*m_sheet.devices) +
-                                       (m_sheet.devices == 1 ? " device" : " devices")
-                                 : std::string("sees gamepads alone");
             warn(pathOf(device),
-                 m_sheet.name + " " + why + ", so it does not see " + device.name + ".",
-                 namesOf(m_tangle, places) + " would do nothing there.");
+                 looksAt(m_sheet, device) ? several("%1 sees %n device, so it does not see %2.",
+                                                    "%1 sees %n devices, so it does not see %2.",
+                                                    *m_sheet.devices, m_sheet.name, device.name)
+                                          : say("%1 sees gamepads alone, so it does not see %2.",
+                                                m_sheet.name, device.name),
+                 say("%1 would do nothing there.", namesOf(m_tangle, places)));
             m_unseen.push_back(device.id);
         }
     }
@@ -102,9 +112,9 @@ class SheetCheck
         });
         if (beyond.empty()) return;
         warn(pathOf(device),
-             m_sheet.name + " takes " + plural(most, kind) + " of a device; " + device.name +
-                 " uses " + plural(beyond.size(), kind) + " beyond.",
-             namesOf(m_tangle, beyond) + " would do nothing there.");
+             say("%1 takes %2 of a device; %3 uses %4 beyond.", m_sheet.name, counted(most, kind),
+                 device.name, counted(beyond.size(), kind)),
+             say("%1 would do nothing there.", namesOf(m_tangle, beyond)));
     }
 
     void checkAllButtons()
@@ -115,32 +125,32 @@ class SheetCheck
             places, [](const auto& p) { return p.control.kind == ControlKind::Button; }));
         if (count <= *m_sheet.allButtons) return;
         warn("/devices",
-             m_sheet.name + " takes " + plural(*m_sheet.allButtons, ControlKind::Button) +
-                 " in all; the tangle uses " + std::to_string(count) + ".",
-             "The last ones would do nothing there.");
+             say("%1 takes %2 in all; the tangle uses %3.", m_sheet.name,
+                 counted(*m_sheet.allButtons, ControlKind::Button), count),
+             words("The last ones would do nothing there."));
     }
 
     void checkKeys()
     {
         for (const auto& place : usedPlaces(m_tangle)) {
-            const auto function = functionAt(m_tangle, place);
+            const auto function = functionAt(m_tangle, place).english();
             if (std::ranges::find(m_sheet.keyOnly, function) == m_sheet.keyOnly.end()) continue;
             const auto* device = findDevice(m_tangle, place.device);
             warn(pathOf(*device),
-                 m_sheet.name + " takes \"" + function + "\" from a keyboard alone; it ends at " +
-                     placeName(m_tangle, place) + ".",
-                 "It would do nothing there.");
-            m_problems.back().cure = "Lead it to a key of a virtual keyboard.";
+                 say("%1 takes \"%2\" from a keyboard alone; it ends at %3.", m_sheet.name,
+                     function, placeName(m_tangle, place)),
+                 words("It would do nothing there."));
+            m_problems.back().cure = words("Lead it to a key of a virtual keyboard.");
             m_problems.back().remedy = "";
         }
     }
 
-    void warn(const std::string& path, const std::string& sentence, const std::string& meaning)
+    void warn(const std::string& path, const Sentence& sentence, const Sentence& meaning)
     {
         m_problems.push_back({.severity = Severity::Warning,
                               .path = path,
                               .sentence = sentence,
-                              .cure = "Plan it anew for this sim.",
+                              .cure = words("Plan it anew for this sim."),
                               .meaning = meaning,
                               .remedy = kReplan,
                               .command = "tangle plan FILE --apply"});
@@ -157,17 +167,19 @@ class SheetCheck
 Problems findImpossibleLimits(const SimSheet& sheet, const std::string& path)
 {
     Problems problems;
-    const auto add = [&](const char* field, const std::string& what, const std::string& cure) {
-        problems.push_back({Severity::Error, path + field,
-                            "The sheet \"" + sheet.name + "\" " + what + ".", cure});
+    const auto add = [&](const char* field, Words what, Words cure) {
+        problems.push_back(
+            {Severity::Error, path + field, say("The sheet \"%1\" %2.", sheet.name, what), cure});
     };
     if (sheet.devices == 0)
-        add("/devices", "says that the sim sees no device", "Say how many, or leave it out.");
+        add("/devices", words("says that the sim sees no device"),
+            words("Say how many, or leave it out."));
     if (sheet.axes == 0 && sheet.buttons == 0 && sheet.hats == 0)
-        add("/axes", "leaves no control at all", "Say what a device may have, or leave it out.");
+        add("/axes", words("leaves no control at all"),
+            words("Say what a device may have, or leave it out."));
     if (sheet.allButtons == 0 && sheet.buttons.value_or(1) > 0)
-        add("/allButtons", "takes buttons of a device, but none in all",
-            "Say how many in all, or leave it out.");
+        add("/allButtons", words("takes buttons of a device, but none in all"),
+            words("Say how many in all, or leave it out."));
     return problems;
 }
 

@@ -227,22 +227,22 @@ void applySpread(Tangle& tangle, const Spread& spread)
     fitDevices(tangle);
 }
 
-std::vector<std::string> differenceOf(const Tangle& tangle, const Spread& spread)
+std::vector<Sentence> differenceOf(const Tangle& tangle, const Spread& spread)
 {
     auto after = tangle;
     applySpread(after, spread);
-    std::vector<std::string> lines;
-    for (const auto& device : spread.added) lines.push_back("Add " + device.name + ".");
+    std::vector<Sentence> lines;
+    for (const auto& device : spread.added) lines.push_back(say("Add %1.", device.name));
     for (const auto& move : spread.moves)
-        lines.push_back(functionAt(tangle, move.from) + ": " + placeName(tangle, move.from) +
-                        " → " + placeName(after, move.to));
+        lines.push_back(say("%1: %2 → %3", functionAt(tangle, move.from),
+                            placeName(tangle, move.from), placeName(after, move.to)));
     for (const auto& id : spread.removed)
-        lines.push_back("Remove " + findDevice(tangle, id)->name + ": nothing is left on it.");
+        lines.push_back(say("Remove %1: nothing is left on it.", findDevice(tangle, id)->name));
     for (const auto& id : spread.last)
-        lines.push_back("Put " + findDevice(tangle, id)->name + " behind the others.");
+        lines.push_back(say("Put %1 behind the others.", findDevice(tangle, id)->name));
     for (const auto& place : spread.homeless)
-        lines.push_back("No place is left for " + functionAt(tangle, place) + " (" +
-                        placeName(tangle, place) + ").");
+        lines.push_back(say("No place is left for %1 (%2).", functionAt(tangle, place),
+                            placeName(tangle, place)));
     return lines;
 }
 

@@ -41,6 +41,6 @@ struct Spread {
 void applySpread(Tangle& tangle, const Spread& spread);
 
 /// The difference in words, a line each: "mail hatch: Jolly 1, button 40 → Jolly 2, button 9".
-[[nodiscard]] std::vector<std::string> differenceOf(const Tangle& tangle, const Spread& spread);
+[[nodiscard]] std::vector<Sentence> differenceOf(const Tangle& tangle, const Spread& spread);
 
 }  // namespace jolly

@@ -206,17 +206,18 @@ Fallible renameDevice(Tangle& tangle, const std::string& device, const std::stri
 {
     auto* known = findDevice(tangle, device);
     if (!known)
-        return fail(Failure::Code::NotThere, "That virtual device is gone.", "Choose another.");
+        return fail(Failure::Code::NotThere, words("That virtual device is gone."),
+                    words("Choose another."));
     if (name.find_first_not_of(' ') == std::string::npos)
-        return fail(Failure::Code::Unreadable, "A virtual device needs a name.",
-                    "Type what games are to show.");
+        return fail(Failure::Code::Unreadable, words("A virtual device needs a name."),
+                    words("Type what games are to show."));
     if (name.size() > kMostNameBytes)
-        return fail(Failure::Code::Unreadable, "That name is longer than 79 letters.",
-                    "Shorten it; games see no more.");
+        return fail(Failure::Code::Unreadable, words("That name is longer than 79 letters."),
+                    words("Shorten it; games see no more."));
     const auto* other = findBy(tangle.devices, &VirtualDevice::name, name);
     if (other && other != known)
-        return fail(Failure::Code::Busy, "Another virtual device is called " + name + " already.",
-                    "Choose another name.");
+        return fail(Failure::Code::Busy, say("Another virtual device is called %1 already.", name),
+                    words("Choose another name."));
     known->name = name;
     return {};
 }
@@ -246,13 +247,14 @@ std::vector<const Strand*> takersOf(const Tangle& tangle, const Target& target)
     return takers;
 }
 
-std::string placeName(const Tangle& tangle, const Target& place)
+Sentence placeName(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
-    return device ? device->name + ", " + nameOf(*device, place.control) : place.device;
+    return device ? say("%1, %2", device->name, nameOf(*device, place.control))
+                  : Sentence(place.device);
 }
 
-std::string functionAt(const Tangle& tangle, const Target& place)
+Sentence functionAt(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
     auto name = functionName(tangle, device ? settingsOf(*device, place.control).function : "");
@@ -312,14 +314,14 @@ Fallible moveEnd(Tangle& tangle, const std::string& strand, std::size_t end, con
     const auto* moved = findStrand(tangle, strand);
     if (!moved || end >= moved->ends.size() || !targetOf(moved->ends[end]) ||
         !findDevice(tangle, to.device))
-        return fail(Failure::Code::NotThere, "That strand or virtual device is gone.",
-                    "Choose another.");
+        return fail(Failure::Code::NotThere, words("That strand or virtual device is gone."),
+                    words("Choose another."));
     const auto from = *targetOf(moved->ends[end]);
     if (from.control.kind != to.control.kind)
         return fail(
             Failure::Code::Unreadable,
-            toText(from.control) + " and " + toText(to.control) + " are of different kinds.",
-            "Choose a control of the same kind.");
+            say("%1 and %2 are of different kinds.", nameOf(from.control), nameOf(to.control)),
+            words("Choose a control of the same kind."));
     if (from == to) return {};
     if (takersOf(tangle, to).empty()) {
         const bool isAlone = takersOf(tangle, from).size() == 1;

@@ -48,11 +48,11 @@ std::size_t removeDevice(Tangle& tangle, const std::string& device, Ends ends);
 [[nodiscard]] std::vector<const Strand*> takersOf(const Tangle& tangle, const Target& target);
 
 /// What a place is called where it stands: "Jolly 2, button 9".
-[[nodiscard]] std::string placeName(const Tangle& tangle, const Target& place);
+[[nodiscard]] Sentence placeName(const Tangle& tangle, const Target& place);
 
 /// What a place is for: its function, else what the strand that ends there does or is called, else
 /// its own name.
-[[nodiscard]] std::string functionAt(const Tangle& tangle, const Target& place);
+[[nodiscard]] Sentence functionAt(const Tangle& tangle, const Target& place);
 
 /// Gives a virtual control a function by its id, or none; see function_edit.h.
 void giveFunction(Tangle& tangle, const Target& place, const std::string& function);

@@ -11,6 +11,6 @@ namespace jolly
 
 /// What the second tangle has otherwise than the first, a sentence each: what is new, what is gone,
 /// what was changed, by the pilot's own names. Empty when they are the same.
-[[nodiscard]] std::vector<std::string> differenceInWords(const Tangle& first, const Tangle& second);
+[[nodiscard]] std::vector<Sentence> differenceInWords(const Tangle& first, const Tangle& second);
 
 }  // namespace jolly

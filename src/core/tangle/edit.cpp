@@ -151,22 +151,22 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     const auto* from = findControl(controller, control);
     const auto* device = findDevice(tangle, target.device);
     if (!from || !device)
-        return fail(Failure::Code::NotThere, "That control is not there any more.",
-                    "Touch it again.");
+        return fail(Failure::Code::NotThere, words("That control is not there any more."),
+                    words("Touch it again."));
     const bool isSame = from->kind == target.control.kind;
     const auto turn = turning(from->kind, target.control.kind);
     if (!isSame && !turn) {
-        const std::string word(wordsOf(from->kind).any);
+        const auto word = wordsOf(from->kind).any;
         return fail(Failure::Code::Unreadable,
-                    nameOf(controller, *from) + " is " + word + ", " +
-                        nameOf(*device, target.control) + " is " +
-                        std::string(wordsOf(target.control.kind).any) + ".",
-                    from->kind == ControlKind::Turner ? "Choose an axis or a button on the right."
-                                                      : "Choose " + word + " on the right.");
+                    say("%1 is %2, %3 is %4.", nameOf(controller, *from), word,
+                        nameOf(*device, target.control), wordsOf(target.control.kind).any),
+                    from->kind == ControlKind::Turner
+                        ? words("Choose an axis or a button on the right.")
+                        : say("Choose %1 on the right.", word));
     }
     const bool isFirst = device->kind == VirtualKind::Joystick && takersOf(tangle, target).empty();
     if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
-    Strand strand{.id = freshId(tangle, "strand"), .name = nameOf(controller, *from)};
+    Strand strand{.id = freshId(tangle, "strand"), .name = nameOf(controller, *from).english()};
     strand.source = {controller.id, control};
     strand.ends = endsAt({target});
     if (isSame && from->kind == ControlKind::Axis && isFirst) setSides(tangle, target, from->sides);
@@ -201,16 +201,16 @@ Fallible beginAt(Tangle& tangle, const std::string& strand, const RigController&
     auto* moved = findStrand(tangle, strand);
     const auto* to = findControl(controller, control);
     if (!moved || !to)
-        return fail(Failure::Code::NotThere, "That control is not there any more.",
-                    "Touch it again.");
+        return fail(Failure::Code::NotThere, words("That control is not there any more."),
+                    words("Touch it again."));
     const auto& source = moved->source;
     const auto* known = findController(tangle, source.controller);
     const auto* from = known ? findControl(*known, source.control) : nullptr;
     if (from && from->kind != to->kind)
         return fail(
             Failure::Code::Unreadable,
-            nameOf(controller, *to) + " is of another kind than " + nameOf(*known, *from) + ".",
-            "Choose a control of the same kind.");
+            say("%1 is of another kind than %2.", nameOf(controller, *to), nameOf(*known, *from)),
+            words("Choose a control of the same kind."));
     moved->source = {controller.id, control};
     if (!findController(tangle, controller.id)) tangle.rig.push_back(controller);
     return {};

@@ -100,14 +100,15 @@ Fallible renameFunction(Tangle& tangle, std::string_view id, const std::string& 
 {
     auto* function = findFunction(tangle, id);
     if (!function)
-        return fail(Failure::Code::NotThere, "This function is not there any more.",
-                    "Choose another one.");
+        return fail(Failure::Code::NotThere, words("This function is not there any more."),
+                    words("Choose another one."));
     if (name.empty())
-        return fail(Failure::Code::Unreadable, "A function has to have a name.", "Give it one.");
+        return fail(Failure::Code::Unreadable, words("A function has to have a name."),
+                    words("Give it one."));
     const auto* other = functionOfName(tangle, name);
     if (other && other != function)
-        return fail(Failure::Code::Busy, "There is another function called \"" + name + "\".",
-                    "Give it another name, or use that one.");
+        return fail(Failure::Code::Busy, say("There is another function called \"%1\".", name),
+                    words("Give it another name, or use that one."));
     function->name = name;
     return {};
 }

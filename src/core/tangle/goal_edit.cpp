@@ -16,7 +16,8 @@ namespace
 
 tl::unexpected<Failure> gone()
 {
-    return fail(Failure::Code::NotThere, "That outlet is not there any more.", "Choose another.");
+    return fail(Failure::Code::NotThere, words("That outlet is not there any more."),
+                words("Choose another."));
 }
 
 }  // namespace

@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/sentence.h"
+
 #include <array>
 #include <cstdint>
-#include <string_view>
 
 namespace jolly
 {
@@ -25,17 +26,20 @@ enum class Hiding : std::uint8_t {
 /// A strength in words.
 struct HidingWords {
     Hiding hiding;
-    std::string_view label;
-    std::string_view sentence;  ///< what it means for games
+    Words label;
+    Words sentence;  ///< what it means for games
 };
 
 inline constexpr std::array<HidingWords, 4> kHidings = {
-    {{Hiding::None, "Leave it to games, too", "Games hear it beside the virtual devices."},
-     {Hiding::Held, "Hold it while live", "Games still list it, but do not hear it."},
-     {Hiding::OursAlone, "Hold it, ours alone",
-      "Games that start while we are live do not even list it; the installed helper does that."},
-     {Hiding::FromLaunched, "Hide it from launched games",
-      "Games started with \"tangle launch\" do not list it; everything else goes on hearing it."}}};
+    {{Hiding::None, words("Leave it to games, too"),
+      words("Games hear it beside the virtual devices.")},
+     {Hiding::Held, words("Hold it while live"), words("Games still list it, but do not hear it.")},
+     {Hiding::OursAlone, words("Hold it, ours alone"),
+      words("Games that start while we are live do not even list it; the installed helper does "
+            "that.")},
+     {Hiding::FromLaunched, words("Hide it from launched games"),
+      words("Games started with \"tangle launch\" do not list it; everything else goes on hearing "
+            "it.")}}};
 
 static_assert(kHidings.size() == static_cast<std::size_t>(Hiding::FromLaunched) + 1);
 

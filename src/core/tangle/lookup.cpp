@@ -30,29 +30,29 @@ std::optional<std::pair<std::size_t, std::size_t>> switchAt(const RigController&
     return std::nullopt;
 }
 
-std::string nameOf(const RigController& controller, const RigControl& control)
+Sentence nameOf(const RigController& controller, const RigControl& control)
 {
     if (!control.label.empty()) return control.label;
     if (const auto at = switchAt(controller, control.code)) {
         const auto& of = controller.switches[at->first];
-        return of.name + ": " + of.positions[at->second].name;
+        return say("%1: %2", of.name, of.positions[at->second].name);
     }
-    if (!control.role.empty()) return control.role;
+    if (!control.role.empty()) return Sentence::ourWord(control.role);
     std::size_t number = 0;
     for (const auto& other : controller.controls) {
         if (other.kind == control.kind) ++number;
         if (&other == &control) break;
     }
-    auto text = toText(control.code);
+    const auto text = toText(control.code);
     switch (control.kind) {
         case ControlKind::Axis:
-            return "axis " + text.substr(text.find('_') + 1);
+            return say("axis %1", text.substr(text.find('_') + 1));
         case ControlKind::Button:
-            return "button " + std::to_string(number);
+            return say("button %1", number);
         case ControlKind::Hat:
-            return "hat " + std::to_string(number);
+            return say("hat %1", number);
         case ControlKind::Turner:
-            return "turner " + text.substr(text.find('_') + 1);
+            return say("turner %1", text.substr(text.find('_') + 1));
     }
     return text;
 }

@@ -73,6 +73,6 @@ template <class T>
 /// The name of a control for reading: its label, else the position of its switch ("Fuel: left"),
 /// else its role, else "axis X", "button 3", "hat 1", "turner DIAL".
 /// Buttons are counted in the order of the controller.
-[[nodiscard]] std::string nameOf(const RigController& controller, const RigControl& control);
+[[nodiscard]] Sentence nameOf(const RigController& controller, const RigControl& control);
 
 }  // namespace jolly

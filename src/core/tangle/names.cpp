@@ -8,20 +8,21 @@
 namespace jolly
 {
 
-std::string nameInFull(const Tangle& tangle, const Source& source)
+Sentence nameInFull(const Tangle& tangle, const Source& source)
 {
     const auto* controller = findController(tangle, source.controller);
     const auto* control = controller ? findControl(*controller, source.control) : nullptr;
-    return control ? nameOf(*controller, *control) + " of " + controller->alias
-                   : toText(source.control) + " of \"" + source.controller + "\"";
+    return control ? say("%1 of %2", nameOf(*controller, *control), controller->alias)
+                   : say("%1 of \"%2\"", toText(source.control), source.controller);
 }
 
-std::string nameInFull(const Tangle& tangle, const Target& place)
+Sentence nameInFull(const Tangle& tangle, const Target& place)
 {
     const auto* device = findDevice(tangle, place.device);
     const auto function =
         functionName(tangle, device ? settingsOf(*device, place.control).function : "");
-    return placeName(tangle, place) + (function.empty() ? "" : " (" + function + ")");
+    const auto name = placeName(tangle, place);
+    return function.empty() ? name : say("%1 (%2)", name, function);
 }
 
 }  // namespace jolly

@@ -10,9 +10,9 @@ namespace jolly
 {
 
 /// "Twist of Skerry Stick"; by the kernel's name where the rig does not know it.
-[[nodiscard]] std::string nameInFull(const Tangle& tangle, const Source& source);
+[[nodiscard]] Sentence nameInFull(const Tangle& tangle, const Source& source);
 
 /// "Jolly 1, button 17 (mail hatch)".
-[[nodiscard]] std::string nameInFull(const Tangle& tangle, const Target& place);
+[[nodiscard]] Sentence nameInFull(const Tangle& tangle, const Target& place);
 
 }  // namespace jolly

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/sentence.h"
+
 #include <algorithm>
 #include <cstdint>
 #include <string>
@@ -16,13 +18,13 @@ struct Problem {
     Severity severity = Severity::Error;
     std::string
         path{};  ///< JSON pointer into the tangle, such as "/strands/3/ends/0"; may be empty
-    std::string sentence{};  ///< what is wrong, naming the thing
-    std::string cure{};      ///< the one thing to do
-    int line = 0;            ///< in the file, from 1; 0 when it has no place in a file
-    int column = 0;          ///< in the line, from 1
-    std::string meaning{};   ///< what it means for the flight; empty where the sentence says it
-    std::string remedy{};    ///< what remedies.h does about it at one click; may be empty
-    std::string command{};   ///< what to run in a terminal instead; may be empty
+    Sentence sentence{};    ///< what is wrong, naming the thing
+    Sentence cure{};        ///< the one thing to do
+    int line = 0;           ///< in the file, from 1; 0 when it has no place in a file
+    int column = 0;         ///< in the line, from 1
+    Sentence meaning{};     ///< what it means for the flight; empty where the sentence says it
+    std::string remedy{};   ///< what remedies.h does about it at one click; may be empty
+    std::string command{};  ///< what to run in a terminal instead; may be empty
 
     friend bool operator==(const Problem&, const Problem&) = default;
 };

@@ -21,28 +21,27 @@ std::string pathOf(const char* list, std::size_t place)
 void checkAxis(const RigController& controller, const RigControl& axis, const std::string& path,
                Problems& problems)
 {
-    const auto name = toText(axis.code) + " of " + controller.alias;
+    const auto name = say("%1 of %2", toText(axis.code), controller.alias);
     if (!axis.calibration.isSound()) {
         problems.push_back(
             {Severity::Error, path + "/calibration",
-             "The calibration of " + name + " is out of order.",
-             "Expected low < high, the centre between them and noise of 0 or more."});
+             say("The calibration of %1 is out of order.", name),
+             words("Expected low < high, the centre between them and noise of 0 or more.")});
     }
     for (std::size_t n = 0; n < axis.notches.size(); ++n) {
         const auto& notch = axis.notches[n];
         if (notch.at >= axis.calibration.low && notch.at <= axis.calibration.high) continue;
-        problems.push_back({Severity::Warning, path + pathOf("notches", n),
-                            "The notch " + notch.name + " at " + std::to_string(notch.at) +
-                                " lies outside the travel of " + name + ", which goes from " +
-                                std::to_string(axis.calibration.low) + " to " +
-                                std::to_string(axis.calibration.high) + ".",
-                            "Capture it again, or calibrate the axis.", 0, 0,
-                            "The lever never comes to it."});
+        problems.push_back(
+            {Severity::Warning, path + pathOf("notches", n),
+             say("The notch %1 at %2 lies outside the travel of %3, which goes from %4 to %5.",
+                 notch.name, notch.at, name, axis.calibration.low, axis.calibration.high),
+             words("Capture it again, or calibrate the axis."), 0, 0,
+             words("The lever never comes to it.")});
     }
     auto notches = axis.notches;
     if (const auto done = orderNotches(notches); !done) {
-        problems.push_back({Severity::Error, path + "/notches", name + ": " + done.error().sentence,
-                            done.error().cure});
+        problems.push_back({Severity::Error, path + "/notches",
+                            say("%1: %2", name, done.error().sentence), done.error().cure});
     }
 }
 
@@ -53,11 +52,11 @@ void checkSwitch(const RigController& controller, const RigSwitch& each, const s
         const auto& button = each.positions[p].button;
         const auto* control = button ? findControl(controller, *button) : nullptr;
         if (!button || (control && control->kind == ControlKind::Button)) continue;
-        problems.push_back({Severity::Warning, path + pathOf("positions", p),
-                            "The position " + each.positions[p].name + " of the switch " +
-                                each.name + " of " + controller.alias + " names " +
-                                toText(*button) + ", which is no button of it.",
-                            "Name another button there, or none."});
+        problems.push_back(
+            {Severity::Warning, path + pathOf("positions", p),
+             say("The position %1 of the switch %2 of %3 names %4, which is no button of it.",
+                 each.positions[p].name, each.name, controller.alias, toText(*button)),
+             words("Name another button there, or none.")});
     }
 }
 
@@ -72,13 +71,13 @@ void checkOwners(const RigController& controller, const std::string& path, Probl
             const auto [owner, isFirst] = owners.emplace(*position.button, &each);
             if (isFirst) continue;
             const auto where = owner->second == &each
-                                   ? "two positions of the switch " + each.name
-                                   : "the switches " + owner->second->name + " and " + each.name;
-            problems.push_back({Severity::Warning, path + pathOf("switches", s),
-                                toText(*position.button) + " of " + controller.alias +
-                                    " belongs to " + where + ".",
-                                "Name another button at one of them.", 0, 0,
-                                "Which position the switch is in cannot be told."});
+                                   ? say("two positions of the switch %1", each.name)
+                                   : say("the switches %1 and %2", owner->second->name, each.name);
+            problems.push_back(
+                {Severity::Warning, path + pathOf("switches", s),
+                 say("%1 of %2 belongs to %3.", toText(*position.button), controller.alias, where),
+                 words("Name another button at one of them."), 0, 0,
+                 words("Which position the switch is in cannot be told.")});
         }
     }
 }
@@ -90,8 +89,9 @@ void checkTwice(const RigController& controller, const std::string& path, Proble
         const auto code = controller.controls[c].code;
         if (seen.insert(code).second) continue;
         problems.push_back({Severity::Warning, path + pathOf("controls", c),
-                            controller.alias + " has the control " + toText(code) + " twice.",
-                            "Take one of the two out.", 0, 0, "Only the first one counts."});
+                            say("%1 has the control %2 twice.", controller.alias, toText(code)),
+                            words("Take one of the two out."), 0, 0,
+                            words("Only the first one counts.")});
     }
 }
 
@@ -106,10 +106,10 @@ void checkAlike(const Tangle& tangle, Problems& problems)
             seen.emplace(Key{i.bus, i.vendor, i.product, i.name, i.uniq, i.phys}, r);
         if (isNew) continue;
         problems.push_back({Severity::Warning, pathOf("rig", r) + "/identity",
-                            tangle.rig[first->second].alias + " and " + tangle.rig[r].alias +
-                                " are one and the same device.",
-                            "Take one of them out, or give it the port of another device.", 0, 0,
-                            "Only one of them can ever be present."});
+                            say("%1 and %2 are one and the same device.",
+                                tangle.rig[first->second].alias, tangle.rig[r].alias),
+                            words("Take one of them out, or give it the port of another device."),
+                            0, 0, words("Only one of them can ever be present.")});
     }
 }
 

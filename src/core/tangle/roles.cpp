@@ -18,42 +18,42 @@ constexpr auto kHat = ControlKind::Hat;
 constexpr auto kTurner = ControlKind::Turner;
 
 constexpr std::array kRoles = {
-    Role{"roll", kAxis, "right"},
-    Role{"pitch", kAxis, "back"},
-    Role{"yaw", kAxis, "right"},
-    Role{"rudder", kAxis, "right"},
-    Role{"left toe brake", kAxis, "pressed"},
-    Role{"right toe brake", kAxis, "pressed"},
-    Role{"power lever", kAxis, "forward"},
-    Role{"left power lever", kAxis, "forward"},
-    Role{"right power lever", kAxis, "forward"},
-    Role{"propeller lever", kAxis, "forward"},
-    Role{"mixture lever", kAxis, "forward"},
-    Role{"flap lever", kAxis, "back"},
-    Role{"air brake lever", kAxis, "back"},
-    Role{"collective", kAxis, "up"},
-    Role{"trim wheel", kAxis, "up"},
-    Role{"tiller", kAxis, "right"},
-    Role{"steering", kAxis, "right"},
-    Role{"accelerator", kAxis, "pressed"},
-    Role{"brake", kAxis, "pressed"},
-    Role{"clutch", kAxis, "pressed"},
-    Role{"hand brake", kAxis, "pulled"},
-    Role{"look left-right", kAxis, "right"},
-    Role{"look up-down", kAxis, "down"},
-    Role{"trigger", kButton, ""},
-    Role{"modifier", kButton, ""},
-    Role{"push to talk", kButton, ""},
-    Role{"brake button", kButton, ""},
-    Role{"gear up", kButton, ""},
-    Role{"gear down", kButton, ""},
-    Role{"flaps up", kButton, ""},
-    Role{"flaps down", kButton, ""},
-    Role{"shift up", kButton, ""},
-    Role{"shift down", kButton, ""},
-    Role{"look around", kHat, ""},
-    Role{"trim", kHat, ""},
-    Role{"dial", kTurner, ""},
+    Role{words("roll"), kAxis, words("right")},
+    Role{words("pitch"), kAxis, words("back")},
+    Role{words("yaw"), kAxis, words("right")},
+    Role{words("rudder"), kAxis, words("right")},
+    Role{words("left toe brake"), kAxis, words("pressed")},
+    Role{words("right toe brake"), kAxis, words("pressed")},
+    Role{words("power lever"), kAxis, words("forward")},
+    Role{words("left power lever"), kAxis, words("forward")},
+    Role{words("right power lever"), kAxis, words("forward")},
+    Role{words("propeller lever"), kAxis, words("forward")},
+    Role{words("mixture lever"), kAxis, words("forward")},
+    Role{words("flap lever"), kAxis, words("back")},
+    Role{words("air brake lever"), kAxis, words("back")},
+    Role{words("collective"), kAxis, words("up")},
+    Role{words("trim wheel"), kAxis, words("up")},
+    Role{words("tiller"), kAxis, words("right")},
+    Role{words("steering"), kAxis, words("right")},
+    Role{words("accelerator"), kAxis, words("pressed")},
+    Role{words("brake"), kAxis, words("pressed")},
+    Role{words("clutch"), kAxis, words("pressed")},
+    Role{words("hand brake"), kAxis, words("pulled")},
+    Role{words("look left-right"), kAxis, words("right")},
+    Role{words("look up-down"), kAxis, words("down")},
+    Role{words("trigger"), kButton, {}},
+    Role{words("modifier"), kButton, {}},
+    Role{words("push to talk"), kButton, {}},
+    Role{words("brake button"), kButton, {}},
+    Role{words("gear up"), kButton, {}},
+    Role{words("gear down"), kButton, {}},
+    Role{words("flaps up"), kButton, {}},
+    Role{words("flaps down"), kButton, {}},
+    Role{words("shift up"), kButton, {}},
+    Role{words("shift down"), kButton, {}},
+    Role{words("look around"), kHat, {}},
+    Role{words("trim"), kHat, {}},
+    Role{words("dial"), kTurner, {}},
 };
 
 constexpr std::array<std::pair<std::string_view, std::string_view>, 5> kOpposites = {{
@@ -64,8 +64,9 @@ constexpr std::array<std::pair<std::string_view, std::string_view>, 5> kOpposite
     {"pulled", "pushed"},
 }};
 
-constexpr std::array<std::string_view, 9> kWays = {"right", "left",    "forward", "back",  "up",
-                                                   "down",  "pressed", "pulled",  "pushed"};
+constexpr std::array kWays = {words("right"),   words("left"),   words("forward"),
+                              words("back"),    words("up"),     words("down"),
+                              words("pressed"), words("pulled"), words("pushed")};
 
 /// Nearer to rest than this is no way at all.
 constexpr double kAtRest = 0.02;
@@ -79,7 +80,8 @@ std::span<const Role> knownRoles()
 
 const Role* findRole(std::string_view name)
 {
-    const auto found = std::ranges::find(kRoles, name, &Role::name);
+    const auto found =
+        std::ranges::find_if(kRoles, [&](const Role& role) { return role.name.english() == name; });
     return found == kRoles.end() ? nullptr : &*found;
 }
 
@@ -92,16 +94,17 @@ std::string_view oppositeOf(std::string_view way)
     return {};
 }
 
-std::span<const std::string_view> knownWays()
+std::span<const Words> knownWays()
 {
     return kWays;
 }
 
-std::string natureOf(const RigControl& control)
+Sentence natureOf(const RigControl& control)
 {
-    std::string text = control.label.empty() ? std::string() : control.role;
-    if (!control.more.empty()) text += (text.empty() ? "" : ", ") + control.more + " is more";
-    return text;
+    const auto role = Sentence::ourWord(control.label.empty() ? std::string() : control.role);
+    if (control.more.empty()) return role;
+    const auto way = say("%1 is more", Sentence::ourWord(control.more));
+    return role.empty() ? way : inARow({role, way});
 }
 
 std::string_view wayOf(const RigControl& control, double value)

@@ -12,9 +12,9 @@ namespace jolly
 
 /// What a control may be for. The pilot may write any other role; these are offered.
 struct Role {
-    std::string_view name;
+    Words name;
     ControlKind kind;
-    std::string_view more;  ///< of an axis: the hand's way to a higher value, as most hardware is
+    Words more;  ///< of an axis: the hand's way to a higher value, as most hardware is
 };
 
 [[nodiscard]] std::span<const Role> knownRoles();
@@ -26,11 +26,11 @@ struct Role {
 [[nodiscard]] std::string_view oppositeOf(std::string_view way);
 
 /// The ways that are offered for an axis.
-[[nodiscard]] std::span<const std::string_view> knownWays();
+[[nodiscard]] std::span<const Words> knownWays();
 
 /// What a control is for and which way is more, for reading: "left power lever, forward is more";
 /// empty when neither is known, and without the role where that is its name anyway.
-[[nodiscard]] std::string natureOf(const RigControl& control);
+[[nodiscard]] Sentence natureOf(const RigControl& control);
 
 /// Where the hand is, in the control's own words: "forward", "left"; empty at rest and where no
 /// word is known.

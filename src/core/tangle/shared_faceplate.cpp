@@ -25,12 +25,12 @@ SharedFaceplate share(const RigController& controller)
     return shared;
 }
 
-std::vector<std::string> takeShared(RigController& controller, const SharedFaceplate& shared)
+std::vector<Sentence> takeShared(RigController& controller, const SharedFaceplate& shared)
 {
-    std::vector<std::string> remarks;
+    std::vector<Sentence> remarks;
     const auto& identity = controller.identity;
     if (identity.vendor != shared.vendor || identity.product != shared.product)
-        remarks.push_back("It was made for " + shared.name + ", this is " + identity.name + ".");
+        remarks.push_back(say("It was made for %1, this is %2.", shared.name, identity.name));
     std::size_t missing = 0;
     for (const auto& from : shared.controls) {
         auto* control = findControl(controller, from.code);
@@ -49,15 +49,15 @@ std::vector<std::string> takeShared(RigController& controller, const SharedFacep
     controller.switches.clear();
     for (const auto& each : shared.switches) {
         if (const auto put = putSwitch(controller, std::nullopt, each); !put)
-            remarks.push_back("The switch " + each.name + " was left out: " + put.error().sentence);
+            remarks.push_back(
+                say("The switch %1 was left out: %2", each.name, put.error().sentence));
     }
     std::erase_if(controller.faceplate.parts, [&](const PlatePart& part) {
         return findControl(controller, part.control) == nullptr;
     });
     if (missing > 0)
-        remarks.push_back(std::to_string(missing) +
-                          (missing == 1 ? " of its controls is" : " of its controls are") +
-                          " not on this one and left out.");
+        remarks.push_back(several("%n of its controls is not on this one and left out.",
+                                  "%n of its controls are not on this one and left out.", missing));
     return remarks;
 }
 

@@ -42,7 +42,7 @@ struct SharedFaceplate {
 
 /// Gives a controller what is shared. Controls that it does not have are left out.
 /// @return what the pilot should know, as sentences: made for other hardware, left out.
-[[nodiscard]] std::vector<std::string> takeShared(RigController& controller,
-                                                  const SharedFaceplate& shared);
+[[nodiscard]] std::vector<Sentence> takeShared(RigController& controller,
+                                               const SharedFaceplate& shared);
 
 }  // namespace jolly

@@ -58,7 +58,8 @@ void forEachControl(const StageParameters& parameters, Visitor&& visit)
                 if constexpr (std::is_same_v<Field, std::optional<Source>>) visit(spec, value);
                 if constexpr (std::is_same_v<std::decay_t<decltype(spec)>, PlacesField>) {
                     for (const auto& place : value)
-                        visit(ControlField{spec.key, place.name, ControlKind::Button, true},
+                        visit(ControlField{spec.key, spec.label, ControlKind::Button, true,
+                                           place.name},
                               place.control);
                 }
             });

@@ -13,22 +13,22 @@ namespace
 {
 
 /// Without needless digits, whatever the locale.
-std::string number(double value)
+Sentence number(double value)
 {
     std::ostringstream text;
     text.imbue(std::locale::classic());
     text << value;
-    return text.str();
+    return Sentence::number(text.str());
 }
 
-std::string said(const AmountField&, double value)
+Sentence said(const AmountField&, double value)
 {
     return std::isfinite(value) ? percent(value) : number(value);
 }
 
-std::string said(const NumberField& field, double value)
+Sentence said(const NumberField& field, double value)
 {
-    return number(value) + " " + std::string(field.unit);
+    return say("%1 %2", number(value), field.unit);
 }
 
 template <class Field>
@@ -36,53 +36,50 @@ requires requires(Field field)
 {
     field.low;
 }
-std::string complaintAbout(const Field& field, double value)
+Sentence complaintAbout(const Field& field, double value)
 {
     if (value >= field.low && value <= field.high) return {};
-    return "\"" + std::string(field.label) + "\" is " + said(field, value) + "; it goes from " +
-           said(field, field.low) + " to " + said(field, field.high);
+    return say("\"%1\" is %2; it goes from %3 to %4", field.label, said(field, value),
+               said(field, field.low), said(field, field.high));
 }
 
-std::string complaintAbout(const PointsField& field, const CurvePoints& points)
+Sentence complaintAbout(const PointsField& field, const CurvePoints& points)
 {
     if (points.size() > field.most)
-        return "\"" + std::string(field.label) + "\" has " + std::to_string(points.size()) +
-               " points; " + std::to_string(field.most) + " are the most";
+        return say("\"%1\" has %2 points; %3 are the most", field.label, points.size(), field.most);
     const auto isWithin = [](double v) { return v >= -1.0 && v <= 1.0; };
     for (std::size_t i = 0; i < points.size(); ++i) {
         if (isWithin(points[i].in) && isWithin(points[i].out)) continue;
-        return "point " + std::to_string(i + 1) + " of \"" + std::string(field.label) +
-               "\" is outside of -100 % to 100 %";
+        return say("point %1 of \"%2\" is outside of -100 % to 100 %", i + 1, field.label);
     }
     return {};
 }
 
-std::string complaintAbout(const SlicesField& field, const SliceParts& slices)
+Sentence complaintAbout(const SlicesField& field, const SliceParts& slices)
 {
     if (slices.size() <= field.most) return {};
-    return "it has " + std::to_string(slices.size()) + " slices; at most " +
-           std::to_string(field.most) + " are allowed";
+    return say("it has %1 slices; at most %2 are allowed", slices.size(), field.most);
 }
 
-std::string complaintAbout(const PlacesField& field, const SwitchPlaces& places)
+Sentence complaintAbout(const PlacesField& field, const SwitchPlaces& places)
 {
     return complaintAboutPlaces(field, places);
 }
 
-std::string complaintAbout(const PlacesField& field, const ValuePlaces& places)
+Sentence complaintAbout(const PlacesField& field, const ValuePlaces& places)
 {
     return complaintAboutPlaces(field, plain(places));
 }
 
-std::string complaintAbout(const DetentsField&, const DetentList& detents)
+Sentence complaintAbout(const DetentsField&, const DetentList& detents)
 {
     for (const auto& detent : detents) {
-        const auto at = complaintAbout(AmountField{"at", "at", -1.0, 1.0}, detent.at);
-        const auto to = complaintAbout(AmountField{"to", "gives", -1.0, 1.0}, detent.to);
-        const auto half =
-            complaintAbout(AmountField{"halfWidth", "half width", 0.0, 0.5}, detent.halfWidth);
+        const auto at = complaintAbout(AmountField{"at", words("at"), -1.0, 1.0}, detent.at);
+        const auto to = complaintAbout(AmountField{"to", words("gives"), -1.0, 1.0}, detent.to);
+        const auto half = complaintAbout(AmountField{"halfWidth", words("half width"), 0.0, 0.5},
+                                         detent.halfWidth);
         for (const auto& complaint : {at, to, half}) {
-            if (!complaint.empty()) return "notch \"" + detent.name + "\": " + complaint;
+            if (!complaint.empty()) return say("notch \"%1\": %2", detent.name, complaint);
         }
     }
     return {};
@@ -90,9 +87,9 @@ std::string complaintAbout(const DetentsField&, const DetentList& detents)
 
 }  // namespace
 
-std::string complaintOf(const StageParameters& parameters)
+Sentence complaintOf(const StageParameters& parameters)
 {
-    std::string complaint;
+    Sentence complaint;
     std::visit(
         [&](const auto& p) {
             p.fields(p, [&](const auto& spec, const auto& value) {

@@ -10,6 +10,6 @@ namespace jolly
 
 /// What is wrong with a stage's parameters, each alone or taken together, as the end of a sentence;
 /// empty when nothing is. Such a stage cannot run.
-[[nodiscard]] std::string complaintOf(const StageParameters& parameters);
+[[nodiscard]] Sentence complaintOf(const StageParameters& parameters);
 
 }  // namespace jolly

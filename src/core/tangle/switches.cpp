@@ -11,7 +11,7 @@ namespace jolly
 namespace
 {
 
-tl::unexpected<Failure> refuse(std::string sentence, std::string cure)
+tl::unexpected<Failure> refuse(Sentence sentence, Sentence cure)
 {
     return fail(Failure::Code::Unreadable, std::move(sentence), std::move(cure));
 }
@@ -25,28 +25,29 @@ std::size_t buttonsOf(const RigSwitch& of)
 Fallible check(const RigController& controller, std::optional<std::size_t> place,
                const RigSwitch& made)
 {
-    if (made.name.empty()) return refuse("The switch has no name.", "Give it one.");
+    if (made.name.empty()) return refuse(words("The switch has no name."), words("Give it one."));
     if (made.positions.size() < 2)
-        return refuse("A switch has two positions at least.", "Add one, or take the switch apart.");
+        return refuse(words("A switch has two positions at least."),
+                      words("Add one, or take the switch apart."));
     if (made.positions.size() > buttonsOf(made) + 1)
-        return refuse("Two positions of " + made.name + " report no button, so they look alike.",
-                      "Choose a button for one of them.");
+        return refuse(say("Two positions of %1 report no button, so they look alike.", made.name),
+                      words("Choose a button for one of them."));
     for (const auto& position : made.positions) {
         if (position.name.empty())
-            return refuse("A position of " + made.name + " has no name.", "Give it one.");
+            return refuse(say("A position of %1 has no name.", made.name), words("Give it one."));
         if (!position.button) continue;
         const auto* button = findControl(controller, *position.button);
         if (!button || button->kind != ControlKind::Button)
-            return refuse(toText(*position.button) + " is no button of " + controller.alias + ".",
-                          "Choose one of its buttons.");
+            return refuse(say("%1 is no button of %2.", toText(*position.button), controller.alias),
+                          words("Choose one of its buttons."));
         const auto owner = switchAt(controller, *position.button);
         if (owner && owner->first != place)
-            return refuse(nameOf(controller, *button) + " belongs to the switch " +
-                              controller.switches[owner->first].name + ".",
-                          "Take that one apart first.");
+            return refuse(say("%1 belongs to the switch %2.", nameOf(controller, *button),
+                              controller.switches[owner->first].name),
+                          words("Take that one apart first."));
         if (std::ranges::count(made.positions, position.button, &SwitchPosition::button) > 1)
-            return refuse("Two positions of " + made.name + " report the same button.",
-                          "Choose another one for one of them.");
+            return refuse(say("Two positions of %1 report the same button.", made.name),
+                          words("Choose another one for one of them."));
     }
     return {};
 }

@@ -22,17 +22,18 @@ std::size_t mark(const Problems& problems, Severity severity, std::size_t room,
     return kept;
 }
 
-}  // namespace
-
-std::string shortened(std::string text, std::size_t most)
+/// Of a length that is read.
+Sentence readable(const Sentence& sentence)
 {
-    constexpr std::string_view kMore = "...";
-    if (text.size() <= most) return text;
-    auto end = most - kMore.size();
-    while (end > 0 && (static_cast<unsigned char>(text[end]) & 0xc0U) == 0x80U) --end;
-    text.resize(end);
-    return text.append(kMore);
+    auto text = sentence.english();
+    if (text.size() <= kLongestSentence) return sentence;
+    auto shorter = sentence.withShortNames(kLongestName);
+    text = shorter.english();
+    if (text.size() <= kLongestSentence) return shorter;
+    return shortened(std::move(text), kLongestSentence);
 }
+
+}  // namespace
 
 Problems told(Problems problems)
 {
@@ -46,12 +47,12 @@ Problems told(Problems problems)
         std::size_t place = 0;
         std::erase_if(problems, [&](const Problem&) { return !isKept[place++]; });
         problems.push_back({.severity = errors > kMostTold ? Severity::Error : Severity::Warning,
-                            .sentence = "There are " + std::to_string(left) + " more.",
-                            .cure = "Mend the first ones, then look again."});
+                            .sentence = several("There is %n more.", "There are %n more.", left),
+                            .cure = words("Mend the first ones, then look again.")});
     }
     for (auto& problem : problems) {
-        problem.sentence = shortened(std::move(problem.sentence), kLongestSentence);
-        problem.cure = shortened(std::move(problem.cure), kLongestSentence);
+        problem.sentence = readable(problem.sentence);
+        problem.cure = readable(problem.cure);
         problem.path = shortened(std::move(problem.path), kLongestSentence);
     }
     return problems;

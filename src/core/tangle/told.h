@@ -13,11 +13,10 @@ namespace jolly
 inline constexpr std::size_t kMostTold = 100;
 /// Nor longer sentences, in bytes.
 inline constexpr std::size_t kLongestSentence = 600;
+/// Nor longer names in them.
+inline constexpr std::size_t kLongestName = 80;
 /// Of the names in a list, this many are told.
 inline constexpr std::size_t kMostNamed = 8;
-
-/// A text cut to at most `most` bytes, never within a character; "..." says so.
-[[nodiscard]] std::string shortened(std::string text, std::size_t most);
 
 /// Keeps no more problems than anybody reads: the first errors, then the first of the others, in
 /// their order, with sentences of a length that can be read. A last one counts what was left out;
@@ -26,16 +25,16 @@ inline constexpr std::size_t kMostNamed = 8;
 
 /// The names of the first things of a list, and how many more there are: "a, b and 70 more".
 template <class Items, class Name>
-[[nodiscard]] std::string listed(const Items& items, Name&& nameOf)
+[[nodiscard]] Sentence listed(const Items& items, Name&& nameOf)
 {
-    std::string text;
+    std::vector<Sentence> names;
     std::size_t count = 0;
     for (const auto& item : items) {
-        if (++count > kMostNamed) continue;
-        text += (text.empty() ? "" : ", ") + shortened(nameOf(item), 80);
+        if (++count <= kMostNamed)
+            names.push_back(Sentence(nameOf(item)).withShortNames(kLongestName));
     }
-    if (count > kMostNamed) text += " and " + std::to_string(count - kMostNamed) + " more";
-    return text;
+    const auto list = inARow(names);
+    return count > kMostNamed ? say("%1 and %2 more", list, count - kMostNamed) : list;
 }
 
 }  // namespace jolly

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/sentence.h"
 #include "core/value/value.h"
 
 #include <cstdint>
@@ -29,6 +30,9 @@ struct Target {
 };
 
 [[nodiscard]] std::string toText(VirtualControl control);
+
+/// The same for a pilot.
+[[nodiscard]] Sentence nameOf(VirtualControl control);
 
 /// Reads what toText() writes. Empty when it is none.
 [[nodiscard]] std::optional<VirtualControl> parseVirtualControl(std::string_view text);

@@ -17,7 +17,7 @@ namespace
 
 struct AxisRow {
     std::uint16_t code;
-    std::string_view name;
+    Words name;
     std::int32_t low = -32768;
     std::int32_t high = 32767;
     bool restsLow = false;  ///< whatever the settings say
@@ -26,51 +26,58 @@ struct AxisRow {
 /// No gaps, in this order: readers that number axes by place and those that go by code agree. The
 /// last three are for readers that take more than eight.
 constexpr AxisRow kJoystickAxes[] = {
-    {ABS_X, "X"},
-    {ABS_Y, "Y"},
-    {ABS_Z, "Z"},
-    {ABS_RX, "Rx"},
-    {ABS_RY, "Ry"},
-    {ABS_RZ, "Rz"},
-    {ABS_THROTTLE, "Throttle"},
-    {ABS_RUDDER, "Rudder"},
-    {ABS_WHEEL, "Wheel"},
-    {ABS_GAS, "Gas"},
-    {ABS_BRAKE, "Brake"},
+    {ABS_X, words("X")},
+    {ABS_Y, words("Y")},
+    {ABS_Z, words("Z")},
+    {ABS_RX, words("Rx")},
+    {ABS_RY, words("Ry")},
+    {ABS_RZ, words("Rz")},
+    {ABS_THROTTLE, words("Throttle")},
+    {ABS_RUDDER, words("Rudder")},
+    {ABS_WHEEL, words("Wheel")},
+    {ABS_GAS, words("Gas")},
+    {ABS_BRAKE, words("Brake")},
 };
 
 /// As the kernel's own pad driver has them (drivers/input/joystick/xpad.c, xpad_set_up_abs): the
 /// triggers are one-sided, 0 to 255.
 constexpr AxisRow kGamepadAxes[] = {
-    {ABS_X, "left stick X"},   {ABS_Y, "left stick Y"},   {ABS_Z, "left trigger", 0, 255, true},
-    {ABS_RX, "right stick X"}, {ABS_RY, "right stick Y"}, {ABS_RZ, "right trigger", 0, 255, true},
+    {ABS_X, words("left stick X")},
+    {ABS_Y, words("left stick Y")},
+    {ABS_Z, words("left trigger"), 0, 255, true},
+    {ABS_RX, words("right stick X")},
+    {ABS_RY, words("right stick Y")},
+    {ABS_RZ, words("right trigger"), 0, 255, true},
 };
 
 struct NamedCode {
     std::uint16_t code;
-    std::string_view name;
+    Words name;
 };
 
 /// The same driver sends 0x133 for the left face button and 0x134 for the top one, and clients
 /// expect it so, although the kernel's pad document has it the other way round.
 constexpr NamedCode kGamepadButtons[] = {
-    {BTN_SOUTH, "bottom button"}, {BTN_EAST, "right button"}, {0x133, "left button"},
-    {0x134, "top button"},        {BTN_TL, "left shoulder"},  {BTN_TR, "right shoulder"},
-    {BTN_SELECT, "select"},       {BTN_START, "start"},       {BTN_MODE, "guide"},
-    {BTN_THUMBL, "left stick"},   {BTN_THUMBR, "right stick"}};
+    {BTN_SOUTH, words("bottom button")}, {BTN_EAST, words("right button")},
+    {0x133, words("left button")},       {0x134, words("top button")},
+    {BTN_TL, words("left shoulder")},    {BTN_TR, words("right shoulder")},
+    {BTN_SELECT, words("select")},       {BTN_START, words("start")},
+    {BTN_MODE, words("guide")},          {BTN_THUMBL, words("left stick")},
+    {BTN_THUMBR, words("right stick")}};
 
 constexpr NamedCode kPointerButtons[] = {
-    {BTN_LEFT, "left button"}, {BTN_RIGHT, "right button"}, {BTN_MIDDLE, "middle button"},
-    {BTN_SIDE, "side button"}, {BTN_EXTRA, "extra button"}, {BTN_FORWARD, "forward button"},
-    {BTN_BACK, "back button"}, {BTN_TASK, "task button"}};
+    {BTN_LEFT, words("left button")},     {BTN_RIGHT, words("right button")},
+    {BTN_MIDDLE, words("middle button")}, {BTN_SIDE, words("side button")},
+    {BTN_EXTRA, words("extra button")},   {BTN_FORWARD, words("forward button")},
+    {BTN_BACK, words("back button")},     {BTN_TASK, words("task button")}};
 
 /// With the fine wheels each notch needs both: the coarse one alone is ignored then.
-constexpr NamedCode kPointerTurners[] = {{REL_X, "left-right"},
-                                         {REL_Y, "up-down"},
-                                         {REL_WHEEL, "wheel"},
-                                         {REL_HWHEEL, "side wheel"},
-                                         {REL_WHEEL_HI_RES, "fine wheel"},
-                                         {REL_HWHEEL_HI_RES, "fine side wheel"}};
+constexpr NamedCode kPointerTurners[] = {{REL_X, words("left-right")},
+                                         {REL_Y, words("up-down")},
+                                         {REL_WHEEL, words("wheel")},
+                                         {REL_HWHEEL, words("side wheel")},
+                                         {REL_WHEEL_HI_RES, words("fine wheel")},
+                                         {REL_HWHEEL_HI_RES, words("fine side wheel")}};
 
 /// Keys that put the computer to sleep or switch it off are never sent.
 constexpr std::uint16_t kForbiddenKeys[] = {KEY_POWER, KEY_SLEEP, KEY_SUSPEND};
@@ -184,24 +191,23 @@ class Layout
 };
 
 /// "KEY_LEFTCTRL" as "key LEFTCTRL".
-std::string keyName(std::uint16_t code)
+Sentence keyName(std::uint16_t code)
 {
     const auto name = toText({EventType::Key, code, 0});
-    return "key " + name.substr(name.find('_') + 1);
+    return say("key %1", name.substr(name.find('_') + 1));
 }
 
-std::string_view nameIn(std::span<const NamedCode> rows, std::uint16_t number) noexcept
+Words nameIn(std::span<const NamedCode> rows, std::uint16_t number) noexcept
 {
-    return number >= 1 && number <= rows.size() ? rows[number - 1U].name : std::string_view{};
+    return number >= 1 && number <= rows.size() ? rows[number - 1U].name : Words{};
 }
 
-std::string_view fixedName(const VirtualDevice& device, VirtualControl control) noexcept
+Words fixedName(const VirtualDevice& device, VirtualControl control) noexcept
 {
     const auto axes = axisRows(device);
     switch (control.kind) {
         case ControlKind::Axis:
-            return control.number <= axes.size() ? axes[control.number - 1U].name
-                                                 : std::string_view{};
+            return control.number <= axes.size() ? axes[control.number - 1U].name : Words{};
         case ControlKind::Button:
             return nameIn(namedButtons(device.kind), control.number);
         case ControlKind::Turner:
@@ -232,12 +238,12 @@ std::optional<OtherWheel> otherWheelOf(VirtualControl wheel, const VirtualDevice
                       isCoarse ? kFineCounts : 1.0 / kFineCounts};
 }
 
-std::string nameOf(const VirtualDevice& device, VirtualControl control)
+Sentence nameOf(const VirtualDevice& device, VirtualControl control)
 {
     if (device.kind == VirtualKind::Keyboard && control.kind == ControlKind::Button)
         return keyName(control.number);
     const auto name = fixedName(device, control);
-    return name.empty() ? toText(control) : std::string(name);
+    return name.empty() ? nameOf(control) : Sentence(name);
 }
 
 }  // namespace jolly

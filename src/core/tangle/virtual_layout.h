@@ -57,6 +57,6 @@ struct OtherWheel {
                                                      const VirtualDevice& device);
 
 /// What one calls the control: "Rz", "button 21", "key A", "left trigger", "wheel".
-[[nodiscard]] std::string nameOf(const VirtualDevice& device, VirtualControl control);
+[[nodiscard]] Sentence nameOf(const VirtualDevice& device, VirtualControl control);
 
 }  // namespace jolly

@@ -6,18 +6,18 @@
 namespace jolly
 {
 
-std::string Glide::complaint() const
+Sentence Glide::complaint() const
 {
-    if (step == 0.0) return "counts of 0 go nowhere";
+    if (step == 0.0) return words("counts of 0 go nowhere");
     if (!(lowest < highest))
-        return "\"lowest\" " + percent(lowest) + " is not below \"highest\" " + percent(highest) +
-               "; nothing is left between them";
+        return say("\"lowest\" %1 is not below \"highest\" %2; nothing is left between them",
+                   percent(lowest), percent(highest));
     return complaintBelowRest(rests, {lowest, highest});
 }
 
-std::string Glide::summary() const
+Sentence Glide::summary() const
 {
-    return percent(step) + " a count";
+    return say("%1 a count", percent(step));
 }
 
 Glide::Runner::Runner(const Glide& glide, const StageInput& input)

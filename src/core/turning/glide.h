@@ -9,13 +9,14 @@ namespace jolly
 {
 
 /// Stage "glide": the counts of a turner (pointer, scroll, dial) add up to an axis. It begins at
-/// rest, or at the limit nearest to it, and goes no further than its limits. It may go back there by
-/// itself.
+/// rest, or at the limit nearest to it, and goes no further than its limits. It may go back there
+/// by itself.
 struct Glide {
-    static constexpr StageInfo kInfo{.name = "glide",
-                                     .sentence = "What is turned or pushed adds up to an axis.",
-                                     .takes = ControlKind::Turner,
-                                     .isFeel = false};
+    static constexpr StageInfo kInfo{
+        .name = words("glide"),
+        .sentence = words("What is turned or pushed adds up to an axis."),
+        .takes = ControlKind::Turner,
+        .isFeel = false};
 
     double step = 0.01;  ///< of the axis for each count, [-1, 1], not 0
     double lowest = -1.0;
@@ -29,16 +30,16 @@ struct Glide {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(AmountField{"step", "each count", -1.0, 1.0}, self.step);
-        visit(AmountField{"lowest", "no lower than", -1.0, 1.0}, self.lowest);
-        visit(AmountField{"highest", "no higher than", -1.0, 1.0}, self.highest);
-        visit(NumberField{"back", "goes back by", 0.0, 20.0, "/s", 2}, self.back);
-        visit(ControlField{"reset", "reset by", ControlKind::Button, true}, self.reset);
+        visit(AmountField{"step", words("each count"), -1.0, 1.0}, self.step);
+        visit(AmountField{"lowest", words("no lower than"), -1.0, 1.0}, self.lowest);
+        visit(AmountField{"highest", words("no higher than"), -1.0, 1.0}, self.highest);
+        visit(NumberField{"back", words("goes back by"), 0.0, 20.0, words("/s"), 2}, self.back);
+        visit(ControlField{"reset", words("reset by"), ControlKind::Button, true}, self.reset);
         visit(restField(), self.rests);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
     void fit(Sides sides)
     {

@@ -9,12 +9,14 @@
 namespace jolly
 {
 
-/// Stage "hat speed": a hat moves a pointer at a steady speed, as fast along a diagonal as straight.
+/// Stage "hat speed": a hat moves a pointer at a steady speed, as fast along a diagonal as
+/// straight.
 struct HatSpeed {
-    static constexpr StageInfo kInfo{.name = "hat speed",
-                                     .sentence = "The hat moves the pointer while it is pressed.",
-                                     .takes = ControlKind::Hat,
-                                     .isFeel = false};
+    static constexpr StageInfo kInfo{
+        .name = words("hat speed"),
+        .sentence = words("The hat moves the pointer while it is pressed."),
+        .takes = ControlKind::Hat,
+        .isFeel = false};
 
     double speed = 400.0;  ///< [1, 20000] counts a second
 
@@ -26,13 +28,13 @@ struct HatSpeed {
         visit(speedField(), self.speed);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
-    {
-        return std::to_string(std::lround(speed)) + " counts a second";
-    }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return say("%1 counts a second", std::lround(speed)); }
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Turner}; }
-    [[nodiscard]] static std::vector<std::string> outlets() { return {"across", "up and down"}; }
+    [[nodiscard]] static std::vector<std::string> outlets()
+    {
+        return outletsCalled({words("across"), words("up and down")});
+    }
 
     class Runner
     {

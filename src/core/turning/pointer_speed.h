@@ -12,8 +12,8 @@ namespace jolly
 /// of a count are kept, so that slow moves arrive.
 struct PointerSpeed {
     static constexpr StageInfo kInfo{
-        .name = "pointer speed",
-        .sentence = "The deflection moves the pointer or turns a wheel: it is a speed.",
+        .name = words("pointer speed"),
+        .sentence = words("The deflection moves the pointer or turns a wheel: it is a speed."),
         .isFeel = false};
 
     double speed = 800.0;  ///< at full deflection, [1, 20000] counts a second
@@ -25,14 +25,11 @@ struct PointerSpeed {
     static void fields(Self& self, Visitor&& visit)
     {
         visit(speedField(), self.speed);
-        visit(NumberField{"curve", "finer near rest", 1.0, 5.0, "", 1}, self.curve);
+        visit(NumberField{"curve", words("finer near rest"), 1.0, 5.0, {}, 1}, self.curve);
     }
 
-    [[nodiscard]] std::string complaint() const { return {}; }
-    [[nodiscard]] std::string summary() const
-    {
-        return std::to_string(std::lround(speed)) + " counts a second";
-    }
+    [[nodiscard]] Sentence complaint() const { return {}; }
+    [[nodiscard]] Sentence summary() const { return say("%1 counts a second", std::lround(speed)); }
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Turner}; }
 
     class Runner

@@ -12,8 +12,8 @@ namespace jolly
 /// Stage "press turns": each press turns a wheel or a dial by some counts, again and again while it
 /// is held.
 struct PressTurns {
-    static constexpr StageInfo kInfo{.name = "press turns",
-                                     .sentence = "Each press turns a wheel by some notches.",
+    static constexpr StageInfo kInfo{.name = words("press turns"),
+                                     .sentence = words("Each press turns a wheel by some notches."),
                                      .takes = ControlKind::Button,
                                      .isFeel = false};
 
@@ -27,21 +27,21 @@ struct PressTurns {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"counts", "a press turns", -1000.0, 1000.0, "counts", 0}, self.counts);
-        visit(FlagField{"repeats", "goes on while held"}, self.repeats);
-        visit(NumberField{"after", "goes on after", 50.0, 10'000.0, "ms", 0}, self.after);
-        visit(NumberField{"every", "then every", 10.0, 10'000.0, "ms", 0}, self.every);
+        visit(NumberField{"counts", words("a press turns"), -1000.0, 1000.0, words("counts"), 0},
+              self.counts);
+        visit(FlagField{"repeats", words("goes on while held")}, self.repeats);
+        visit(NumberField{"after", words("goes on after"), 50.0, 10'000.0, words("ms"), 0},
+              self.after);
+        visit(NumberField{"every", words("then every"), 10.0, 10'000.0, words("ms"), 0},
+              self.every);
     }
 
-    [[nodiscard]] std::string complaint() const
+    [[nodiscard]] Sentence complaint() const
     {
-        if (counts == 0.0) return "a press of 0 counts turns nothing";
-        return counts == std::floor(counts) ? std::string() : "its counts must be whole";
+        if (counts == 0.0) return words("a press of 0 counts turns nothing");
+        return counts == std::floor(counts) ? Words() : words("its counts must be whole");
     }
-    [[nodiscard]] std::string summary() const
-    {
-        return std::to_string(std::lround(counts)) + " a press";
-    }
+    [[nodiscard]] Sentence summary() const { return say("%1 a press", std::lround(counts)); }
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Turner}; }
 
     class Runner

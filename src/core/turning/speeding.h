@@ -36,7 +36,7 @@ class Speeding
 /// The parameter that says how fast a full deflection is.
 [[nodiscard]] inline NumberField speedField()
 {
-    return {"speed", "at full deflection", 1.0, 20'000.0, "counts/s", 0};
+    return {"speed", words("at full deflection"), 1.0, 20'000.0, words("counts/s"), 0};
 }
 
 }  // namespace jolly

@@ -7,15 +7,14 @@
 namespace jolly
 {
 
-std::string TurnPulses::complaint() const
+Sentence TurnPulses::complaint() const
 {
-    return counts == std::floor(counts) ? std::string() : "its counts must be whole";
+    return counts == std::floor(counts) ? Words() : words("its counts must be whole");
 }
 
-std::string TurnPulses::summary() const
+Sentence TurnPulses::summary() const
 {
-    const auto count = std::to_string(std::lround(counts));
-    return counts == 1.0 ? "each count" : "every " + count + " counts";
+    return counts == 1.0 ? words("each count") : say("every %1 counts", std::lround(counts));
 }
 
 TurnPulses::Runner::Runner(const TurnPulses& pulses)

@@ -13,8 +13,8 @@ namespace jolly
 /// Stage "turn pulses": so many counts of a turner (a notch of a scroll wheel, a detent of a dial)
 /// give a pulse, up or down. Pulses wait as those of a ratchet.
 struct TurnPulses {
-    static constexpr StageInfo kInfo{.name = "turn pulses",
-                                     .sentence = "Each notch that is turned gives a pulse.",
+    static constexpr StageInfo kInfo{.name = words("turn pulses"),
+                                     .sentence = words("Each notch that is turned gives a pulse."),
                                      .takes = ControlKind::Turner,
                                      .isFeel = false};
 
@@ -26,14 +26,18 @@ struct TurnPulses {
     template <class Self, class Visitor>
     static void fields(Self& self, Visitor&& visit)
     {
-        visit(NumberField{"counts", "a pulse every", 1.0, 10'000.0, "counts", 0}, self.counts);
-        visit(NumberField{"pulse", "pressed for", 10.0, 1000.0, "ms", 0}, self.pulse);
+        visit(NumberField{"counts", words("a pulse every"), 1.0, 10'000.0, words("counts"), 0},
+              self.counts);
+        visit(NumberField{"pulse", words("pressed for"), 10.0, 1000.0, words("ms"), 0}, self.pulse);
     }
 
-    [[nodiscard]] std::string complaint() const;
-    [[nodiscard]] std::string summary() const;
+    [[nodiscard]] Sentence complaint() const;
+    [[nodiscard]] Sentence summary() const;
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
-    [[nodiscard]] static std::vector<std::string> outlets() { return {"up", "down"}; }
+    [[nodiscard]] static std::vector<std::string> outlets()
+    {
+        return outletsCalled({words("up"), words("down")});
+    }
 
     class Runner
     {

@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/value/sentence.h"
+
 #include <tl/expected.hpp>
 
 #include <array>
-#include <string>
 #include <string_view>
 #include <utility>
 
@@ -22,14 +23,11 @@ struct Failure {
     };
 
     Code code = Code::System;
-    std::string sentence;  ///< what happened, naming the thing
-    std::string cure;      ///< the one thing to do
-    int error = 0;         ///< errno where there was one
+    Sentence sentence;  ///< what happened, naming the thing
+    Sentence cure;      ///< the one thing to do
+    int error = 0;      ///< errno where there was one
 
-    [[nodiscard]] std::string text() const
-    {
-        return cure.empty() ? sentence : sentence + " " + cure;
-    }
+    [[nodiscard]] Sentence text() const { return oneAfterOther(sentence, cure); }
 };
 
 /// The codes' names where programs talk of them, in the order of Failure::Code.
@@ -57,8 +55,8 @@ using Result = tl::expected<T, Failure>;
 
 using Fallible = Result<void>;
 
-[[nodiscard]] inline tl::unexpected<Failure> fail(Failure::Code code, std::string sentence,
-                                                  std::string cure, int error = 0)
+[[nodiscard]] inline tl::unexpected<Failure> fail(Failure::Code code, Sentence sentence,
+                                                  Sentence cure, int error = 0)
 {
     return tl::unexpected(Failure{code, std::move(sentence), std::move(cure), error});
 }

@@ -20,39 +20,48 @@ const std::string& nameOf(const Strand& strand)
     return strand.name.empty() ? strand.id : strand.name;
 }
 
-/// "through dead zone (3.0 % at rest) and curve (3 points)"; empty without stages.
-std::string wayOf(const Strand& strand)
+/// "dead zone (3.0 % at rest) at times".
+Sentence stepOf(const Stage& stage)
 {
-    std::string text;
+    const auto summary = std::visit([](const auto& p) { return p.summary(); }, stage.parameters);
+    const auto name = infoOf(stage.parameters).name;
+    const auto step = summary.empty() ? Sentence(name) : say("%1 (%2)", name, summary);
+    return stage.when ? say("%1 at times", step) : step;
+}
+
+/// "Twist of Skerry Stick through dead zone (3.0 % at rest), then curve (3 points)".
+Sentence wayOf(const Tangle& tangle, const Strand& strand)
+{
+    const auto source = nameInFull(tangle, strand.source);
+    Sentence steps;
     for (const auto& stage : strand.stages) {
         if (!stage.isOn) continue;
-        const auto summary =
-            std::visit([](const auto& p) { return p.summary(); }, stage.parameters);
-        text += (text.empty() ? " through " : ", then ") +
-                std::string(infoOf(stage.parameters).name) +
-                (summary.empty() ? "" : " (" + summary + ")") + (stage.when ? " at times" : "");
+        steps = steps.empty() ? stepOf(stage) : say("%1, then %2", steps, stepOf(stage));
     }
-    return text;
+    return steps.empty() ? source : say("%1 through %2", source, steps);
 }
 
 }  // namespace
 
-std::string explainEnd(const Tangle& tangle, const Strand& strand, const End& end)
+Sentence explainEnd(const Tangle& tangle, const Strand& strand, const End& end)
 {
     const auto from = signalsOf(tangle, strand).back().kind;
     return explainGoal(tangle, end.goal, {from, end.how, end.pulse, end.part});
 }
 
-std::string explainNow(const Tangle& tangle, const Strand& strand, const End& end)
+Sentence explainNow(const Tangle& tangle, const Strand& strand, const End& end)
 {
-    return nameOf(strand) + (end.outlet.empty() ? "" : ", " + end.outlet + ",") + " now " +
-           explainEnd(tangle, strand, end) + ".";
+    const auto does = explainEnd(tangle, strand, end);
+    return end.outlet.empty()
+               ? say("%1 now %2.", nameOf(strand), does)
+               : say("%1, %2, now %3.", nameOf(strand), Sentence::ourWord(end.outlet), does);
 }
 
-std::vector<std::string> explainStrand(const Tangle& tangle, const Strand& strand)
+std::vector<Sentence> explainStrand(const Tangle& tangle, const Strand& strand)
 {
-    std::vector<std::string> lines = {nameOf(strand) + ": " + nameInFull(tangle, strand.source) +
-                                      wayOf(strand) + (strand.isOn ? "" : "; switched off")};
+    const auto way = wayOf(tangle, strand);
+    std::vector<Sentence> lines = {strand.isOn ? say("%1: %2", nameOf(strand), way)
+                                               : say("%1: %2; switched off", nameOf(strand), way)};
     const auto outlets = outletsOf(strand);
     for (const auto& outlet : outlets) {
         bool isLed = false;
@@ -60,10 +69,11 @@ std::vector<std::string> explainStrand(const Tangle& tangle, const Strand& stran
             const bool isFirst = end.outlet.empty() && outlet == outlets.front();
             if (end.outlet != outlet && !isFirst) continue;
             isLed = true;
-            lines.push_back("  " + (outlet.empty() ? "It" : "\"" + outlet + "\"") + " " +
-                            explainEnd(tangle, strand, end) + ".");
+            const auto does = explainEnd(tangle, strand, end);
+            lines.push_back(outlet.empty() ? say("  It %1.", does)
+                                           : say("  \"%1\" %2.", Sentence::ourWord(outlet), does));
         }
-        if (!isLed) lines.push_back("  \"" + outlet + "\" leads nowhere.");
+        if (!isLed) lines.push_back(say("  \"%1\" leads nowhere.", Sentence::ourWord(outlet)));
     }
     return lines;
 }
@@ -83,9 +93,9 @@ bool isPositionOf(const Strand& strand, const Source& control)
 
 }  // namespace
 
-std::vector<std::string> explainControl(const Tangle& tangle, const Source& control)
+std::vector<Sentence> explainControl(const Tangle& tangle, const Source& control)
 {
-    std::vector<std::string> lines;
+    std::vector<Sentence> lines;
     for (const auto& strand : tangle.strands) {
         if (strand.source == control || isPositionOf(strand, control)) {
             const auto more = explainStrand(tangle, strand);
@@ -94,26 +104,29 @@ std::vector<std::string> explainControl(const Tangle& tangle, const Source& cont
         }
         const auto seen = controlsOf(strand);
         if (std::ranges::find(seen, control) != seen.end())
-            lines.push_back(nameOf(strand) + " looks at it.");
+            lines.push_back(say("%1 looks at it.", nameOf(strand)));
     }
-    if (lines.empty()) lines.push_back(nameInFull(tangle, control) + " does nothing.");
+    if (lines.empty()) lines.push_back(say("%1 does nothing.", nameInFull(tangle, control)));
     return lines;
 }
 
-std::vector<std::string> explainPlace(const Tangle& tangle, const Target& place)
+std::vector<Sentence> explainPlace(const Tangle& tangle, const Target& place)
 {
-    std::vector<std::string> lines;
+    std::vector<Sentence> lines;
     for (const auto* strand : takersOf(tangle, place)) {
         for (const auto& end : strand->ends) {
             const auto places = placesOf(end);
             if (std::ranges::find(places, place) == places.end()) continue;
-            lines.push_back(
-                nameOf(*strand) + ": " + nameInFull(tangle, strand->source) + wayOf(*strand) +
-                (end.outlet.empty() ? "" : ", outlet \"" + end.outlet + "\",") + " " +
-                explainEnd(tangle, *strand, end) + (strand->isOn ? "." : "; switched off."));
+            auto way = wayOf(tangle, *strand);
+            if (!end.outlet.empty())
+                way = say("%1, outlet \"%2\",", way, Sentence::ourWord(end.outlet));
+            const auto does = explainEnd(tangle, *strand, end);
+            lines.push_back(strand->isOn
+                                ? say("%1: %2 %3.", nameOf(*strand), way, does)
+                                : say("%1: %2 %3; switched off.", nameOf(*strand), way, does));
         }
     }
-    if (lines.empty()) lines.push_back("Nothing leads to " + nameInFull(tangle, place) + ".");
+    if (lines.empty()) lines.push_back(say("Nothing leads to %1.", nameInFull(tangle, place)));
     return lines;
 }
 

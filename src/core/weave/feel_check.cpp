@@ -72,33 +72,33 @@ bool isHalf(const Strand& strand)
     });
 }
 
-void noteEnds(const Travel& travel, std::vector<std::string>& notes)
+void noteEnds(const Travel& travel, std::vector<Sentence>& notes)
 {
     const double low = lowOf(travel.outSides);
     const bool isShortAbove = travel.highest < 1.0 - kShort;
     const bool isShortBelow = travel.lowest > low + kShort;
     if (isShortAbove && isShortBelow)
-        notes.push_back("The output stays between " + percent(travel.lowest) + " and " +
-                        percent(travel.highest) + "; the game's axis goes from " + percent(low) +
-                        " to 100.0 %.");
+        notes.push_back(
+            say("The output stays between %1 and %2; the game's axis goes from %3 to %4.",
+                percent(travel.lowest), percent(travel.highest), percent(low), percent(1.0)));
     else if (isShortAbove)
-        notes.push_back("The output never gets above " + percent(travel.highest) +
-                        "; the game's axis goes on to 100.0 %.");
+        notes.push_back(say("The output never gets above %1; the game's axis goes on to %2.",
+                            percent(travel.highest), percent(1.0)));
     else if (isShortBelow)
-        notes.push_back("The output never gets below " + percent(travel.lowest) +
-                        "; the game's axis goes on to " + percent(low) + ".");
+        notes.push_back(say("The output never gets below %1; the game's axis goes on to %2.",
+                            percent(travel.lowest), percent(low)));
 }
 
-void noteHalves(const Tangle& tangle, const Strand& strand, std::vector<std::string>& notes)
+void noteHalves(const Tangle& tangle, const Strand& strand, std::vector<Sentence>& notes)
 {
     const auto both = std::ranges::count_if(tangle.strands, [&](const Strand& other) {
         return other.isOn && other.source == strand.source && isHalf(other);
     });
     if (both < 2 || !isHalf(strand)) return;
-    notes.emplace_back(
+    notes.emplace_back(words(
         "Two controls share this one axis: while both are moved it reports their difference, and "
         "nothing can tell them apart. If the controller has a way to report them as two axes, "
-        "choose that.");
+        "choose that."));
 }
 
 }  // namespace
@@ -132,30 +132,32 @@ RestCover covering(RestCover cover, const Drift& drift)
     return cover;
 }
 
-std::vector<std::string> feelNotes(const Tangle& tangle, const Strand& strand, const Travel& travel,
-                                   const OtherBends& others)
+std::vector<Sentence> feelNotes(const Tangle& tangle, const Strand& strand, const Travel& travel,
+                                const OtherBends& others)
 {
-    std::vector<std::string> notes;
+    std::vector<Sentence> notes;
     if (travel.dead > kMuch && !isHalf(strand))
-        notes.push_back(percent(travel.dead) +
-                        " of the travel changes nothing: dead zones, reach or a flat piece of the "
-                        "curve leave it out. Make them smaller if your hand misses it.");
+        notes.push_back(
+            say("%1 of the travel changes nothing: dead zones, reach or a flat piece of the curve "
+                "leave it out. Make them smaller if your hand misses it.",
+                percent(travel.dead)));
     noteEnds(travel, notes);
     if (travel.fall > 0.0)
-        notes.emplace_back(
+        notes.emplace_back(words(
             "The curve falls on its way: there the game goes back while your hand goes on. \"Keep "
-            "rising\" mends it.");
+            "rising\" mends it."));
     if (others.isKernelFiltering)
-        notes.emplace_back(
+        notes.emplace_back(words(
             "The kernel filters this axis as well, before it gets here. Switch that off on the "
-            "controller's card on the Rig page.");
+            "controller's card on the Rig page."));
     if (tangle.sheet && tangle.sheet->bendsAxes && hasCurve(strand) && !hasCounter(strand))
-        notes.push_back(tangle.sheet->name +
-                        " bends axes by a curve of its own, so this one is bent twice. Straighten "
-                        "one of them, or undo the sim's by a counter-curve.");
+        notes.push_back(
+            say("%1 bends axes by a curve of its own, so this one is bent twice. Straighten one of "
+                "them, or undo the sim's by a counter-curve.",
+                tangle.sheet->name));
     const auto* craft = findBy(tangle.craft, &Craft::id, strand.craft);
     if (craft && craft->wantsStraight && hasCurve(strand))
-        notes.push_back(craft->name + " wants its axes straight, and this one has a curve.");
+        notes.push_back(say("%1 wants its axes straight, and this one has a curve.", craft->name));
     noteHalves(tangle, strand, notes);
     return notes;
 }

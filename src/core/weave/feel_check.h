@@ -46,7 +46,7 @@ struct OtherBends {
 };
 
 /// What a pilot should know of how an axis feels, each as a sentence that says what to do.
-[[nodiscard]] std::vector<std::string> feelNotes(const Tangle& tangle, const Strand& strand,
-                                                 const Travel& travel, const OtherBends& others);
+[[nodiscard]] std::vector<Sentence> feelNotes(const Tangle& tangle, const Strand& strand,
+                                              const Travel& travel, const OtherBends& others);
 
 }  // namespace jolly

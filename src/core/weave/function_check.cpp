@@ -24,14 +24,15 @@ Problems findLostFunctions(const Tangle& tangle)
     std::set<std::string_view> known{""};
     for (const auto& function : tangle.functions) known.insert(function.id);
     Problems problems;
-    const auto look = [&](const std::string& id, std::string path, const std::string& who) {
+    const auto look = [&](const std::string& id, std::string path, const Sentence& who) {
         if (known.contains(id)) return;
-        problems.push_back({.severity = Severity::Warning,
-                            .path = std::move(path),
-                            .sentence = who + " names the function \"" + id +
-                                        "\", which the tangle does not have.",
-                            .cure = "Name one that is among its functions, or none.",
-                            .meaning = "It is shown as if it had none."});
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = std::move(path),
+             .sentence =
+                 say("%1 names the function \"%2\", which the tangle does not have.", who, id),
+             .cure = words("Name one that is among its functions, or none."),
+             .meaning = words("It is shown as if it had none.")});
     };
     for (std::size_t d = 0; d < tangle.devices.size(); ++d) {
         const auto& device = tangle.devices[d];
@@ -49,7 +50,7 @@ Problems findLostFunctions(const Tangle& tangle)
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
         const auto& strand = tangle.strands[s];
         look(strand.function, numbered("strands", s) + "/function",
-             "Strand \"" + strand.name + "\"");
+             say("Strand \"%1\"", strand.name));
     }
     return problems;
 }

@@ -40,12 +40,13 @@ void findWrongNeeds(const Tangle& tangle, std::size_t place, Problems& problems)
     const auto path = "/layers/" + std::to_string(place) + "/needs";
     for (const auto& id : layer.needs) {
         if (findBy(tangle.layers, &Layer::id, id)) continue;
-        problems.push_back({.severity = Severity::Error,
-                            .path = path,
-                            .sentence = "The layer \"" + layer.name + "\" needs \"" + id +
-                                        "\", which the tangle does not have.",
-                            .cure = "Name a layer that is there, or nothing.",
-                            .meaning = "It is never engaged."});
+        problems.push_back(
+            {.severity = Severity::Error,
+             .path = path,
+             .sentence = say("The layer \"%1\" needs \"%2\", which the tangle does not have.",
+                             layer.name, id),
+             .cure = words("Name a layer that is there, or nothing."),
+             .meaning = words("It is never engaged.")});
     }
     std::set<std::string> needs;
     collectNeeds(tangle, layer, needs);
@@ -53,9 +54,9 @@ void findWrongNeeds(const Tangle& tangle, std::size_t place, Problems& problems)
     problems.push_back(
         {.severity = Severity::Error,
          .path = path,
-         .sentence = "The layer \"" + layer.name + "\" needs itself, through others or directly.",
-         .cure = "Take one of the circle away from what it needs.",
-         .meaning = "None of the circle is ever engaged."});
+         .sentence = say("The layer \"%1\" needs itself, through others or directly.", layer.name),
+         .cure = words("Take one of the circle away from what it needs."),
+         .meaning = words("None of the circle is ever engaged.")});
 }
 
 /// Of a group one layer only is engaged: what needs two of one never is.
@@ -71,14 +72,15 @@ void findRivals(const Tangle& tangle, std::size_t place, Problems& problems)
         if (!one || one->group.empty()) continue;
         const auto [known, isFirst] = firstOfGroup.emplace(one->group, one);
         if (isFirst) continue;
-        problems.push_back({.severity = Severity::Warning,
-                            .path = "/layers/" + std::to_string(place) + "/needs",
-                            .sentence = "The layer \"" + layer.name + "\" takes \"" +
-                                        known->second->name + "\" and \"" + one->name +
-                                        "\" at once, of which one only is engaged.",
-                            .cure = "Take one of them out of the group \"" + one->group +
-                                    "\", or out of what it needs.",
-                            .meaning = "It is never engaged."});
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = "/layers/" + std::to_string(place) + "/needs",
+             .sentence = say(
+                 "The layer \"%1\" takes \"%2\" and \"%3\" at once, of which one only is engaged.",
+                 layer.name, known->second->name, one->name),
+             .cure = say("Take one of them out of the group \"%1\", or out of what it needs.",
+                         one->group),
+             .meaning = words("It is never engaged.")});
         return;
     }
 }
@@ -94,9 +96,9 @@ void findOwnRules(const Tangle& tangle, Problems& problems)
             problems.push_back(
                 {.severity = Severity::Warning,
                  .path = "/strands/" + std::to_string(s) + "/ends/" + std::to_string(e),
-                 .sentence = "Strand \"" + strand.name + "\" engages the layer in which it is.",
-                 .cure = "That is fine to let go of it again; else move the strand to Base.",
-                 .meaning = "It can engage nothing while that layer is not engaged."});
+                 .sentence = say("Strand \"%1\" engages the layer in which it is.", strand.name),
+                 .cure = words("That is fine to let go of it again; else move the strand to Base."),
+                 .meaning = words("It can engage nothing while that layer is not engaged.")});
         }
     }
 }
@@ -106,12 +108,13 @@ void findLostInsteads(const Tangle& tangle, Problems& problems)
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
         const auto& strand = tangle.strands[s];
         if (strand.insteadOf.empty() || findStrand(tangle, strand.insteadOf)) continue;
-        problems.push_back({.severity = Severity::Warning,
-                            .path = "/strands/" + std::to_string(s) + "/insteadOf",
-                            .sentence = "Strand \"" + strand.name + "\" stands instead of \"" +
-                                        strand.insteadOf + "\", which is gone.",
-                            .cure = "Nothing has to be done, unless that should still be there.",
-                            .meaning = "It counts beside what is inherited."});
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = "/strands/" + std::to_string(s) + "/insteadOf",
+             .sentence = say("Strand \"%1\" stands instead of \"%2\", which is gone.", strand.name,
+                             strand.insteadOf),
+             .cure = words("Nothing has to be done, unless that should still be there."),
+             .meaning = words("It counts beside what is inherited.")});
     }
 }
 
@@ -122,11 +125,10 @@ void findLayerProblems(const Tangle& tangle, Problems& problems)
     if (tangle.layers.size() > kMostLayers)
         problems.push_back({.severity = Severity::Error,
                             .path = "/layers/" + std::to_string(kMostLayers),
-                            .sentence = "There are " + std::to_string(tangle.layers.size()) +
-                                        " layers; " + std::to_string(kMostLayers) +
-                                        " are the most.",
-                            .cure = "Take some away, or make one of two.",
-                            .meaning = "The upper ones are never engaged."});
+                            .sentence = say("There are %1 layers; %2 are the most.",
+                                            tangle.layers.size(), kMostLayers),
+                            .cure = words("Take some away, or make one of two."),
+                            .meaning = words("The upper ones are never engaged.")});
     for (std::size_t place = 0; place < tangle.layers.size(); ++place) {
         const auto& layer = tangle.layers[place];
         findWrongNeeds(tangle, place, problems);
@@ -134,9 +136,9 @@ void findLayerProblems(const Tangle& tangle, Problems& problems)
         if (place == 0 || !layer.needs.empty() || isEngagedBy(tangle, layer.id)) continue;
         problems.push_back({.severity = Severity::Warning,
                             .path = "/layers/" + std::to_string(place),
-                            .sentence = "Nothing engages the layer \"" + layer.name + "\".",
-                            .cure = "Lead a control to it, or engage it by hand.",
-                            .meaning = "Its strands wait."});
+                            .sentence = say("Nothing engages the layer \"%1\".", layer.name),
+                            .cure = words("Lead a control to it, or engage it by hand."),
+                            .meaning = words("Its strands wait.")});
     }
     findOwnRules(tangle, problems);
     findLostInsteads(tangle, problems);

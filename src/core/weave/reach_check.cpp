@@ -56,9 +56,9 @@ void forEachAxisEnd(const StrandFindings& strands, Deed&& deed)
     }
 }
 
-std::string placeOf(const AxisEnd& end)
+Sentence placeOf(const AxisEnd& end)
 {
-    return nameOf(end.device, end.slot.control) + " of " + end.device.name;
+    return say("%1 of %2", nameOf(end.device, end.slot.control), end.device.name);
 }
 
 /// How much of the travel of its target the strand covers, in [0, 1].
@@ -96,13 +96,17 @@ Problems findSidesProblems(const StrandFindings& strands)
         problems.push_back(
             {.severity = Severity::Warning,
              .path = end.path,
-             .sentence = "Strand \"" + end.strand.name + "\" leads a control that rests " +
-                         (isLever ? "at its low end" : "in its middle") + " to " + placeOf(end) +
-                         ", which rests " + (isLever ? "in its middle." : "at its low end."),
-             .cure = isSettable ? "Let the virtual axis rest where the control does."
-                                : "Lead it to an axis that rests where it does.",
-             .meaning = isLever ? "With your hand off it the game sees it at its lowest."
-                                : "With your hand off it the game sees one half.",
+             .sentence = isLever
+                             ? say("Strand \"%1\" leads a control that rests at its low end to %2, "
+                                   "which rests in its middle.",
+                                   end.strand.name, placeOf(end))
+                             : say("Strand \"%1\" leads a control that rests in its middle to %2, "
+                                   "which rests at its low end.",
+                                   end.strand.name, placeOf(end)),
+             .cure = isSettable ? words("Let the virtual axis rest where the control does.")
+                                : words("Lead it to an axis that rests where it does."),
+             .meaning = isLever ? words("With your hand off it the game sees it at its lowest.")
+                                : words("With your hand off it the game sees one half."),
              .remedy = isSettable ? "same-rest" : ""});
     });
     return problems;
@@ -114,13 +118,13 @@ Problems findHalfReaches(const StrandFindings& strands)
     forEachAxisEnd(strands, [&](const AxisEnd& end) {
         const double cover = coverOf(end);
         if (cover > kHalf) return;
-        problems.push_back({.severity = Severity::Warning,
-                            .path = end.path,
-                            .sentence = "Strand \"" + end.strand.name + "\" reaches only " +
-                                        std::to_string(std::lround(100.0 * cover)) +
-                                        " % of the travel of " + placeOf(end) + ".",
-                            .cure = "Look at its stages: a curve or dead zone may be too large.",
-                            .meaning = "The rest of it can never be set from this control."});
+        problems.push_back(
+            {.severity = Severity::Warning,
+             .path = end.path,
+             .sentence = say("Strand \"%1\" reaches only %2 % of the travel of %3.",
+                             end.strand.name, std::lround(100.0 * cover), placeOf(end)),
+             .cure = words("Look at its stages: a curve or dead zone may be too large."),
+             .meaning = words("The rest of it can never be set from this control.")});
     });
     return problems;
 }
@@ -140,12 +144,13 @@ Problems findUnfed(const Tangle& tangle)
             const Target place{device.id, settings.control};
             const auto function = functionName(tangle, settings.function);
             if (function.empty() || fed.contains({device.id, settings.control})) continue;
-            problems.push_back({.severity = Severity::Warning,
-                                .path = "/devices/" + std::to_string(d),
-                                .sentence = "Nothing leads to \"" + function + "\" (" +
-                                            placeName(tangle, place) + ").",
-                                .cure = "Weave a control to it, or take the function's name away.",
-                                .meaning = "The function cannot be used in flight."});
+            problems.push_back(
+                {.severity = Severity::Warning,
+                 .path = "/devices/" + std::to_string(d),
+                 .sentence =
+                     say("Nothing leads to \"%1\" (%2).", function, placeName(tangle, place)),
+                 .cure = words("Weave a control to it, or take the function's name away."),
+                 .meaning = words("The function cannot be used in flight.")});
         }
     }
     return problems;

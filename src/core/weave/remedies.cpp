@@ -18,7 +18,8 @@ namespace
 
 tl::unexpected<Failure> gone()
 {
-    return fail(Failure::Code::NotThere, "What this was about is gone.", "Look at the list anew.");
+    return fail(Failure::Code::NotThere, words("What this was about is gone."),
+                words("Look at the list anew."));
 }
 
 /// The number after `key` in a path: 3 for "/strands/3/ends/0" and "/strands/".
@@ -118,8 +119,8 @@ Fallible grow(Tangle& tangle, const Problem& problem)
     if (!device) return gone();
     if (!growFor(*device, target.control))
         return fail(Failure::Code::Unreadable,
-                    device->name + " cannot have " + toText(target.control) + ".",
-                    "Move the end to another one.");
+                    say("%1 cannot have %2.", device->name, nameOf(target.control)),
+                    words("Move the end to another one."));
     return {};
 }
 
@@ -130,8 +131,8 @@ Fallible toNextFree(Tangle& tangle, const Problem& problem)
     auto& target = *targetOf(end->first->ends[end->second]);
     const auto to = nextFree(tangle, target.control.kind);
     if (!to)
-        return fail(Failure::Code::NotThere, "No virtual device has a free one.",
-                    "Add a virtual device first.");
+        return fail(Failure::Code::NotThere, words("No virtual device has a free one."),
+                    words("Add a virtual device first."));
     target = *to;
     fitDevices(tangle);
     return {};
@@ -163,25 +164,25 @@ Fallible replan(Tangle& tangle, const Problem&)
 {
     const auto plan = spread(tangle);
     if (plan.changesNothing())
-        return fail(Failure::Code::NotThere, "No other plan fits this sim better.",
-                    "Take something away, or choose another sheet.");
+        return fail(Failure::Code::NotThere, words("No other plan fits this sim better."),
+                    words("Take something away, or choose another sheet."));
     applySpread(tangle, plan);
     return {};
 }
 
 constexpr Remedy kRemedies[] = {
-    {"two-axes", "Give it two axes", reshape<giveTwoAxes>},
-    {"two-buttons", "Give it two buttons", reshape<giveTwoButtons>},
-    {"eight-axes", "Give it eight axes", reshape<giveEightAxes>},
-    {"one-hat", "Leave it one hat", reshape<leaveOneHat>},
-    {"fresh-number", "Give it a free number", freshNumber},
-    {"fresh-name", "Give it a free name", freshName},
-    {"fresh-ids", "Give it ids of its own", freshIds},
-    {"grow", "Make the device large enough", grow},
-    {"next-free", "Lead it to the next free one", toNextFree},
-    {"same-rest", "Let it rest there, too", restAlike},
-    {"mean-it", "Send it all the same", meanIt},
-    {"replan", "Plan it for this sim", replan},
+    {"two-axes", words("Give it two axes"), reshape<giveTwoAxes>},
+    {"two-buttons", words("Give it two buttons"), reshape<giveTwoButtons>},
+    {"eight-axes", words("Give it eight axes"), reshape<giveEightAxes>},
+    {"one-hat", words("Leave it one hat"), reshape<leaveOneHat>},
+    {"fresh-number", words("Give it a free number"), freshNumber},
+    {"fresh-name", words("Give it a free name"), freshName},
+    {"fresh-ids", words("Give it ids of its own"), freshIds},
+    {"grow", words("Make the device large enough"), grow},
+    {"next-free", words("Lead it to the next free one"), toNextFree},
+    {"same-rest", words("Let it rest there, too"), restAlike},
+    {"mean-it", words("Send it all the same"), meanIt},
+    {"replan", words("Plan it for this sim"), replan},
 };
 
 }  // namespace

@@ -14,7 +14,7 @@ namespace jolly
 /// A cure that changes the tangle at one click. Problem::remedy is its key.
 struct Remedy {
     std::string_view key;
-    std::string_view label;  ///< what its button says
+    Words label;  ///< what its button says
     Fallible (*apply)(Tangle& tangle, const Problem& problem);
 };
 

@@ -23,9 +23,9 @@ constexpr std::uint16_t kToldApart = 32;
 /// A shape that some reader does not see as it is wished.
 struct Trap {
     bool (*isIn)(const VirtualDevice&);
-    const char* what;  ///< goes on after the device's name
-    const char* meaning;
-    const char* cure;
+    Words what;  ///< goes on after the device's name
+    Words meaning;
+    Words cure;
     const char* remedy;
 };
 
@@ -38,44 +38,46 @@ bool hasOneSidedAxis(const VirtualDevice& device)
 
 /// Sources are in docs/virtual-devices.md.
 constexpr Trap kTraps[] = {
-    {[](const VirtualDevice& d) { return d.axes == 0; }, "has no axis",
-     "Games in a sandbox or in a Windows layer do not see it at all.",
-     "Give it two axes; unused ones do no harm.", "two-axes"},
-    {[](const VirtualDevice& d) { return d.axes == 1; }, "has one axis only",
-     "Games in a sandbox do not take it for a joystick.",
-     "Give it two axes; unused ones do no harm.", "two-axes"},
+    {[](const VirtualDevice& d) { return d.axes == 0; }, words("has no axis"),
+     words("Games in a sandbox or in a Windows layer do not see it at all."),
+     words("Give it two axes; unused ones do no harm."), "two-axes"},
+    {[](const VirtualDevice& d) { return d.axes == 1; }, words("has one axis only"),
+     words("Games in a sandbox do not take it for a joystick."),
+     words("Give it two axes; unused ones do no harm."), "two-axes"},
     {[](const VirtualDevice& d) { return d.buttons < kFewestButtons; },
-     "has fewer than two buttons", "The system may take it for something other than a joystick.",
-     "Give it two buttons; unused ones do no harm.", "two-buttons"},
+     words("has fewer than two buttons"),
+     words("The system may take it for something other than a joystick."),
+     words("Give it two buttons; unused ones do no harm."), "two-buttons"},
     {[](const VirtualDevice& d) { return d.axes == 2 && hasOneSidedAxis(d); },
-     "has two axes, one of which rests at its low end",
-     "Games that use SDL take both of two axes for centred ones: it starts at a half.",
-     "Give it three axes or more.", "eight-axes"},
+     words("has two axes, one of which rests at its low end"),
+     words("Games that use SDL take both of two axes for centred ones: it starts at a half."),
+     words("Give it three axes or more."), "eight-axes"},
     {[](const VirtualDevice& d) {
          return d.buttons >= kPadButtons && (d.axes == kPadAxes || d.axes + 2 * d.hats == kPadAxes);
      },
-     "has six axes, hats counted twice, and fourteen buttons or more",
-     "Games in a Windows layer take it for a gamepad and see ten of its buttons.",
-     "Give it eight axes, or at most thirteen buttons.", "eight-axes"},
-    {[](const VirtualDevice& d) { return d.axes > kSafeAxes; }, "has more than eight axes",
-     "In games in a Windows layer the ninth presses buttons and moves the hat.",
-     "Keep it to eight if such a game reads it; native games see them all.", "eight-axes"},
+     words("has six axes, hats counted twice, and fourteen buttons or more"),
+     words("Games in a Windows layer take it for a gamepad and see ten of its buttons."),
+     words("Give it eight axes, or at most thirteen buttons."), "eight-axes"},
+    {[](const VirtualDevice& d) { return d.axes > kSafeAxes; }, words("has more than eight axes"),
+     words("In games in a Windows layer the ninth presses buttons and moves the hat."),
+     words("Keep it to eight if such a game reads it; native games see them all."), "eight-axes"},
     {[](const VirtualDevice& d) { return d.axes >= 10 && d.hats >= 2; },
-     "has the axes Gas and Brake beside a second hat",
-     "Games that use SDL do not see those two axes.", "Take the second hat away, or those axes.",
-     "one-hat"},
-    {[](const VirtualDevice& d) { return d.hats > kSafeHats; }, "has more than one hat",
-     "Games in a Windows layer see the first only; those that use GLFW lose just that one.",
-     "If such a game reads it, use buttons for the others.", ""},
+     words("has the axes Gas and Brake beside a second hat"),
+     words("Games that use SDL do not see those two axes."),
+     words("Take the second hat away, or those axes."), "one-hat"},
+    {[](const VirtualDevice& d) { return d.hats > kSafeHats; }, words("has more than one hat"),
+     words("Games in a Windows layer see the first only; those that use GLFW lose just that one."),
+     words("If such a game reads it, use buttons for the others."), ""},
     {[](const VirtualDevice& d) {
          return d.axes > 1 && d.axes < kPadAxes && d.axes % 2 == 1 && d.hats > 0;
      },
-     "has an odd number of axes beside a hat",
-     "Games that use Allegro never see the hat's up and down.",
-     "Give it eight axes; unused ones do no harm.", "eight-axes"},
-    {[](const VirtualDevice& d) { return d.buttons > kSafeButtons; }, "has more than 126 buttons",
-     "The last ones use codes of touch pads; not every reader has been seen to take them.",
-     "Use a second device for them if a game does not see them.", ""},
+     words("has an odd number of axes beside a hat"),
+     words("Games that use Allegro never see the hat's up and down."),
+     words("Give it eight axes; unused ones do no harm."), "eight-axes"},
+    {[](const VirtualDevice& d) { return d.buttons > kSafeButtons; },
+     words("has more than 126 buttons"),
+     words("The last ones use codes of touch pads; not every reader has been seen to take them."),
+     words("Use a second device for them if a game does not see them."), ""},
 };
 
 /// Endings by which SDL takes a device for a part of another one.
@@ -103,39 +105,41 @@ bool isPlain(const std::string& name)
 
 void findNameTraps(const VirtualDevice& device, const std::string& path, Problems& problems)
 {
-    const auto warn = [&](const std::string& what, const std::string& meaning,
-                          const std::string& cure) {
+    const auto warn = [&](Words what, Words meaning, Words cure) {
         problems.push_back({.severity = Severity::Warning,
                             .path = path + "/name",
-                            .sentence = "The name \"" + device.name + "\" " + what + ".",
+                            .sentence = say("The name \"%1\" %2.", device.name, what),
                             .cure = cure,
                             .meaning = meaning});
     };
     if (device.name.size() > kMostNameBytes)
-        warn("is longer than 79 letters", "Games see its beginning only.", "Shorten it.");
+        warn(words("is longer than 79 letters"), words("Games see its beginning only."),
+             words("Shorten it."));
     if (!isPlain(device.name))
-        warn("has letters that games cannot show", "They see \"?\" in their place.",
-             "Use plain letters, digits and signs.");
+        warn(words("has letters that games cannot show"), words("They see \"?\" in their place."),
+             words("Use plain letters, digits and signs."));
     if (std::ranges::any_of(kEndings, [&](auto end) { return device.name.ends_with(end); }))
-        warn("ends like that of a part of another device", "Games that use SDL leave it out.",
-             "Give it another ending.");
+        warn(words("ends like that of a part of another device"),
+             words("Games that use SDL leave it out."), words("Give it another ending."));
     if (repeatsItsFirstWord(device.name))
-        warn("has its first word again further on", "Games that use SDL leave the first word out.",
-             "Use that word once.");
+        warn(words("has its first word again further on"),
+             words("Games that use SDL leave the first word out."), words("Use that word once."));
 }
 
-std::string nameFor(const VirtualDevice& device)
+Sentence nameFor(const VirtualDevice& device)
 {
-    return device.name.empty() ? "A virtual device" : device.name;
+    return device.name.empty() ? Sentence(words("A virtual device")) : Sentence(device.name);
 }
 
-Problem alike(const VirtualDevice& device, std::size_t place, const std::string& what)
+/// @param sentence  goes on after the device's name.
+Problem alike(const VirtualDevice& device, std::size_t place, const std::string& what,
+              Words sentence)
 {
     return {.severity = Severity::Error,
             .path = "/devices/" + std::to_string(place) + "/" + what,
-            .sentence = nameFor(device) + " has the same " + what + " as another virtual device.",
-            .cure = "Give it another one.",
-            .meaning = "Games could not tell the two apart.",
+            .sentence = say("%1 %2", nameFor(device), sentence),
+            .cure = words("Give it another one."),
+            .meaning = words("Games could not tell the two apart."),
             .remedy = "fresh-" + what};
 }
 
@@ -149,11 +153,14 @@ void findAlike(const Tangle& tangle, Problems& problems)
                 [&](const VirtualDevice& other) { return keyOf(other) == keyOf(device); });
         };
         if (!device.name.empty() && hasTwin([](const auto& d) { return d.name; }))
-            problems.push_back(alike(device, i, "name"));
+            problems.push_back(
+                alike(device, i, "name", words("has the same name as another virtual device.")));
         if (hasTwin([](const auto& d) { return d.number; }))
-            problems.push_back(alike(device, i, "number"));
+            problems.push_back(alike(device, i, "number",
+                                     words("has the same number as another virtual device.")));
         else if (hasTwin([](const auto& d) { return idsOf(d); }))
-            problems.push_back(alike(device, i, "ids"));
+            problems.push_back(
+                alike(device, i, "ids", words("has the same ids as another virtual device.")));
     }
 }
 
@@ -163,9 +170,9 @@ void findNameless(const Tangle& tangle, Problems& problems)
         if (!tangle.devices[i].name.empty()) continue;
         problems.push_back({.severity = Severity::Error,
                             .path = "/devices/" + std::to_string(i) + "/name",
-                            .sentence = "A virtual device has no name.",
-                            .cure = "Give it one.",
-                            .meaning = "Games show nothing in their lists.",
+                            .sentence = words("A virtual device has no name."),
+                            .cure = words("Give it one."),
+                            .meaning = words("Games show nothing in their lists."),
                             .remedy = "fresh-name"});
     }
 }
@@ -181,9 +188,9 @@ void findIdle(const Tangle& tangle, Problems& problems)
         if (isUsed || !isBegun) continue;
         problems.push_back({.severity = Severity::Warning,
                             .path = "/devices/" + std::to_string(i),
-                            .sentence = "No strand ends at " + nameFor(device) + ".",
-                            .cure = "Weave something to it, or remove it.",
-                            .meaning = "Games list it, but nothing on it ever moves."});
+                            .sentence = say("No strand ends at %1.", nameFor(device)),
+                            .cure = words("Weave something to it, or remove it."),
+                            .meaning = words("Games list it, but nothing on it ever moves.")});
     }
 }
 
@@ -198,7 +205,7 @@ Problems findShapeProblems(const VirtualDevice& device, const std::string& path)
         if (!trap.isIn(device)) continue;
         problems.push_back({.severity = Severity::Warning,
                             .path = path,
-                            .sentence = nameFor(device) + " " + trap.what + ".",
+                            .sentence = say("%1 %2.", nameFor(device), trap.what),
                             .cure = trap.cure,
                             .meaning = trap.meaning,
                             .remedy = trap.remedy});
@@ -206,15 +213,15 @@ Problems findShapeProblems(const VirtualDevice& device, const std::string& path)
     return problems;
 }
 
-std::vector<std::string> readerNotes(const VirtualDevice& device)
+std::vector<Sentence> readerNotes(const VirtualDevice& device)
 {
-    std::vector<std::string> notes;
+    std::vector<Sentence> notes;
     if (device.kind == VirtualKind::Gamepad)
-        notes.push_back("Games that use GLFW take it for a joystick and not for a gamepad.");
+        notes.push_back(words("Games that use GLFW take it for a joystick and not for a gamepad."));
     if (device.kind == VirtualKind::Joystick && device.buttons > kToldApart)
-        notes.push_back(
+        notes.push_back(words(
             "Games that use Allegro, GLFW or SFML see its first 32 buttons only; in those that use "
-            "PLIB the others press the first ones again.");
+            "PLIB the others press the first ones again."));
     return notes;
 }
 

@@ -13,9 +13,9 @@ namespace jolly
 /// @param path  of the device in the tangle, such as "/devices/0".
 [[nodiscard]] Problems findShapeProblems(const VirtualDevice& device, const std::string& path);
 
-/// What some readers make of a device of a shape that is good for most: a sentence each, no reason to
-/// change it.
-[[nodiscard]] std::vector<std::string> readerNotes(const VirtualDevice& device);
+/// What some readers make of a device of a shape that is good for most: a sentence each, no reason
+/// to change it.
+[[nodiscard]] std::vector<Sentence> readerNotes(const VirtualDevice& device);
 
 /// What is wrong among the virtual devices: two alike, one without a name, one that nothing ends
 /// at, and everything that findShapeProblems() says.

@@ -28,9 +28,9 @@ Layouts layoutsOf(const Tangle& tangle)
 }
 
 /// "an axis", "a button" and so on.
-std::string anyOf(ControlKind kind)
+Words anyOf(ControlKind kind)
 {
-    return std::string(wordsOf(kind).any);
+    return wordsOf(kind).any;
 }
 
 /// Collects what is wrong with one strand, going from its source to its ends.
@@ -54,8 +54,9 @@ class StrandCheck
         m_outlets = outletsOf(m_strand);
         for (std::size_t i = 0; i < m_strand.ends.size(); ++i) checkEnd(i);
         if (m_strand.ends.empty()) {
-            error("/ends", " ends nowhere",
-                  "Give it an end such as {\"device\": \"jolly-1\", \"control\": \"axis 1\"}.");
+            error("/ends", words("ends nowhere"),
+                  words("Give it an end such as "
+                        "{\"device\": \"jolly-1\", \"control\": \"axis 1\"}."));
         }
         return std::move(m_problems);
     }
@@ -65,20 +66,21 @@ class StrandCheck
     {
         if (!findBy(m_tangle.layers, &Layer::id, m_strand.layer)) {
             error("/layer",
-                  " is in the layer \"" + m_strand.layer + "\", which the tangle does not have",
-                  "Add that layer or put the strand into \"base\".");
+                  say("is in the layer \"%1\", which the tangle does not have", m_strand.layer),
+                  words("Add that layer or put the strand into \"base\"."));
         }
         if (!findBy(m_tangle.craft, &Craft::id, m_strand.craft)) {
             error("/craft",
-                  " is for the craft \"" + m_strand.craft + "\", which the tangle does not have",
-                  "Add that craft or make the strand one for \"everywhere\".");
+                  say("is for the craft \"%1\", which the tangle does not have", m_strand.craft),
+                  words("Add that craft or make the strand one for \"everywhere\"."));
         }
     }
 
     void checkSource()
     {
         if (!m_strand.hasSource()) {
-            error("/source", " begins nowhere", "Touch the control that it is to begin at.");
+            error("/source", words("begins nowhere"),
+                  words("Touch the control that it is to begin at."));
             return;
         }
         const auto& source = m_strand.source;
@@ -86,17 +88,17 @@ class StrandCheck
         if (!controller) {
             error(
                 "/source/controller",
-                " starts at the controller \"" + source.controller + "\", which is not in the rig",
-                "Name one of: " + list(m_tangle.rig, &RigController::id) + ".");
+                say("starts at the controller \"%1\", which is not in the rig", source.controller),
+                say("Name one of: %1.", list(m_tangle.rig, &RigController::id)));
             return;
         }
         m_control = findControl(*controller, source.control);
         if (!m_control) {
             error("/source/control",
-                  " starts at " + toText(source.control) + ", which " + controller->alias +
-                      " does not have",
-                  "Touch the control in the window to pick it, or see what it has with \"tangle "
-                  "devices\".");
+                  say("starts at %1, which %2 does not have", toText(source.control),
+                      controller->alias),
+                  words("Touch the control in the window to pick it, or see what it has with "
+                        "\"tangle devices\"."));
         }
     }
 
@@ -105,9 +107,10 @@ class StrandCheck
         const auto& stage = m_strand.stages[i];
         const auto& info = infoOf(stage.parameters);
         const auto path = "/stages/" + std::to_string(i);
-        const auto name = std::string(info.name);
+        const auto name = info.name;
         if (const auto complaint = complaintOf(stage.parameters); !complaint.empty())
-            error(path, ", stage \"" + name + "\": " + complaint, "Change the stage.");
+            add(path, say("Strand \"%1\", stage \"%2\": %3.", this->name(), name, complaint),
+                words("Change the stage."));
         forEachControl(stage.parameters, [&](const ControlField& field, const auto& source) {
             if (source || !field.mayBeNone) checkSeen(path, name, field, source);
         });
@@ -117,19 +120,21 @@ class StrandCheck
         const bool fits = info.takes.has(kind);
         if (!fits && kind != m_signals.front().kind) {
             error(path,
-                  " has the stage \"" + name + "\", which does nothing for " + anyOf(kind) +
-                      ", as which it leaves the stage before",
-                  "Put it in front of that stage, or take it out.");
+                  say("has the stage \"%1\", which does nothing for %2, as which it leaves the "
+                      "stage before",
+                      name, anyOf(kind)),
+                  words("Put it in front of that stage, or take it out."));
         } else if (!fits) {
-            error(path, " has the stage \"" + name + "\", which does nothing for " + anyOf(kind),
-                  "Take the stage out.");
+            error(path, say("has the stage \"%1\", which does nothing for %2", name, anyOf(kind)),
+                  words("Take the stage out."));
         }
         const bool isLast =
             std::none_of(m_strand.stages.begin() + static_cast<std::ptrdiff_t>(i) + 1,
                          m_strand.stages.end(), [](const Stage& after) { return after.isOn; });
         if (!isLast && outletsOf(stage.parameters).size() > 1) {
-            error(path, " has stages behind the stage \"" + name + "\", which has several outlets",
-                  "Make it the last one; what shall happen to one outlet is a strand of its own.");
+            error(path, say("has stages behind the stage \"%1\", which has several outlets", name),
+                  words("Make it the last one; what shall happen to one outlet is a strand of its "
+                        "own."));
         }
     }
 
@@ -140,50 +145,52 @@ class StrandCheck
     }
 
     /// A control that a stage looks at.
-    void checkSeen(const std::string& path, const std::string& stage, const ControlField& field,
+    void checkSeen(const std::string& path, Words stage, const ControlField& field,
                    const std::optional<Source>& source)
     {
         const auto where = path + "/" + std::string(field.key);
-        const auto what = " has the stage \"" + stage + "\" ";
-        const auto role = "\"" + std::string(field.label) + "\"";
+        const auto role = calledBy(field);
         const auto* control = source ? findControl(m_tangle, *source) : nullptr;
         if (!source) {
-            error(where, what + "without " + role, "Touch the control that it is to be.");
+            error(where, say("has the stage \"%1\" without \"%2\"", stage, role),
+                  words("Touch the control that it is to be."));
         } else if (!control) {
             error(where,
-                  what + "with " + role + " at " + toText(source->control) + " of \"" +
-                      source->controller + "\", which is not in the rig",
-                  "Touch another control.");
+                  say("has the stage \"%1\" with \"%2\" at %3 of \"%4\", which is not in the rig",
+                      stage, role, toText(source->control), source->controller),
+                  words("Touch another control."));
         } else if (control->kind != field.kind) {
-            error(where, what + "with " + anyOf(control->kind) + " as " + role,
-                  "Touch " + anyOf(field.kind) + " instead.");
+            error(where,
+                  say("has the stage \"%1\" with %2 as \"%3\"", stage, anyOf(control->kind), role),
+                  say("Touch %1 instead.", anyOf(field.kind)));
         }
     }
 
-    void checkWhen(const std::string& path, const std::string& name, const Stage& stage)
+    void checkWhen(const std::string& path, Words name, const Stage& stage)
     {
         const auto& when = *stage.when;
-        const auto complainAbout = [&](const std::string& what, const std::string& cure) {
-            error(path + "/when", " has the stage \"" + name + "\" work by " + what, cure);
+        const auto complainAbout = [&](const Sentence& what, Words cure) {
+            error(path + "/when", say("has the stage \"%1\" work by %2", name, what), cure);
         };
         if (!when.layer.empty()) {
             const auto place = placeOfLayer(m_tangle, when.layer);
             if (place >= std::min(m_tangle.layers.size(), kMostLayers))
-                complainAbout("the layer \"" + when.layer + "\", which the tangle does not have",
-                              "Name a layer that is there, or let the stage work always.");
+                complainAbout(say("the layer \"%1\", which the tangle does not have", when.layer),
+                              words("Name a layer that is there, or let the stage work always."));
         } else if (when.output) {
             const auto* device = findDevice(m_tangle, when.output->device);
             if (!device || !has(*device, when.output->control))
-                complainAbout(toText(when.output->control) + " of the virtual device \"" +
-                                  when.output->device + "\", which is not there",
-                              "Choose another control, or let the stage work always.");
+                complainAbout(say("%1 of the virtual device \"%2\", which is not there",
+                                  nameOf(when.output->control), when.output->device),
+                              words("Choose another control, or let the stage work always."));
             if (leadsTo(m_strand, *when.output))
-                complainAbout(toText(when.output->control) + ", which the strand itself moves",
-                              "Choose a virtual control that another strand moves.");
+                complainAbout(
+                    say("%1, which the strand itself moves", nameOf(when.output->control)),
+                    words("Choose a virtual control that another strand moves."));
         } else if (!findControl(m_tangle, when.control)) {
-            complainAbout(toText(when.control.control) + " of \"" + when.control.controller +
-                              "\", which is not in the rig",
-                          "Touch another control, or let the stage work always.");
+            complainAbout(say("%1 of \"%2\", which is not in the rig", toText(when.control.control),
+                              when.control.controller),
+                          words("Touch another control, or let the stage work always."));
         }
         const auto changesSides = [&](Sides sides) {
             const auto behind = signalAfter(stage.parameters, {ControlKind::Axis, sides});
@@ -191,9 +198,10 @@ class StrandCheck
         };
         if (changesSides(Sides::One) || changesSides(Sides::Two))
             error(path + "/when",
-                  " has the stage \"" + name +
-                      "\" work at times only, which would change where the axis rests",
-                  "Let it work always, or make two strands.");
+                  say("has the stage \"%1\" work at times only, which would change where the axis "
+                      "rests",
+                      name),
+                  words("Let it work always, or make two strands."));
     }
 
     void checkEnd(std::size_t i)
@@ -203,14 +211,14 @@ class StrandCheck
         if (!end.outlet.empty() && std::ranges::find(m_outlets, end.outlet) == m_outlets.end()) {
             const bool isPlain = m_outlets == std::vector<std::string>{""};
             error(path + "/outlet",
-                  " ends at its outlet \"" + end.outlet + "\", which it does not have",
-                  isPlain ? "Leave the outlet out: it has one only."
-                          : "Name one of: " + listed(m_outlets, std::identity()) + ".");
+                  say("ends at its outlet \"%1\", which it does not have", end.outlet),
+                  isPlain ? words("Leave the outlet out: it has one only.")
+                          : say("Name one of: %1.", listed(m_outlets, std::identity())));
         }
         if (const auto* target = targetOf(end)) checkTarget(*target, end.part, path);
         checkGoal(m_tangle, end.goal,
                   m_control ? std::optional(m_signals.back().kind) : std::nullopt,
-                  [&](const std::string& where, const std::string& what, const std::string& cure,
+                  [&](const std::string& where, const Sentence& what, const Sentence& cure,
                       const char* remedy) {
                       error(path + where, what, cure);
                       m_problems.back().remedy = remedy;
@@ -223,36 +231,36 @@ class StrandCheck
         const auto* device = findDevice(m_tangle, target.device);
         if (!device) {
             error(path + "/device",
-                  " ends at the virtual device \"" + target.device +
-                      "\", which the tangle does not have",
-                  "Name one of: " + list(m_tangle.devices, &VirtualDevice::id) + ".");
+                  say("ends at the virtual device \"%1\", which the tangle does not have",
+                      target.device),
+                  say("Name one of: %1.", list(m_tangle.devices, &VirtualDevice::id)));
             m_problems.back().remedy = "next-free";
             return;
         }
         if (!has(*device, target.control)) {
             error(path + "/control",
-                  " ends at " + toText(target.control) + " of " + device->name +
-                      ", which has no such control",
-                  "Pick one it has, or give " + device->name + " more of them.");
+                  say("ends at %1 of %2, which has no such control", nameOf(target.control),
+                      device->name),
+                  say("Pick one it has, or give %1 more of them.", device->name));
             auto grown = *device;
             m_problems.back().remedy = growFor(grown, target.control) ? "grow" : "next-free";
         } else if (m_control && kind == ControlKind::Turner && kind != target.control.kind) {
             error(path + "/control",
-                  " leads the counts of a turner to " + nameOf(*device, target.control) + " of " +
-                      device->name,
-                  "Put the stage \"glide\" in front, which makes an axis of them, or \"turn "
-                  "pulses\".");
+                  say("leads the counts of a turner to %1 of %2", nameOf(*device, target.control),
+                      device->name),
+                  words("Put the stage \"glide\" in front, which makes an axis of them, or \"turn "
+                        "pulses\"."));
         } else if (m_control && kind != target.control.kind) {
             error(path + "/control",
-                  " leads from " + anyOf(kind) + " to " + anyOf(target.control.kind) + ", " +
-                      nameOf(*device, target.control) + " of " + device->name,
-                  "Pick " + anyOf(kind) + " as its target.");
+                  say("leads from %1 to %2, %3 of %4", anyOf(kind), anyOf(target.control.kind),
+                      nameOf(*device, target.control), device->name),
+                  say("Pick %1 as its target.", anyOf(kind)));
         } else if (part != Part::Whole && kind == ControlKind::Axis &&
                    sidesOf(*device, target.control) == Sides::One) {
             error(path + "/half",
-                  " leads to half of " + nameOf(*device, target.control) + " of " + device->name +
-                      ", which rests at its low end",
-                  "Lead it to all of that axis, or let that rest in the middle.");
+                  say("leads to half of %1 of %2, which rests at its low end",
+                      nameOf(*device, target.control), device->name),
+                  words("Lead it to all of that axis, or let that rest in the middle."));
         }
     }
 
@@ -263,20 +271,27 @@ class StrandCheck
     }
 
     template <class Items, class Field>
-    static std::string list(const Items& items, Field field)
+    static Sentence list(const Items& items, Field field)
     {
         const auto text = listed(items, [field](const auto& item) { return item.*field; });
-        return text.empty() ? "none, the tangle has none" : text;
+        return text.empty() ? words("none, the tangle has none") : text;
     }
 
-    void error(const std::string& path, const std::string& what, const std::string& cure)
+    const std::string& name() const { return m_strand.name.empty() ? m_strand.id : m_strand.name; }
+
+    /// @param what  goes on after the strand's name.
+    void error(const std::string& path, const Sentence& what, const Sentence& cure)
     {
-        const auto& name = m_strand.name.empty() ? m_strand.id : m_strand.name;
+        add(path, say("Strand \"%1\" %2.", name(), what), cure);
+    }
+
+    void add(const std::string& path, Sentence sentence, const Sentence& cure)
+    {
         m_problems.push_back({.severity = Severity::Error,
                               .path = m_path + path,
-                              .sentence = "Strand \"" + name + "\"" + what + ".",
+                              .sentence = std::move(sentence),
                               .cure = cure,
-                              .meaning = "It does nothing in flight until then."});
+                              .meaning = words("It does nothing in flight until then.")});
     }
 
     const Tangle& m_tangle;

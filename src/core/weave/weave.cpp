@@ -23,9 +23,37 @@ namespace jolly
 namespace
 {
 
+/// What is said of names in a list that are empty or not the only ones.
+struct TwinWords {
+    Sentence (*nameless)();
+    Sentence (*twins)(const std::string& name);
+};
+
+constexpr TwinWords kControllers{
+    [] { return say("One of the controllers has no name."); },
+    [](const std::string& name) { return say("Two controllers are called \"%1\".", name); }};
+constexpr TwinWords kDevices{
+    [] { return say("One of the virtual devices has no name."); },
+    [](const std::string& name) { return say("Two virtual devices are called \"%1\".", name); }};
+constexpr TwinWords kFunctions{
+    [] { return say("One of the functions has no name."); },
+    [](const std::string& name) { return say("Two functions are called \"%1\".", name); }};
+constexpr TwinWords kLayers{
+    [] { return say("One of the layers has no name."); },
+    [](const std::string& name) { return say("Two layers are called \"%1\".", name); }};
+constexpr TwinWords kCraft{
+    [] { return say("One of the craft has no name."); },
+    [](const std::string& name) { return say("Two craft are called \"%1\".", name); }};
+constexpr TwinWords kStrands{
+    [] { return say("One of the strands has no name."); },
+    [](const std::string& name) { return say("Two strands are called \"%1\".", name); }};
+constexpr TwinWords kFeels{
+    [] { return say("One of the feels has no name."); },
+    [](const std::string& name) { return say("Two feels are called \"%1\".", name); }};
+
 /// Names every id of a list that is empty, or stands in it before.
 template <class Items, class Field>
-void findTwins(const Items& items, Field field, const std::string& path, const std::string& what,
+void findTwins(const Items& items, Field field, const std::string& path, const TwinWords& what,
                Problems& problems, Severity severity = Severity::Error)
 {
     std::set<std::string> seen;
@@ -36,10 +64,9 @@ void findTwins(const Items& items, Field field, const std::string& path, const s
         problems.push_back(
             {.severity = severity,
              .path = path + "/" + std::to_string(i),
-             .sentence = name.empty() ? "One of the " + what + " has no name."
-                                      : "Two " + what + " are called \"" + name + "\".",
-             .cure = name.empty() ? "Give it one." : "Give one of them another name.",
-             .meaning = "They could not be told apart."});
+             .sentence = name.empty() ? what.nameless() : what.twins(name),
+             .cure = name.empty() ? words("Give it one.") : words("Give one of them another name."),
+             .meaning = words("They could not be told apart.")});
     }
 }
 
@@ -71,12 +98,15 @@ void findLostCraft(const Tangle& tangle, Problems& problems)
         const bool isThere = places.contains(craft.parent);
         problems.push_back({.severity = Severity::Error,
                             .path = "/craft/" + std::to_string(i) + "/parent",
-                            .sentence = "The craft \"" + craft.name + "\" belongs to \"" +
-                                        craft.parent + "\", " +
-                                        (isThere ? "whose own family never comes to Everywhere."
-                                                 : "which the tangle does not have."),
-                            .cure = "Let it belong to \"everywhere\" or to another craft.",
-                            .meaning = "It inherits nothing."});
+                            .sentence = isThere
+                                            ? say("The craft \"%1\" belongs to \"%2\", whose own "
+                                                  "family never comes to Everywhere.",
+                                                  craft.name, craft.parent)
+                                            : say("The craft \"%1\" belongs to \"%2\", which the "
+                                                  "tangle does not have.",
+                                                  craft.name, craft.parent),
+                            .cure = words("Let it belong to \"everywhere\" or to another craft."),
+                            .meaning = words("It inherits nothing.")});
     }
 }
 
@@ -96,18 +126,20 @@ void findMeetings(const Tangle& tangle, Problems& problems)
         const bool addsUp = std::get<1>(place).kind == ControlKind::Turner;
         if (strands.size() < 2 || !device || addsUp) continue;
         const auto names =
-            listed(strands, [&](auto i) { return "\"" + tangle.strands[i].name + "\""; });
+            listed(strands, [&](auto i) { return say("\"%1\"", tangle.strands[i].name); });
         const bool isButton = std::get<1>(place).kind == ControlKind::Button;
         problems.push_back(
             {.severity = Severity::Warning,
              .path = "/strands/" + std::to_string(strands.back()),
-             .sentence = std::to_string(strands.size()) + " strands meet on " +
-                         nameOf(*device, std::get<1>(place)) + " of " + device->name + ": " +
-                         names + ".",
-             .cure = isButton ? "That is fine if either is to press it; else move one elsewhere."
-                              : "That is fine if you move one at a time; else move one elsewhere.",
-             .meaning = isButton ? "The game sees one button, pressed while any of them presses."
-                                 : "The game sees one axis that several controls move."});
+             .sentence = say("%1 strands meet on %2 of %3: %4.", strands.size(),
+                             nameOf(*device, std::get<1>(place)), device->name, names),
+             .cure = isButton
+                         ? words("That is fine if either is to press it; else move one elsewhere.")
+                         : words("That is fine if you move one at a time; else move one "
+                                 "elsewhere."),
+             .meaning = isButton
+                            ? words("The game sees one button, pressed while any of them presses.")
+                            : words("The game sees one axis that several controls move.")});
     }
 }
 
@@ -132,11 +164,10 @@ void findSwitchesInUse(const Tangle& tangle, Problems& problems)
         problems.push_back(
             {.severity = Severity::Warning,
              .path = "/strands/" + std::to_string(i),
-             .sentence = "Strand \"" + strand.name +
-                         "\" begins at a button that is a position of \"" + found->second->name +
-                         "\".",
-             .cure = "That is fine if both are to happen; else switch one of them off.",
-             .meaning = "The button does two things."});
+             .sentence = say("Strand \"%1\" begins at a button that is a position of \"%2\".",
+                             strand.name, found->second->name),
+             .cure = words("That is fine if both are to happen; else switch one of them off."),
+             .meaning = words("The button does two things.")});
     }
 }
 
@@ -148,7 +179,7 @@ void findCraftSheetProblems(const Tangle& tangle, Problems& problems)
         if (!craft.sheet) continue;
         for (auto problem : findSheetProblems(tangleOf(tangle, craft.id))) {
             problem.path = "/craft/" + std::to_string(c) + "/sheet";
-            problem.sentence = craft.name + ": " + problem.sentence;
+            problem.sentence = say("%1: %2", craft.name, problem.sentence);
             problems.push_back(std::move(problem));
         }
     }
@@ -164,18 +195,18 @@ bool doesCount(const Strand& strand) noexcept
 Problems findProblems(const Tangle& tangle)
 {
     Problems problems;
-    findTwins(tangle.rig, &RigController::id, "/rig", "controllers", problems);
-    findTwins(tangle.rig, &RigController::alias, "/rig", "controllers", problems);
-    findTwins(tangle.devices, &VirtualDevice::id, "/devices", "virtual devices", problems);
-    findTwins(tangle.functions, &Function::id, "/functions", "functions", problems);
-    findTwins(tangle.layers, &Layer::id, "/layers", "layers", problems);
-    findTwins(tangle.craft, &Craft::id, "/craft", "craft", problems);
-    findTwins(tangle.functions, &Function::name, "/functions", "functions", problems,
+    findTwins(tangle.rig, &RigController::id, "/rig", kControllers, problems);
+    findTwins(tangle.rig, &RigController::alias, "/rig", kControllers, problems);
+    findTwins(tangle.devices, &VirtualDevice::id, "/devices", kDevices, problems);
+    findTwins(tangle.functions, &Function::id, "/functions", kFunctions, problems);
+    findTwins(tangle.layers, &Layer::id, "/layers", kLayers, problems);
+    findTwins(tangle.craft, &Craft::id, "/craft", kCraft, problems);
+    findTwins(tangle.functions, &Function::name, "/functions", kFunctions, problems,
               Severity::Warning);
-    findTwins(tangle.layers, &Layer::name, "/layers", "layers", problems, Severity::Warning);
-    findTwins(tangle.craft, &Craft::name, "/craft", "craft", problems, Severity::Warning);
-    findTwins(tangle.strands, &Strand::id, "/strands", "strands", problems);
-    findTwins(tangle.feels, &Feel::name, "/feels", "feels", problems, Severity::Warning);
+    findTwins(tangle.layers, &Layer::name, "/layers", kLayers, problems, Severity::Warning);
+    findTwins(tangle.craft, &Craft::name, "/craft", kCraft, problems, Severity::Warning);
+    findTwins(tangle.strands, &Strand::id, "/strands", kStrands, problems);
+    findTwins(tangle.feels, &Feel::name, "/feels", kFeels, problems, Severity::Warning);
     findLostCraft(tangle, problems);
     const StrandFindings strands(tangle);
     const auto take = [&problems](const Problems& found) {

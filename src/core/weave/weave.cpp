@@ -25,31 +25,24 @@ namespace
 
 /// What is said of names in a list that are empty or not the only ones.
 struct TwinWords {
-    Sentence (*nameless)();
-    Sentence (*twins)(const std::string& name);
+    Words nameless;
+    Words twins;  ///< with a place for the name
 };
 
-constexpr TwinWords kControllers{
-    [] { return say("One of the controllers has no name."); },
-    [](const std::string& name) { return say("Two controllers are called \"%1\".", name); }};
-constexpr TwinWords kDevices{
-    [] { return say("One of the virtual devices has no name."); },
-    [](const std::string& name) { return say("Two virtual devices are called \"%1\".", name); }};
-constexpr TwinWords kFunctions{
-    [] { return say("One of the functions has no name."); },
-    [](const std::string& name) { return say("Two functions are called \"%1\".", name); }};
-constexpr TwinWords kLayers{
-    [] { return say("One of the layers has no name."); },
-    [](const std::string& name) { return say("Two layers are called \"%1\".", name); }};
-constexpr TwinWords kCraft{
-    [] { return say("One of the craft has no name."); },
-    [](const std::string& name) { return say("Two craft are called \"%1\".", name); }};
-constexpr TwinWords kStrands{
-    [] { return say("One of the strands has no name."); },
-    [](const std::string& name) { return say("Two strands are called \"%1\".", name); }};
-constexpr TwinWords kFeels{
-    [] { return say("One of the feels has no name."); },
-    [](const std::string& name) { return say("Two feels are called \"%1\".", name); }};
+constexpr TwinWords kControllers{words("One of the controllers has no name."),
+                                 words("Two controllers are called \"%1\".")};
+constexpr TwinWords kDevices{words("One of the virtual devices has no name."),
+                             words("Two virtual devices are called \"%1\".")};
+constexpr TwinWords kFunctions{words("One of the functions has no name."),
+                               words("Two functions are called \"%1\".")};
+constexpr TwinWords kLayers{words("One of the layers has no name."),
+                            words("Two layers are called \"%1\".")};
+constexpr TwinWords kCraft{words("One of the craft has no name."),
+                           words("Two craft are called \"%1\".")};
+constexpr TwinWords kStrands{words("One of the strands has no name."),
+                             words("Two strands are called \"%1\".")};
+constexpr TwinWords kFeels{words("One of the feels has no name."),
+                           words("Two feels are called \"%1\".")};
 
 /// Names every id of a list that is empty, or stands in it before.
 template <class Items, class Field>
@@ -64,7 +57,7 @@ void findTwins(const Items& items, Field field, const std::string& path, const T
         problems.push_back(
             {.severity = severity,
              .path = path + "/" + std::to_string(i),
-             .sentence = name.empty() ? what.nameless() : what.twins(name),
+             .sentence = name.empty() ? what.nameless : filled(what.twins.english(), {name}),
              .cure = name.empty() ? words("Give it one.") : words("Give one of them another name."),
              .meaning = words("They could not be told apart.")});
     }

@@ -40,9 +40,9 @@ void findAway(const Tangle& tangle, const EngineStatus& status, Problems& proble
              .sentence = isRadio ? say("%1 is asleep or away.", tangle.rig[r].alias)
                                  : say("%1 is away.", tangle.rig[r].alias),
              .cure = isRadio
-                         ? several("Wake it by a press on it; its %n strand wait for it.",
+                         ? several("Wake it by a press on it; its %n strand waits for it.",
                                    "Wake it by a press on it; its %n strands wait for it.", count)
-                         : several("Plug it in; its %n strand wait for it.",
+                         : several("Plug it in; its %n strand waits for it.",
                                    "Plug it in; its %n strands wait for it.", count),
              .meaning = words("What it moves rests, or keeps its value, as its strands say.")});
     }

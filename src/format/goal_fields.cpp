@@ -1,63 +1,96 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "format/strand_fields.h"
+#include "format/goal_fields.h"
 
 namespace jolly::format
 {
 
-GoalParts partsOf(const Goal& goal)
+namespace
 {
-    if (const auto* target = std::get_if<Target>(&goal)) return {.target = *target};
-    if (const auto* chord = std::get_if<Chord>(&goal)) {
-        GoalParts parts{
-            .word = GoalWord::Keys, .target = {chord->device, {}}, .isMeant = chord->isMeant};
-        for (const auto key : chord->keys) parts.keys.push_back({EventType::Key, key, 0});
-        return parts;
-    }
-    if (const auto* layer = std::get_if<LayerGoal>(&goal))
-        return {.word = GoalWord::Layer, .layer = *layer};
-    if (const auto* craft = std::get_if<CraftGoal>(&goal))
-        return {.word = GoalWord::Craft, .craft = *craft};
-    if (const auto* command = std::get_if<Command>(&goal)) {
-        switch (command->order) {
-            case Order::StandDown:
-                return {.word = GoalWord::StandDown};
-            case Order::Recentre:
-                return {.word = GoalWord::Recentre, .target = command->axis};
-            case Order::Reverse:
-                return {.word = GoalWord::Reverse, .target = command->axis};
-            case Order::Keep:
-                return {.word = GoalWord::KeepRecording};
-        }
-    }
-    return {.word = GoalWord::Nothing};
+
+std::optional<GoalWord> wordOfKind(const Target&)
+{
+    return std::nullopt;
 }
 
-Goal goalOf(const GoalParts& parts)
+std::optional<GoalWord> wordOfKind(const Chord&)
 {
-    if (!parts.word) return parts.target;
-    switch (*parts.word) {
-        case GoalWord::Keys: {
-            Chord chord{.device = parts.target.device, .isMeant = parts.isMeant};
-            for (const auto& key : parts.keys)  // what is no key has the number of none
-                chord.keys.push_back(key.type == EventType::Key ? key.code : std::uint16_t{0});
-            return chord;
-        }
+    return GoalWord::Keys;
+}
+
+std::optional<GoalWord> wordOfKind(const LayerGoal&)
+{
+    return GoalWord::Layer;
+}
+
+std::optional<GoalWord> wordOfKind(const CraftGoal&)
+{
+    return GoalWord::Craft;
+}
+
+std::optional<GoalWord> wordOfKind(const Command& command)
+{
+    switch (command.order) {
+        case Order::StandDown:
+            return GoalWord::StandDown;
+        case Order::Recentre:
+            return GoalWord::Recentre;
+        case Order::Reverse:
+            return GoalWord::Reverse;
+        case Order::Keep:
+            break;
+    }
+    return GoalWord::KeepRecording;
+}
+
+std::optional<GoalWord> wordOfKind(const Nothing&)
+{
+    return GoalWord::Nothing;
+}
+
+}  // namespace
+
+std::optional<GoalWord> wordOf(const Goal& goal)
+{
+    return std::visit([](const auto& kind) { return wordOfKind(kind); }, goal);
+}
+
+Goal goalOf(std::optional<GoalWord> word)
+{
+    if (!word) return Target{};
+    switch (*word) {
+        case GoalWord::Keys:
+            return Chord{};
         case GoalWord::Layer:
-            return parts.layer;
+            return LayerGoal{};
         case GoalWord::Craft:
-            return parts.craft;
+            return CraftGoal{};
         case GoalWord::StandDown:
             return Command{Order::StandDown, {}};
         case GoalWord::Recentre:
-            return Command{Order::Recentre, parts.target};
+            return Command{Order::Recentre, {}};
         case GoalWord::Reverse:
-            return Command{Order::Reverse, parts.target};
+            return Command{Order::Reverse, {}};
         case GoalWord::KeepRecording:
             return Command{Order::Keep, {}};
         case GoalWord::Nothing:
             break;
     }
     return Nothing{};
+}
+
+std::vector<ControlCode> codesOf(const Chord& chord)
+{
+    std::vector<ControlCode> codes;
+    for (const auto key : chord.keys) codes.push_back({EventType::Key, key, 0});
+    return codes;
+}
+
+std::vector<std::uint16_t> keysOf(const std::vector<ControlCode>& codes)
+{
+    std::vector<std::uint16_t> keys;
+    for (const auto& code : codes)
+        keys.push_back(code.type == EventType::Key ? code.code : std::uint16_t{0});
+    return keys;
 }
 
 }  // namespace jolly::format

@@ -3,6 +3,7 @@
 #include "app/style/qt_text.h"
 
 #include "app/faceplate/virtual_plate.h"
+#include "app/goals/goal.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/virtual_plate.h"
 
-#include "app/faceplate/goal_words.h"
+#include "app/goals/goal.h"
 #include "app/style/qt_text.h"
 #include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
@@ -124,16 +124,6 @@ VirtualPlate virtualPlateOf(const VirtualDevice& device, const Tangle& tangle,
 {
     Maker maker(device, tangle);
     return device.kind == VirtualKind::Keyboard ? maker.keys() : maker.controls(strands, buttons);
-}
-
-QString plateIdOf(const Goal& goal)
-{
-    if (const auto* target = std::get_if<Target>(&goal)) return toQt(toText(target->control));
-    const auto* chord = std::get_if<Chord>(&goal);
-    if (!chord) return {};
-    QString id = QStringLiteral("keys");
-    for (const auto key : pressOrder(*chord)) id += QStringLiteral(" %1").arg(key);
-    return id;
 }
 
 }  // namespace jolly::app

@@ -25,8 +25,5 @@ struct VirtualPlate {
 [[nodiscard]] VirtualPlate virtualPlateOf(const VirtualDevice& device, const Tangle& tangle,
                                           const StrandIndex& strands, ButtonsAs buttons);
 
-/// The id that a goal has on the plate of its device: "axis 1", "keys 29 34"; empty for a goal that
-/// is on none.
-[[nodiscard]] QString plateIdOf(const Goal& goal);
 
 }  // namespace jolly::app

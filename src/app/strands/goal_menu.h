@@ -11,8 +11,8 @@
 namespace jolly::app
 {
 
-/// Where the outlet of a row may lead: the next free control, one from the list, keys, nothing, an
-/// order, a layer, a craft; or one goal more, or less.
+/// Where the outlet of a row may lead: what each kind of goal offers (app/goals); or one goal more,
+/// or less.
 class GoalMenu : public QMenu
 {
     Q_DECLARE_TR_FUNCTIONS(jolly::app::GoalMenu)
@@ -23,11 +23,7 @@ class GoalMenu : public QMenu
              QWidget* parent);
 
  private:
-    void addOrders(QMenu& menu);
-    void addLayers(QMenu& menu);
-    void addCraft(QMenu& menu);
-    void addAxes(QMenu& menu, const QString& words, Order order);
-    void addOne();
+    void offer(const Strand& strand, std::function<void()> askForKeys);
     void removeIt();
 
     Weaver& m_weaver;

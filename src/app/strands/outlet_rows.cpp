@@ -2,7 +2,7 @@
 #include "app/strands/outlet_rows.h"
 #include "app/style/qt_text.h"
 
-#include "app/faceplate/goal_words.h"
+#include "app/goals/goal.h"
 #include "app/listen/chord_field.h"
 #include "app/strands/goal_menu.h"
 #include "app/strands/stage_values.h"

@@ -2,7 +2,7 @@
 #include "app/strands/strand_card.h"
 #include "app/style/qt_text.h"
 
-#include "app/faceplate/goal_words.h"
+#include "app/goals/goal.h"
 #include "app/strands/origin_bar.h"
 #include "app/strands/outlet_rows.h"
 #include "app/strands/stage_editor.h"

@@ -2,6 +2,7 @@
 #include "app/style/value_text.h"
 
 #include "app/style/palette.h"
+#include "app/style/qt_text.h"
 #include "app/style/theme.h"
 #include "core/hats/hat_ways.h"
 
@@ -101,7 +102,7 @@ QString valueText(Value value, const Signal& signal)
         case ControlKind::Button:
             return value.isPressed() ? QObject::tr("pressed") : QObject::tr("released");
         case ControlKind::Hat:
-            return way ? QObject::tr(kHatWays[*way].name.data()) : QObject::tr("in the middle");
+            return way ? toQt(Sentence(kHatWays[*way].name)) : QObject::tr("in the middle");
         case ControlKind::Turner:
             return QString::number(value.x);
     }

@@ -902,6 +902,82 @@
         <source>The faceplate is taken; undo takes it back.</source>
         <translation>Die Frontplatte ist übernommen; Rückgängig nimmt sie zurück.</translation>
     </message>
+    <message>
+        <source>A craft</source>
+        <translation>Ein Gefährt</translation>
+    </message>
+    <message>
+        <source>The next craft</source>
+        <translation>Das nächste Gefährt</translation>
+    </message>
+    <message>
+        <source>The craft before</source>
+        <translation>Das Gefährt davor</translation>
+    </message>
+    <message>
+        <source>Keys: press them together…</source>
+        <translation>Tasten: zusammen drücken…</translation>
+    </message>
+    <message>
+        <source>A layer</source>
+        <translation>Eine Ebene</translation>
+    </message>
+    <message>
+        <source>%1 while it is held</source>
+        <translation>%1, solange es gehalten wird</translation>
+    </message>
+    <message>
+        <source>%1 until the next press</source>
+        <translation>%1 bis zum nächsten Druck</translation>
+    </message>
+    <message>
+        <source>The next of the group of %1</source>
+        <translation>Die nächste aus der Gruppe von %1</translation>
+    </message>
+    <message>
+        <source>The one before of the group of %1</source>
+        <translation>Die vorige aus der Gruppe von %1</translation>
+    </message>
+    <message>
+        <source>Nothing: it is silent</source>
+        <translation>Nichts: es schweigt</translation>
+    </message>
+    <message>
+        <source>An order</source>
+        <translation>Ein Befehl</translation>
+    </message>
+    <message>
+        <source>Stand down</source>
+        <translation>Live beenden</translation>
+    </message>
+    <message>
+        <source>Keep the flight recorder&apos;s last minutes</source>
+        <translation>Die letzten Minuten des Flugschreibers aufheben</translation>
+    </message>
+    <message>
+        <source>Recentre</source>
+        <translation>Neu mitteln</translation>
+    </message>
+    <message>
+        <source>Let all that is kept for %1 begin anew</source>
+        <translation>Alles, was für %1 gemerkt ist, neu beginnen lassen</translation>
+    </message>
+    <message>
+        <source>Reverse</source>
+        <translation>Umkehren</translation>
+    </message>
+    <message>
+        <source>Turn %1 round, and back</source>
+        <translation>%1 umdrehen, und zurück</translation>
+    </message>
+    <message>
+        <source>The next free control</source>
+        <translation>Das nächste freie Bedienelement</translation>
+    </message>
+    <message>
+        <source>Another control from the list…</source>
+        <translation>Ein anderes Bedienelement aus der Liste…</translation>
+    </message>
 </context>
 <context>
     <name>core</name>
@@ -1114,20 +1190,6 @@
     <message>
         <source>%1 is away.</source>
         <translation>%1 ist weg.</translation>
-    </message>
-    <message numerus="yes">
-        <source>Wake it by a press on it; its %n strand wait for it.</source>
-        <translation>
-            <numerusform>Durch einen Druck darauf wecken; sein %n Strang wartet darauf.</numerusform>
-            <numerusform>Durch einen Druck darauf wecken; seine %n Stränge warten darauf.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Plug it in; its %n strand wait for it.</source>
-        <translation>
-            <numerusform>Einstecken; sein %n Strang wartet darauf.</numerusform>
-            <numerusform>Einstecken; seine %n Stränge warten darauf.</numerusform>
-        </translation>
     </message>
     <message>
         <source>What it moves rests, or keeps its value, as its strands say.</source>
@@ -5989,6 +6051,20 @@
         <source>across</source>
         <translation>quer</translation>
     </message>
+    <message numerus="yes">
+        <source>Wake it by a press on it; its %n strand waits for it.</source>
+        <translation>
+            <numerusform>Durch einen Druck darauf wecken; sein %n Strang wartet darauf.</numerusform>
+            <numerusform>Durch einen Druck darauf wecken; seine %n Stränge warten darauf.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Plug it in; its %n strand waits for it.</source>
+        <translation>
+            <numerusform>Einstecken; sein %n Strang wartet darauf.</numerusform>
+            <numerusform>Einstecken; seine %n Stränge warten darauf.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>jolly::app::AcrossCard</name>
@@ -7736,88 +7812,12 @@ Drücken: von Hand. Rechtsklick oder P: muss dunkel bleiben.</translation>
 <context>
     <name>jolly::app::GoalMenu</name>
     <message>
-        <source>The next free control</source>
-        <translation>Das nächste freie Bedienelement</translation>
-    </message>
-    <message>
-        <source>Another control from the list…</source>
-        <translation>Ein anderes Bedienelement aus der Liste…</translation>
-    </message>
-    <message>
-        <source>Keys: press them together…</source>
-        <translation>Tasten: zusammen drücken…</translation>
-    </message>
-    <message>
-        <source>An order</source>
-        <translation>Ein Befehl</translation>
-    </message>
-    <message>
-        <source>A layer</source>
-        <translation>Eine Ebene</translation>
-    </message>
-    <message>
-        <source>A craft</source>
-        <translation>Ein Gefährt</translation>
-    </message>
-    <message>
-        <source>Nothing: it is silent</source>
-        <translation>Nichts: es schweigt</translation>
-    </message>
-    <message>
         <source>One goal more</source>
         <translation>Ein Ziel mehr</translation>
     </message>
     <message>
         <source>Take this goal away</source>
         <translation>Dieses Ziel wegnehmen</translation>
-    </message>
-    <message>
-        <source>Stand down</source>
-        <translation>Live beenden</translation>
-    </message>
-    <message>
-        <source>Keep the flight recorder&apos;s last minutes</source>
-        <translation>Die letzten Minuten des Flugschreibers aufheben</translation>
-    </message>
-    <message>
-        <source>Recentre</source>
-        <translation>Neu mitteln</translation>
-    </message>
-    <message>
-        <source>Let all that is kept for %1 begin anew</source>
-        <translation>Alles, was für %1 gemerkt ist, neu beginnen lassen</translation>
-    </message>
-    <message>
-        <source>Reverse</source>
-        <translation>Umkehren</translation>
-    </message>
-    <message>
-        <source>Turn %1 round, and back</source>
-        <translation>%1 umdrehen, und zurück</translation>
-    </message>
-    <message>
-        <source>%1 while it is held</source>
-        <translation>%1, solange es gehalten wird</translation>
-    </message>
-    <message>
-        <source>%1 until the next press</source>
-        <translation>%1 bis zum nächsten Druck</translation>
-    </message>
-    <message>
-        <source>The next of the group of %1</source>
-        <translation>Die nächste aus der Gruppe von %1</translation>
-    </message>
-    <message>
-        <source>The one before of the group of %1</source>
-        <translation>Die vorige aus der Gruppe von %1</translation>
-    </message>
-    <message>
-        <source>The next craft</source>
-        <translation>Das nächste Gefährt</translation>
-    </message>
-    <message>
-        <source>The craft before</source>
-        <translation>Das Gefährt davor</translation>
     </message>
     <message>
         <source>take a goal of %1 away</source>

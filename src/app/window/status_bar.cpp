@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/status_bar.h"
 
-#include "app/faceplate/goal_words.h"
+#include "app/goals/goal.h"
 #include "app/preflight/preflight_list.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"

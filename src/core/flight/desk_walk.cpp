@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/flight/desk_walk.h"
 
+#include "core/hats/hat_ways.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/roles.h"
 #include "core/value/percent.h"
@@ -16,15 +17,8 @@ namespace jolly
 namespace
 {
 
-/// The ways of a hat in the order of their bits: the four straight ones first.
-constexpr std::array<std::pair<Words, Counts>, 8> kWays = {{{words("up"), {0, -1}},
-                                                            {words("right"), {1, 0}},
-                                                            {words("down"), {0, 1}},
-                                                            {words("left"), {-1, 0}},
-                                                            {words("up right"), {1, -1}},
-                                                            {words("down right"), {1, 1}},
-                                                            {words("down left"), {-1, 1}},
-                                                            {words("up left"), {-1, -1}}}};
+/// The ways of a hat in the order in which they are asked for: the four straight ones first.
+constexpr std::array<std::size_t, kHatWays.size()> kAskedWays = {0, 2, 4, 6, 1, 3, 5, 7};
 
 constexpr ControlCode kAxisX{EventType::Abs, 0};
 constexpr ControlCode kAxisY{EventType::Abs, 1};
@@ -82,9 +76,8 @@ void DeskWalk::move(const std::string& controller, ControlCode code, Counts coun
             seen.wasLetGo = seen.wasLetGo || (counts.x == 0 && seen.last.x != 0);
             break;
         case ControlKind::Hat:
-            for (std::size_t way = 0; way < kWays.size(); ++way) {
-                if (kWays[way].second == counts) seen.ways |= 1U << way;
-            }
+            if (const auto way = wayOf(valueOfCounts(control->kind, counts)))
+                seen.ways |= 1U << *way;
             break;
         case ControlKind::Turner:
             seen.turnedOn = seen.turnedOn || counts.x > seen.last.x;
@@ -137,8 +130,8 @@ WalkedControl DeskWalk::walkedOf(const RigController& controller, const RigContr
             add(words("let go"), seen.wasLetGo);
             break;
         case ControlKind::Hat:
-            for (std::size_t way = 0; way < kWays.size(); ++way)
-                add(kWays[way].first, (seen.ways >> way & 1U) != 0, way < 4);
+            for (const auto way : kAskedWays)
+                add(kHatWays[way].name, (seen.ways >> way & 1U) != 0, way % 2 == 0);
             if (seen.last != Counts{}) walked.remark = words("is not in its middle");
             break;
         case ControlKind::Turner:

@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/flight/happening_words.h"
 
+#include "core/hats/hat_ways.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/matching.h"
 #include "core/tangle/virtual_layout.h"
+#include "core/value/kind_words.h"
 #include "core/value/percent.h"
 
 #include <algorithm>
@@ -20,14 +22,8 @@ using Kind = Happening::Kind;
 
 Words hatInWords(Counts counts)
 {
-    constexpr std::array<std::array<Words, 3>, 3> kWords = {
-        {{words("up left"), words("up"), words("up right")},
-         {words("left"), words("the middle"), words("right")},
-         {words("down left"), words("down"), words("down right")}}};
-    const auto place = [](std::int32_t half) {
-        return static_cast<std::size_t>(std::clamp(half, -1, 1) + 1);
-    };
-    return kWords[place(counts.y)][place(counts.x)];
+    const auto way = wayOf(valueOfCounts(ControlKind::Hat, counts));
+    return way ? kHatWays[*way].name : words("the middle");
 }
 
 /// A controller as the tangle knows it; null when it does not.
@@ -56,24 +52,6 @@ struct MoveWords {
     Sentence stands;  ///< "pressed"
 };
 
-/// Of a control that the tangle does not know: "axis X", "button TRIGGER".
-Sentence nameByItself(const ControlDescription& control)
-{
-    const auto text = toText(control.code);
-    const auto rest = text.substr(text.find('_') + 1);
-    switch (control.kind) {
-        case ControlKind::Axis:
-            return say("axis %1", rest);
-        case ControlKind::Button:
-            return say("button %1", rest);
-        case ControlKind::Hat:
-            return say("hat %1", rest);
-        case ControlKind::Turner:
-            return say("turner %1", rest);
-    }
-    return text;
-}
-
 MoveWords wordsOf(const Happening& happening, const Recording& recording, const Tangle& tangle)
 {
     const auto& track = recording.tracks[happening.what];
@@ -81,7 +59,7 @@ MoveWords wordsOf(const Happening& happening, const Recording& recording, const 
     const auto& control = description.controls[track.control];
     const auto* known = knownAs(tangle, description.identity);
     const auto* mine = known ? findControl(*known, control.code) : nullptr;
-    MoveWords move{mine ? nameOf(*known, *mine) : nameByItself(control),
+    MoveWords move{mine ? nameOf(*known, *mine) : controlName(control.kind, shortTextOf(control.code)),
                    nameOfController(tangle, description),
                    {},
                    {}};

@@ -94,10 +94,8 @@ std::vector<Target> keysOf(const Chord& chord)
 std::string toText(const Chord& chord)
 {
     std::string text;
-    for (const auto key : pressOrder(chord)) {
-        const auto name = jolly::toText(ControlCode{EventType::Key, key, 0});
-        text += (text.empty() ? "" : " + ") + name.substr(name.find('_') + 1);
-    }
+    for (const auto key : pressOrder(chord))
+        text += (text.empty() ? "" : " + ") + shortTextOf({EventType::Key, key, 0});
     return text;
 }
 

@@ -8,7 +8,8 @@ std::vector<std::string> HatSplit::outlets() const
 {
     std::vector<std::string> names;
     for (std::size_t way = 0; way < kHatWays.size(); ++way) {
-        if (way % 2 == 0 || diagonals == Diagonals::Own) names.emplace_back(kHatWays[way].name);
+        if (way % 2 == 0 || diagonals == Diagonals::Own)
+            names.emplace_back(kHatWays[way].name.english());
     }
     return names;
 }

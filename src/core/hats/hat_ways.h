@@ -2,11 +2,11 @@
 #pragma once
 
 #include "core/value/value.h"
+#include "core/value/words.h"
 
 #include <array>
 #include <cstddef>
 #include <optional>
-#include <string_view>
 
 namespace jolly
 {
@@ -16,17 +16,17 @@ enum class Ways : std::uint8_t { Four, Eight };
 
 /// The ways of a hat, clockwise from up: names, and what a hat is at then (-1 is left and up).
 struct HatWay {
-    std::string_view name;
+    Words name;
     Value at;
 };
-inline constexpr std::array<HatWay, 8> kHatWays = {{{"up", {0.0, -1.0}},
-                                                    {"up right", {1.0, -1.0}},
-                                                    {"right", {1.0, 0.0}},
-                                                    {"down right", {1.0, 1.0}},
-                                                    {"down", {0.0, 1.0}},
-                                                    {"down left", {-1.0, 1.0}},
-                                                    {"left", {-1.0, 0.0}},
-                                                    {"up left", {-1.0, -1.0}}}};
+inline constexpr std::array<HatWay, 8> kHatWays = {{{words("up"), {0.0, -1.0}},
+                                                    {words("up right"), {1.0, -1.0}},
+                                                    {words("right"), {1.0, 0.0}},
+                                                    {words("down right"), {1.0, 1.0}},
+                                                    {words("down"), {0.0, 1.0}},
+                                                    {words("down left"), {-1.0, 1.0}},
+                                                    {words("left"), {-1.0, 0.0}},
+                                                    {words("up left"), {-1.0, -1.0}}}};
 
 /// The way in which a hat is, a place in kHatWays; nothing in the middle. RT-safe.
 [[nodiscard]] constexpr std::optional<std::size_t> wayOf(Value hat) noexcept

@@ -19,7 +19,7 @@ constexpr std::size_t kMostNames = 3;
 constexpr const char* kReplan = "replan";
 
 /// "3 axes".
-Sentence counted(std::size_t count, ControlKind kind)
+Sentence many(std::size_t count, ControlKind kind)
 {
     switch (kind) {
         case ControlKind::Axis:
@@ -112,8 +112,8 @@ class SheetCheck
         });
         if (beyond.empty()) return;
         warn(pathOf(device),
-             say("%1 takes %2 of a device; %3 uses %4 beyond.", m_sheet.name, counted(most, kind),
-                 device.name, counted(beyond.size(), kind)),
+             say("%1 takes %2 of a device; %3 uses %4 beyond.", m_sheet.name, many(most, kind),
+                 device.name, many(beyond.size(), kind)),
              say("%1 would do nothing there.", namesOf(m_tangle, beyond)));
     }
 
@@ -126,7 +126,7 @@ class SheetCheck
         if (count <= *m_sheet.allButtons) return;
         warn("/devices",
              say("%1 takes %2 in all; the tangle uses %3.", m_sheet.name,
-                 counted(*m_sheet.allButtons, ControlKind::Button), count),
+                 many(*m_sheet.allButtons, ControlKind::Button), count),
              words("The last ones would do nothing there."));
     }
 

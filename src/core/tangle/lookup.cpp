@@ -43,18 +43,9 @@ Sentence nameOf(const RigController& controller, const RigControl& control)
         if (other.kind == control.kind) ++number;
         if (&other == &control) break;
     }
-    const auto text = toText(control.code);
-    switch (control.kind) {
-        case ControlKind::Axis:
-            return say("axis %1", text.substr(text.find('_') + 1));
-        case ControlKind::Button:
-            return say("button %1", number);
-        case ControlKind::Hat:
-            return say("hat %1", number);
-        case ControlKind::Turner:
-            return say("turner %1", text.substr(text.find('_') + 1));
-    }
-    return text;
+    if (control.kind == ControlKind::Button || control.kind == ControlKind::Hat)
+        return controlName(control.kind, number);
+    return controlName(control.kind, shortTextOf(control.code));
 }
 
 }  // namespace jolly

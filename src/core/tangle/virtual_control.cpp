@@ -27,17 +27,7 @@ std::string toText(VirtualControl control)
 
 Sentence nameOf(VirtualControl control)
 {
-    switch (control.kind) {
-        case ControlKind::Axis:
-            return say("axis %1", control.number);
-        case ControlKind::Button:
-            return say("button %1", control.number);
-        case ControlKind::Hat:
-            return say("hat %1", control.number);
-        case ControlKind::Turner:
-            break;
-    }
-    return say("turner %1", control.number);
+    return controlName(control.kind, control.number);
 }
 
 std::optional<VirtualControl> parseVirtualControl(std::string_view text)

@@ -193,8 +193,7 @@ class Layout
 /// "KEY_LEFTCTRL" as "key LEFTCTRL".
 Sentence keyName(std::uint16_t code)
 {
-    const auto name = toText({EventType::Key, code, 0});
-    return say("key %1", name.substr(name.find('_') + 1));
+    return say("key %1", shortTextOf({EventType::Key, code, 0}));
 }
 
 Words nameIn(std::span<const NamedCode> rows, std::uint16_t number) noexcept

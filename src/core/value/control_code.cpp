@@ -79,6 +79,12 @@ std::string toText(ControlCode code)
     return text;
 }
 
+std::string shortTextOf(ControlCode code)
+{
+    const auto text = toText(code);
+    return text.substr(text.find('_') + 1);
+}
+
 std::optional<ControlCode> parseControlCode(std::string_view text)
 {
     const auto at = text.find('@');

@@ -27,6 +27,9 @@ struct ControlCode {
 /// "ABS_X@2" for a control of the second event node. Allocates.
 [[nodiscard]] std::string toText(ControlCode code);
 
+/// The same without its kind: "X", "TRIGGER".
+[[nodiscard]] std::string shortTextOf(ControlCode code);
+
 /// Reads what toText() writes, and the kernel's other names of the same code. Empty when it is
 /// none.
 [[nodiscard]] std::optional<ControlCode> parseControlCode(std::string_view text);

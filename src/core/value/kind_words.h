@@ -29,4 +29,21 @@ struct KindWords {
     return {words("turner"), words("turners"), words("a turner")};
 }
 
+/// "axis 3", "button TRIGGER": one control of a kind, by its number or by what the kernel calls it.
+template <class Which>
+[[nodiscard]] Sentence controlName(ControlKind kind, const Which& which)
+{
+    switch (kind) {
+        case ControlKind::Axis:
+            return say("axis %1", which);
+        case ControlKind::Button:
+            return say("button %1", which);
+        case ControlKind::Hat:
+            return say("hat %1", which);
+        case ControlKind::Turner:
+            break;
+    }
+    return say("turner %1", which);
+}
+
 }  // namespace jolly

@@ -80,8 +80,8 @@ class Flight
         if (link == Meetings::kNone) return ", and nobody moves it";
         const auto number = plan.links[link].strand;
         auto text = ", moved by " + plan.strands[number].id +
-                    (m_machine->counts(number) ? "" : ", which does not count") + ", how " +
-                    std::to_string(static_cast<int>(plan.links[link].how));
+                    (m_machine->counts(number) ? "" : ", which does not count") +
+                    (plan.links[link].isHeld() ? "" : ", by pulses");
         const auto strand =
             std::ranges::find(m_tangle.strands, plan.strands[number].id, &Strand::id);
         for (const auto& stage : strand->stages)

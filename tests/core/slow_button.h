@@ -22,6 +22,7 @@ struct SlowPulses {
     std::optional<Time> until{};  ///< of a pulse or a gap
 
     void run(Time length, Time now);
+    [[nodiscard]] bool isUnderWay() const { return isDown || waiting != 0; }
 };
 
 /// A stage that takes or gives buttons or hats as docs/stages.md says: a list of what happened to

@@ -259,7 +259,6 @@ void SlowModel::run(const Strand& strand, Value in, Why why, Time now)
     auto& state = running(strand);
     state.in = in;
     const auto out = runStages(strand, in, why == Why::Moved, now);
-    const bool areButtons = signalsOf(m_tangle, strand).back().kind == ControlKind::Button;
     bool isMet = false;
     for (const auto& end : strand.ends) {
         if (!placeOf(end)) continue;
@@ -268,38 +267,52 @@ void SlowModel::run(const Strand& strand, Value in, Why why, Time now)
             if (!hasMet(strand, end, value)) continue;
             isMet = true;
         }
-        if (areButtons && end.how != How::Held) value = pulsed(state, end, value, why, now);
-        say(strand, end, value, why);
+        if (!pulses(end)) say(strand, end, value, why);
     }
     if (isMet) dropLeft(strand.source);
+    for (const auto& end : strand.ends)
+        if (pulses(end)) hear(strand, end, outOf(strand, end, out), why, now);
     giveOrders(strand, out, why);
     state.due = dueOf(strand, now);
 }
 
 /// When it wants to run by itself.
-Time SlowModel::dueOf(const Strand& strand, Time now, bool doStagesRun)
+Time SlowModel::dueOf(const Strand& strand, Time now)
 {
     auto& state = running(strand);
     auto due = Time::max();
     for (const auto& stage : state.stages) {
-        if (doStagesRun && !stage.sleeps) due = std::min(due, stage.nextAt(now));
-    }
-    for (const auto& [end, pulses] : state.pulses) {
-        if (pulses.until) due = std::min(due, *pulses.until);
+        if (!stage.sleeps) due = std::min(due, stage.nextAt(now));
     }
     return due == Time::max() ? due : std::max(due, now + Time(1));
 }
 
-Value SlowModel::pulsed(Running& state, const End& end, Value value, Why why, Time now)
+bool SlowModel::pulses(const End& end)
 {
+    const auto place = placeOf(end);
+    return place && place->control.kind == ControlKind::Button && end.how != How::Held;
+}
+
+/// An end that gives pulses hears what its outlet is.
+void SlowModel::hear(const Strand& strand, const End& end, Value value, Why why, Time now)
+{
+    auto& state = running(strand);
     auto& pulses = state.pulses[nameOf(end)];
     auto& wasDown = state.wereDown[nameOf(end)];
     const bool isNews = why == Why::Moved;
     if (isNews && isDownNow(value) && !wasDown && end.how != How::PulseAtRelease) ++pulses.waiting;
     if (isNews && !isDownNow(value) && wasDown && end.how != How::Pulse) ++pulses.waiting;
     wasDown = isDownNow(value);
+    perform(strand, end, why, now);
+}
+
+/// Its pulses go on, whatever became of its strand.
+void SlowModel::perform(const Strand& strand, const End& end, Why why, Time now)
+{
+    auto& pulses = running(strand).pulses[nameOf(end)];
     pulses.run(Time(std::llround(end.pulse * 1e6)), now);
-    return {pulses.isDown ? 1.0 : 0.0, 0.0};
+    if (running(strand).part == Part::None && !pulses.isUnderWay()) return unsay(strand, end);
+    say(strand, end, {pulses.isDown ? 1.0 : 0.0, 0.0}, why);
 }
 
 void SlowModel::runIfKnown(const Strand& strand, Why why, Time now)
@@ -445,7 +458,11 @@ void SlowModel::forget(const Strand& strand)
 Time SlowModel::nextTick() const
 {
     Time next = Time::max();
-    for (const auto& [id, running] : m_running) next = std::min(next, running.due);
+    for (const auto& [id, running] : m_running) {
+        next = std::min(next, running.due);
+        for (const auto& [end, pulses] : running.pulses)
+            if (pulses.until) next = std::min(next, *pulses.until);
+    }
     return next;
 }
 
@@ -462,20 +479,33 @@ void SlowModel::tick(Time now)
 {
     while (nextTick() <= now) {
         const auto time = nextTick();
-        for (const auto* strand : inOrder()) {
-            auto& state = running(*strand);
-            if (state.due != time) continue;
-            state.due = Time::max();
-            if (state.part == Part::Finishing) {
-                finish(*strand, now);
-                dropLeft(strand->source);
-            } else {
-                runIfKnown(*strand, Why::Moved, now);
-            }
-            runFlips(Why::Moved, now);
-            break;
+        const auto strand =
+            std::ranges::find_if(inOrder(), [&](const auto* s) { return running(*s).due == time; });
+        if (strand == inOrder().end()) {
+            if (!performOne(time, now)) throw std::logic_error("nothing was due");
+        } else if (running(**strand).part == Part::Finishing) {
+            running(**strand).due = Time::max();
+            finish(**strand, now);
+            dropLeft((*strand)->source);
+        } else {
+            running(**strand).due = Time::max();
+            runIfKnown(**strand, Why::Moved, now);
+        }
+        runFlips(Why::Moved, now);
+    }
+}
+
+/// The first of the ends whose pulses are due goes on.
+bool SlowModel::performOne(Time due, Time now)
+{
+    for (const auto* strand : inOrder()) {
+        for (const auto& end : strand->ends) {
+            if (!pulses(end) || running(*strand).pulses[nameOf(end)].until != due) continue;
+            perform(*strand, end, Why::Moved, now);
+            return true;
         }
     }
+    return false;
 }
 
 }  // namespace jolly::test

@@ -80,9 +80,9 @@ class SlowModel
         std::map<EndName, Value> says;
         std::set<EndName> left;  ///< what it still says there although it counts no longer
         std::map<EndName, Waits> waits;
-        std::map<EndName, SlowPulses> pulses;
-        std::map<EndName, bool> wereDown;  ///< outlets of ends that give pulses
-        std::set<std::size_t> given;       ///< ends whose order was given
+        std::map<EndName, SlowPulses> pulses;  ///< which go on when it counts no longer
+        std::map<EndName, bool> wereDown;      ///< outlets of ends that give pulses
+        std::set<std::size_t> given;           ///< ends whose order was given
         Time due = Time::max();
     };
 
@@ -113,10 +113,13 @@ class SlowModel
     void runIfKnown(const Strand& strand, Why why, Time now);
     void look(const Strand& strand, bool isNews);
     void forget(const Strand& strand);
-    [[nodiscard]] Time dueOf(const Strand& strand, Time now, bool doStagesRun = true);
+    [[nodiscard]] Time dueOf(const Strand& strand, Time now);
     [[nodiscard]] Value outOf(const Strand& strand, const End& end,
                               const std::vector<Value>& out) const;
-    [[nodiscard]] Value pulsed(Running& state, const End& end, Value value, Why why, Time now);
+    [[nodiscard]] static bool pulses(const End& end);
+    void hear(const Strand& strand, const End& end, Value value, Why why, Time now);
+    void perform(const Strand& strand, const End& end, Why why, Time now);
+    [[nodiscard]] bool performOne(Time due, Time now);
     [[nodiscard]] bool hasMet(const Strand& strand, const End& end, Value value);
     void giveOrders(const Strand& strand, const std::vector<Value>& out, Why why);
     void say(const Strand& strand, const End& end, Value value, Why why);
@@ -141,7 +144,6 @@ class SlowModel
     void letGoOf(const Strand& strand, const End& end);
     void sleepOrForget(const Strand& strand);
     void dropLeft(const Source& source);
-    [[nodiscard]] bool isPerforming(const Strand& strand);
     [[nodiscard]] bool areStagesPerforming(const Strand& strand);
     void forEachControlOfRig(const std::function<void(const Source&)>& visit) const;
 

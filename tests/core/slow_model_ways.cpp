@@ -134,19 +134,10 @@ bool SlowModel::areStagesPerforming(const Strand& strand)
     });
 }
 
-/// Whether a press that it took has not come to its end.
-bool SlowModel::isPerforming(const Strand& strand)
-{
-    return areStagesPerforming(strand) ||
-           std::ranges::any_of(running(strand).pulses, [](const auto& entry) {
-               return entry.second.isDown || entry.second.waiting != 0;
-           });
-}
-
 void SlowModel::takeOut(const Strand& strand, Time now)
 {
     running(strand).waits.clear();
-    if (!isPerforming(strand)) return leave(strand);
+    if (!areStagesPerforming(strand)) return leave(strand);
     running(strand).part = Part::Finishing;
     finish(strand, now);
 }
@@ -172,34 +163,18 @@ void SlowModel::bringIn(const Strand& strand, bool picksUp, Time now)
     runIfKnown(strand, Why::Brought, now);
 }
 
-/// It counts no longer, and what its presses began goes on.
+/// It counts no longer, and what its stages began goes on.
 void SlowModel::finish(const Strand& strand, Time now)
 {
     auto& state = running(strand);
-    const bool goOn = areStagesPerforming(strand);
-    std::vector<Value> out;
-    if (goOn) {
-        out = runStages(strand, state.in, false, now);
-        giveOrders(strand, out, Why::Moved);
-    }
-    for (auto end = strand.ends.rbegin(); end != strand.ends.rend(); ++end) {
-        const auto place = placeOf(*end);
-        if (!place) continue;
-        const bool pulses = end->how != How::Held && place->control.kind == ControlKind::Button;
-        if (goOn) {
-            const auto value = outOf(strand, *end, out);
-            say(strand, *end, pulses ? pulsed(state, *end, value, Why::Moved, now) : value,
-                Why::Moved);
-        } else if (pulses) {
-            auto& its = state.pulses[nameOf(*end)];
-            its.run(Time(std::llround(end->pulse * 1e6)), now);
-            say(strand, *end, {its.isDown ? 1.0 : 0.0, 0.0}, Why::Moved);
-        } else {
-            letGoOf(strand, *end);
-        }
-    }
-    if (!isPerforming(strand)) return leave(strand);
-    state.due = dueOf(strand, now, areStagesPerforming(strand));
+    const auto out = runStages(strand, state.in, false, now);
+    giveOrders(strand, out, Why::Moved);
+    for (auto end = strand.ends.rbegin(); end != strand.ends.rend(); ++end)
+        if (placeOf(*end) && !pulses(*end)) say(strand, *end, outOf(strand, *end, out), Why::Moved);
+    for (const auto& end : strand.ends)
+        if (pulses(end)) hear(strand, end, outOf(strand, end, out), Why::Moved, now);
+    if (!areStagesPerforming(strand)) return leave(strand);
+    state.due = dueOf(strand, now);
 }
 
 /// An axis is left where it is.
@@ -216,9 +191,10 @@ void SlowModel::leave(const Strand& strand)
     state.part = Part::None;
     sleepOrForget(strand);
     state.due = Time::max();
-    for (auto end = strand.ends.rbegin(); end != strand.ends.rend(); ++end)
-        if (placeOf(*end)) letGoOf(strand, *end);
-    state.pulses.clear();
+    for (auto end = strand.ends.rbegin(); end != strand.ends.rend(); ++end) {
+        const bool goesOn = pulses(*end) && state.pulses[nameOf(*end)].isUnderWay();
+        if (placeOf(*end) && !goesOn) letGoOf(strand, *end);
+    }
     state.wereDown.clear();
     state.waits.clear();
     state.given.clear();
@@ -301,9 +277,10 @@ void SlowModel::takeOver(const Strand& strand, Running& past, const Strand& was,
     });
     if (state.part != Part::Counts) {
         state.waits.clear();
-        if (past.part != Part::None && isPerforming(strand)) {
+        if (past.part != Part::None && areStagesPerforming(strand)) {
             state.part = Part::Finishing;
         } else {
+            state.wereDown.clear();
             sleepOrForget(strand);
         }
     }
@@ -312,7 +289,9 @@ void SlowModel::takeOver(const Strand& strand, Running& past, const Strand& was,
         const bool counts = state.part == Part::Counts;
         const bool isAxis = placeOf(end)->control.kind == ControlKind::Axis;
         const bool stays = strand.whenAway == WhenAway::Keep || past.left.contains(name);
-        const bool isKept = (counts && isThere) || (isAxis ? stays : state.part == Part::Finishing);
+        const bool goesOn =
+            pulses(end) ? state.pulses[name].isUnderWay() : state.part == Part::Finishing;
+        const bool isKept = (counts && isThere) || (isAxis ? stays : goesOn);
         if (!isKept || !past.says.contains(name)) return;
         state.says[name] = past.says[name];
         if (past.left.contains(name) || (isAxis && !counts)) state.left.insert(name);

@@ -92,6 +92,7 @@ class Compiler
                         .stages = {sizeOf(m_plan.stages), 0},
                         .outlets = {m_plan.outlets, sizeOf(outlets)},
                         .links = {sizeOf(m_plan.links), 0},
+                        .presses = {sizeOf(m_plan.presses), 0},
                         .orders = {sizeOf(m_plan.orders), 0},
                         .whenAway = strand.whenAway,
                         .gives = signals.back()};
@@ -115,6 +116,7 @@ class Compiler
             compileGoal(end.goal, sink);
         }
         flat.links.count = sizeOf(m_plan.links) - flat.links.first;
+        flat.presses.count = sizeOf(m_plan.presses) - flat.presses.first;
         flat.orders.count = sizeOf(m_plan.orders) - flat.orders.first;
         m_plan.strands.push_back(std::move(flat));
         m_strands.push_back(&strand);
@@ -152,7 +154,7 @@ class Compiler
         }
         void press(const std::vector<Target>& keys) override
         {
-            m_flat.hasChord = true;
+            m_flat.hasChord = m_flat.hasChord || m_end.how == How::Held;
             for (const auto& key : keys) lead(key);
         }
         void engage(const std::string& layer) override
@@ -175,11 +177,18 @@ class Compiler
         }
 
      private:
+        /// All links of an end that gives pulses are one performer's.
         void press(PlanLink& link)
         {
-            link.how = m_end.how;
-            link.pulse = milliseconds(m_end.pulse);
-            m_flat.canMove = m_flat.canMove || link.how != How::Held;
+            if (m_end.how == How::Held) return;
+            auto& plan = m_compiler.m_plan;
+            if (m_press == kNoPress) {
+                m_press = sizeOf(plan.presses);
+                plan.presses.push_back(
+                    {{sizeOf(plan.links) - 1, 0}, m_outlet, m_end.how, milliseconds(m_end.pulse)});
+            }
+            link.press = m_press;
+            ++plan.presses[m_press].links.count;
         }
         void add(Deed deed, std::size_t what)
         {
@@ -191,6 +200,7 @@ class Compiler
         std::uint16_t m_outlet;
         Signal m_signal;
         PlanStrand& m_flat;
+        std::uint32_t m_press = kNoPress;
     };
 
     PlanLink& addLink(const Target& target, std::uint16_t outlet)

@@ -11,7 +11,8 @@ namespace jolly
 class Handover
 {
  public:
-    Handover(Machine& mine, const Machine& previous) noexcept : m_mine(mine), m_previous(previous)
+    Handover(Machine& mine, const Machine& previous, Instant now) noexcept
+        : m_mine(mine), m_previous(previous), m_now(now)
     {
     }
 
@@ -38,16 +39,19 @@ class Handover
                      Visit&& visit) const noexcept;
     [[nodiscard]] bool isKept(std::uint32_t strand, std::uint32_t link,
                               std::uint32_t old) const noexcept;
+    void takeOverPerformers(const PlanStrand& mine, const PlanStrand& theirs) noexcept;
     void takeOverOutputs() noexcept;
+    [[nodiscard]] bool isSame(const PlanPress& mine, const PlanPress& theirs) const noexcept;
     [[nodiscard]] bool isSame(std::uint32_t input, std::uint32_t old) const noexcept;
 
     Machine& m_mine;
     const Machine& m_previous;
+    Instant m_now;
 };
 
 void Machine::takeOver(const Machine& previous, Instant now) noexcept
 {
-    Handover(*this, previous).run();
+    Handover(*this, previous, now).run();
     for (std::uint32_t input = 0; input < m_plan->inputs.size(); ++input) dropLeft(input);
     m_meetings.goOn();
     begin(now);
@@ -204,6 +208,7 @@ void Handover::takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept
     forEachPair(mine, theirs, [this](std::uint32_t link, std::uint32_t was) {
         m_mine.m_ends.keep(link, m_previous.m_ends, was);
     });
+    takeOverPerformers(mine, theirs);
     if (!state.counts()) leave(strand, before.counts() || before.isFinishing());
     forEachPair(mine, theirs, [&](std::uint32_t link, std::uint32_t was) {
         if (!isKept(strand, link, was)) return;
@@ -212,14 +217,45 @@ void Handover::takeOverStrand(std::uint32_t strand, std::uint32_t old) noexcept
     });
 }
 
+/// A performer goes on for an end that presses the same, in the same way.
+void Handover::takeOverPerformers(const PlanStrand& mine, const PlanStrand& theirs) noexcept
+{
+    for (auto m = mine.presses.first; m < mine.presses.first + mine.presses.count; ++m) {
+        for (auto t = theirs.presses.first; t < theirs.presses.first + theirs.presses.count; ++t) {
+            if (!isSame(m_mine.m_plan->presses[m], m_previous.m_plan->presses[t])) continue;
+            m_mine.m_performers.keep(m, m_previous.m_performers, t, m_now);
+            break;
+        }
+    }
+}
+
+bool Handover::isSame(const PlanPress& mine, const PlanPress& theirs) const noexcept
+{
+    if (mine.outlet != theirs.outlet || mine.how != theirs.how ||
+        mine.links.count != theirs.links.count)
+        return false;
+    const auto placeOf = [](const Plan& plan, std::uint32_t link) -> const Target& {
+        return plan.outputs[plan.links[link].output].place;
+    };
+    for (std::uint32_t i = 0; i < mine.links.count; ++i) {
+        if (placeOf(*m_mine.m_plan, mine.links.first + i) !=
+            placeOf(*m_previous.m_plan, theirs.links.first + i))
+            return false;
+    }
+    return true;
+}
+
 /// A strand does not count now. What its presses began goes on; else its stages sleep, or forget.
 void Handover::leave(std::uint32_t strand, bool hasBegun) noexcept
 {
     const auto& flat = m_mine.m_plan->strands[strand];
     m_mine.m_ends.stopWaiting(flat);
-    if (hasBegun && m_mine.isPerforming(flat)) {
+    if (hasBegun && m_mine.m_stages.arePerforming(flat)) {
         m_mine.m_strands[strand].part = StrandState::Part::Finishing;
-    } else if (m_mine.m_plan->layers[flat.layer].remembers) {
+        return;
+    }
+    m_mine.m_performers.leave(flat, m_mine.m_meetings);
+    if (m_mine.m_plan->layers[flat.layer].remembers) {
         m_mine.m_stages.sleep(flat);
     } else {
         m_mine.m_stages.forget(flat);
@@ -234,7 +270,9 @@ bool Handover::isKept(std::uint32_t strand, std::uint32_t link, std::uint32_t ol
     const auto& flat = m_mine.m_plan->strands[strand];
     const auto& state = m_mine.m_strands[strand];
     if (state.counts() && m_mine.m_inputs.isThere(flat.input)) return true;
-    if (!m_mine.m_plan->links[link].isAxis) return state.isFinishing();
+    const auto& end = m_mine.m_plan->links[link];
+    if (!end.isHeld()) return m_mine.m_performers.isPerforming(end.press);
+    if (!end.isAxis) return state.isFinishing();
     return flat.whenAway == WhenAway::Keep || m_previous.m_meetings.isLeft(old);
 }
 

@@ -14,6 +14,7 @@ Machine::Machine(Plan plan)
       m_haveMasked(m_plan->inputs.size()),
       m_areGiven(m_plan->orders.size()),
       m_ends(*m_plan),
+      m_performers(*m_plan),
       m_meetings(*m_plan),
       m_motion(m_plan->strands.size()),
       m_layers(*m_plan),
@@ -34,6 +35,7 @@ void Machine::reset() noexcept
     std::fill(m_areGiven.begin(), m_areGiven.end(), false);
     m_wantsStandDown = m_wantsKeep = false;
     m_ends.reset();
+    m_performers.reset();
     m_meetings.reset();
     m_motion.clear();
 }
@@ -100,7 +102,8 @@ void Machine::run(std::uint32_t strand, Value in, Instant now, Cause cause) noex
     const auto& flat = m_plan->strands[strand];
     m_strands[strand].in = in;
     const auto outlets = m_stages.run(flat, in, momentOf(flat, now, isNews(cause)), around());
-    if (m_ends.say(flat, outlets, now, cause, m_meetings)) dropLeft(flat.input);
+    if (m_ends.say(flat, outlets, cause, m_meetings)) dropLeft(flat.input);
+    if (flat.presses.count > 0) m_performers.hear(flat, outlets, now, cause, m_meetings);
     if (flat.orders.count > 0) giveOrders(flat, outlets, now, cause);
     if (flat.canMove) noteMotion(strand, now);
 }
@@ -168,7 +171,7 @@ void Machine::recentre(std::uint32_t output, Instant now) noexcept
 int Machine::dropped(std::uint32_t strand) const noexcept
 {
     const auto& flat = m_plan->strands[strand];
-    return m_ends.dropped(flat) + m_stages.dropped(flat);
+    return m_performers.dropped(flat) + m_stages.dropped(flat);
 }
 
 /// Runs a strand with what its own control says, since something else changed.
@@ -227,22 +230,32 @@ void Machine::letGo(std::uint32_t output, Instant now) noexcept
 void Machine::noteMotion(std::uint32_t strand, Instant now) noexcept
 {
     const auto& flat = m_plan->strands[strand];
-    const auto next = std::min(m_ends.nextAt(flat), m_stages.nextAt(flat, now.heard));
+    const auto next = m_stages.nextAt(flat, now.heard);
     m_motion.set(strand, next == Time::max() ? next : std::max(next, now.heard + Time(1)));
+}
+
+Time Machine::nextTick() const noexcept
+{
+    return std::min(m_motion.next(), m_performers.nextTick());
 }
 
 void Machine::tick(Instant now) noexcept
 {
-    while (m_motion.next() <= now.heard) {
-        const auto strand = m_motion.pop();
-        if (m_strands[strand].isFinishing()) {
-            finish(strand, now);
-            dropLeft(m_plan->strands[strand].input);
+    while (nextTick() <= now.heard) {
+        if (m_motion.next() <= m_performers.nextTick()) {
+            tickStrand(m_motion.pop(), now);
         } else {
-            runAgain(strand, now, Cause::Motion);
+            m_performers.tick(now, m_meetings);
         }
         if (!m_meetings.flips().empty()) tellFlips(now, Cause::Motion);
     }
+}
+
+void Machine::tickStrand(std::uint32_t strand, Instant now) noexcept
+{
+    if (!m_strands[strand].isFinishing()) return runAgain(strand, now, Cause::Motion);
+    finish(strand, now);
+    dropLeft(m_plan->strands[strand].input);
 }
 
 void Machine::lose(std::span<const std::uint32_t> inputs, Instant now) noexcept
@@ -257,6 +270,7 @@ void Machine::lose(std::span<const std::uint32_t> inputs, Instant now) noexcept
         for (auto s = strands.first; s < strands.first + strands.count; ++s) {
             m_stages.forget(m_plan->strands[s]);
             m_motion.set(s, Time::max());
+            m_performers.stop(m_plan->strands[s], m_meetings);
             m_ends.lose(m_plan->strands[s], m_meetings);
             forgetOrders(s);
         }

@@ -6,6 +6,7 @@
 #include "core/plan/layer_stack.h"
 #include "core/plan/meetings.h"
 #include "core/plan/motion.h"
+#include "core/plan/performers.h"
 #include "core/plan/plan.h"
 #include "core/plan/routing.h"
 #include "core/plan/strand_ends.h"
@@ -53,8 +54,8 @@ class Machine
     void move(std::uint32_t input, bool isHatY, std::int32_t raw, Instant now) noexcept;
 
     /// When tick() has something to do next; max while nothing moves by itself. RT-safe.
-    [[nodiscard]] Time nextTick() const noexcept { return m_motion.next(); }
-    /// Runs the strands that are due. RT-safe.
+    [[nodiscard]] Time nextTick() const noexcept;
+    /// Runs the strands and performers that are due. RT-safe.
     void tick(Instant now) noexcept;
 
     /// These controls are gone together: their strands let go of what they pressed, and their axes
@@ -101,8 +102,7 @@ class Machine
 
  private:
     friend class Handover;
-    [[nodiscard]] Moment momentOf(const PlanStrand& strand, Instant now,
-                                  bool isNews) const noexcept;
+    [[nodiscard]] Moment momentOf(const PlanStrand&, Instant now, bool isNews) const noexcept;
     void run(std::uint32_t strand, Value in, Instant now, Cause cause) noexcept;
     void giveOrders(const PlanStrand& strand, std::span<const Value> outlets, Instant now,
                     Cause cause) noexcept;
@@ -119,8 +119,7 @@ class Machine
     void reroute(std::uint64_t layers, Instant now) noexcept;
     void rerouteInput(std::uint32_t input, Instant now) noexcept;
     void hearAnew(std::uint32_t input, Instant now) noexcept;
-    void changeRoute(std::uint32_t input, std::uint32_t from, std::uint32_t to,
-                     Instant now) noexcept;
+    void changeRoute(std::uint32_t input, std::uint32_t from, std::uint32_t to, Instant) noexcept;
     void countOnly(std::uint32_t input) noexcept;
     void bringIn(std::uint32_t strand, bool picksUp, Instant now) noexcept;
     void takeOut(std::uint32_t strand, Instant now) noexcept;
@@ -130,7 +129,7 @@ class Machine
     void dropLeft(std::uint32_t input) noexcept;
     enum class Heir : std::uint8_t { None, Waits, Has };
     [[nodiscard]] Heir heirOf(std::uint32_t input, std::uint32_t output) const noexcept;
-    [[nodiscard]] bool isPerforming(const PlanStrand& strand) const noexcept;
+    void tickStrand(std::uint32_t strand, Instant now) noexcept;
 
     std::unique_ptr<const Plan> m_plan;  ///< stays where it is when the machine is moved
     Inputs m_inputs;
@@ -139,6 +138,7 @@ class Machine
     Flags m_haveMasked;  ///< inputs with strands that wait for a release
     Flags m_areGiven;    ///< orders whose outlet is pressed
     StrandEnds m_ends;
+    Performers m_performers;
     Meetings m_meetings;
     Motion m_motion;
     LayerStack m_layers;

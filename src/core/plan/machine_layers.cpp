@@ -121,37 +121,30 @@ void Machine::bringIn(std::uint32_t strand, bool picksUp, Instant now) noexcept
     runAgain(strand, now, Cause::Brought);
 }
 
-/// A strand counts no longer. It lets go of what it pressed, but what its presses began goes on to
-/// its end. Its axes stay until dropLeft().
+/// A strand counts no longer. It lets go of what it pressed, but what its presses began in stages
+/// goes on to its end. Its axes stay until dropLeft().
 void Machine::takeOut(std::uint32_t strand, Instant now) noexcept
 {
     const auto& flat = m_plan->strands[strand];
     m_ends.stopWaiting(flat);
-    if (flat.canMove && isPerforming(flat)) {
+    if (flat.canMove && m_stages.arePerforming(flat)) {
         m_strands[strand].part = StrandState::Part::Finishing;
         return finish(strand, now);
     }
     endStrand(strand);
 }
 
-bool Machine::isPerforming(const PlanStrand& strand) const noexcept
-{
-    return m_ends.arePending(strand) || m_stages.arePerforming(strand);
-}
-
 /// The stages of a strand that counts no longer see nothing new.
 void Machine::finish(std::uint32_t strand, Instant now) noexcept
 {
     const auto& flat = m_plan->strands[strand];
-    std::span<const Value> outlets;
-    if (m_stages.arePerforming(flat)) {
-        outlets = m_stages.run(flat, m_strands[strand].in, momentOf(flat, now, false), around());
-        giveOrders(flat, outlets, now, Cause::Motion);
-    }
-    m_ends.finish(flat, outlets, now, m_meetings);
-    if (m_stages.arePerforming(flat)) return noteMotion(strand, now);
-    if (!m_ends.arePending(flat)) return endStrand(strand);
-    m_motion.set(strand, std::max(m_ends.nextAt(flat), now.heard + Time(1)));
+    const auto outlets =
+        m_stages.run(flat, m_strands[strand].in, momentOf(flat, now, false), around());
+    giveOrders(flat, outlets, now, Cause::Motion);
+    m_ends.finish(flat, outlets, m_meetings);
+    m_performers.hear(flat, outlets, now, Cause::Motion, m_meetings);
+    if (!m_stages.arePerforming(flat)) return endStrand(strand);
+    noteMotion(strand, now);
 }
 
 /// Nothing of it is left but the axes that stay where they are, and what its stages hold, if its
@@ -166,6 +159,7 @@ void Machine::endStrand(std::uint32_t strand) noexcept
         m_stages.forget(flat);
     }
     m_motion.set(strand, Time::max());
+    m_performers.leave(flat, m_meetings);
     m_ends.leave(flat, m_meetings);
     forgetOrders(strand);
 }

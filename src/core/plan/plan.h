@@ -47,6 +47,17 @@ struct PlanStage {
     bool counts = false;  ///< what comes out are sums of counts: asleep it stands still
 };
 
+/// An end that answers presses by pulses: a performer of its own gives them.
+struct PlanPress {
+    Run links;  ///< all that it presses, in this order
+    std::uint16_t outlet = 0;
+    How how = How::Pulse;
+    Time pulse{};  ///< length of a pulse
+};
+
+/// Of a link that no performer presses: it says what its outlet is.
+inline constexpr std::uint32_t kNoPress = 0xffffffff;
+
 /// One strand that counts.
 struct PlanStrand {
     std::string id;
@@ -56,10 +67,11 @@ struct PlanStrand {
     Run stages;
     Run outlets;  ///< of the last stage; one where there is no stage
     Run links;
+    Run presses;
     Run orders;
     WhenAway whenAway = WhenAway::Rest;
     Signal gives{};         ///< what leaves its stages, at each outlet
-    bool canMove = false;   ///< by itself: some stage works by time, or some end gives pulses
+    bool canMove = false;   ///< by itself: some stage works by time
     bool hasChord = false;  ///< its ends let go in the other order than they press
 };
 
@@ -71,11 +83,13 @@ struct PlanLink {
     bool isAxis = false;
     bool isButton = false;
     bool isTurner = false;
-    bool isFollowed = false;  ///< what moved last is what counts there
-    How how = How::Held;
-    Time pulse{};        ///< length of a pulse
+    bool isFollowed = false;         ///< what moved last is what counts there
+    std::uint32_t press = kNoPress;  ///< place in Plan::presses
     double scale = 1.0;  ///< from what leaves the stages to what the virtual control takes
     double offset = 0.0;
+
+    /// Whether it says what its outlet is, and no performer presses it.
+    [[nodiscard]] bool isHeld() const noexcept { return press == kNoPress; }
 };
 
 /// Of outputs that are no controls of a device: layers, where strands press them.
@@ -108,6 +122,7 @@ struct Plan {
     std::vector<PlanStage> stages;
     std::vector<std::uint32_t> watchers;  ///< strands, ordered by the control that they watch
     std::vector<PlanLink> links;
+    std::vector<PlanPress> presses;
     std::vector<PlanOrder> orders;
     std::uint32_t outlets = 0;        ///< of all strands
     std::vector<PlanOutput> outputs;  ///< ordered by device, then as in its layout

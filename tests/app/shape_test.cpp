@@ -213,6 +213,21 @@ TEST_F(ShapeTest, TheLastSecondsRunThroughTheNewShapeAfterAnEdit)
     EXPECT_THAT(outs(), testing::ElementsAre(0.2, 0.3, 0.4)) << "but it is where it began";
 }
 
+TEST_F(ShapeTest, OfAFastAxisAsMuchIsRememberedAsAPictureShows)
+{
+    app::AxisTrace trace(studio.feed());
+    trace.follow(document.tangle(), "strand-1");
+    for (int i = 1; i <= 1000; ++i) {  // in a second
+        local.world.setNow(local.world.now() + std::chrono::milliseconds(1));
+        move(kX, i);
+        trace.takeMoves();
+    }
+    EXPECT_EQ(trace.samples().size(), 1001U) << "while it moves all of it is drawn";
+    trace.follow(document.tangle(), "strand-1");
+    EXPECT_THAT(trace.samples().size(), testing::AllOf(testing::Ge(250U), testing::Le(252U)));
+    EXPECT_EQ(trace.samples().back().out, 1.0) << "it is where the hand is";
+}
+
 TEST_F(ShapeTest, OfHandlesInOnePlaceAClickTakesTheNext)
 {
     shape({{DeadZone{0.0, 0.1, 0.0, 0.0}}, {Curve{}}});

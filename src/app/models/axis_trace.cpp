@@ -114,6 +114,8 @@ void AxisTrace::begin()
 {
     m_hasBegun = true;
     m_moves.clear();
+    m_forgotten = 0;
+    m_rememberedOf.assign(m_feed.values().slots.size(), 0);
     m_first.clear();
     for (const auto& slot : m_feed.values().slots) m_first.push_back(slot.raw);
 }
@@ -148,11 +150,28 @@ void AxisTrace::feed(const SeenMove& move)
     if (sample.in != last.in || sample.out != last.out) m_samples.push_back(sample);
 }
 
+/// Of an axis that moves fast the last place within kSpacing is remembered.
+void AxisTrace::remember(const SeenMove& move)
+{
+    const bool isKnown = move.slot < m_inputOf.size() && move.slot < m_rememberedOf.size();
+    const auto input = isKnown ? m_inputOf[move.slot] : std::nullopt;
+    if (input && m_rememberedOf[move.slot] > m_forgotten &&
+        m_rehearsal->machine().plan().inputs[*input].control.kind == ControlKind::Axis) {
+        auto& last = m_moves[m_rememberedOf[move.slot] - m_forgotten - 1];
+        if (move.time - last.time < kSpacing) {
+            last.raw = move.raw;
+            return;
+        }
+    }
+    m_moves.push_back(move);
+    if (isKnown) m_rememberedOf[move.slot] = m_forgotten + m_moves.size();
+}
+
 void AxisTrace::takeMoves()
 {
     if (!isThere()) return;
     for (const auto& move : m_feed.session().moves()) {
-        m_moves.push_back(move);
+        remember(move);
         feed(move);
     }
     const auto now = m_feed.now();
@@ -162,6 +181,7 @@ void AxisTrace::takeMoves()
         if (old.slot < m_first.size())
             (old.isHatY ? m_first[old.slot].y : m_first[old.slot].x) = old.raw;
         m_moves.pop_front();
+        ++m_forgotten;
     }
     while (m_samples.size() > 1 && m_samples[1].time < now - kLength) m_samples.pop_front();
 }

@@ -73,6 +73,10 @@ class AxisTrace
  public:
     static constexpr Time kLength = std::chrono::seconds(10);
 
+    /// How far apart the moves of an axis are that are remembered: far more than a picture of ten
+    /// seconds shows.
+    static constexpr Time kSpacing = std::chrono::milliseconds(4);
+
     explicit AxisTrace(LiveFeed& feed) : m_feed(feed) {}
 
     /// Follows a strand of a tangle; call again after each change of either, or of the desk.
@@ -94,12 +98,16 @@ class AxisTrace
     void begin();
     void run();
     void feed(const SeenMove& move);
+    void remember(const SeenMove& move);
 
     LiveFeed& m_feed;
     std::unique_ptr<Rehearsal> m_rehearsal;
     std::vector<std::optional<std::uint32_t>> m_inputOf;  ///< by slot of the live block
     std::vector<Counts> m_first;                          ///< by slot, before m_moves
     std::deque<SeenMove> m_moves;
+    std::uint64_t m_forgotten = 0;  ///< moves before m_moves
+    std::vector<std::uint64_t>
+        m_rememberedOf;  ///< by slot, how many moves there were with its last
     std::deque<TraceSample> m_samples;
     DeskSlots m_desk;
     bool m_hasBegun = false;

@@ -24,6 +24,8 @@ class Flown : public QObject
     Flown(Document& document, EngineSession& session, Messages& messages);
 
     [[nodiscard]] const Tangle& tangle() const { return *m_tangle; }
+    /// The same, which stays as it is when another one is flown.
+    [[nodiscard]] const std::shared_ptr<const Tangle>& shared() const { return m_tangle; }
     [[nodiscard]] bool isLive() const { return m_session.isLive(); }
 
     /// Flies another tangle until it is called with none; the document stays as it is.

@@ -3,20 +3,34 @@
 
 #include "control/preflight.h"
 
+#include <utility>
+
 namespace jolly::app
 {
 
 Preflight::Preflight(const Document& document, const EngineSession& session)
-    : m_document(document), m_session(session)
+    : m_document(document), m_session(session), m_aside(session.way())
 {
 }
 
-bool Preflight::look()
+/// Whatever changes while it looks is looked at once, afterwards.
+void Preflight::look()
 {
-    auto problems = preflight(m_document.tangle(), m_session.status());
-    if (problems == m_problems) return false;
-    m_problems = std::move(problems);
-    return true;
+    m_isStale = m_isLooking;
+    if (std::exchange(m_isLooking, true)) return;
+    m_aside.ask([tangle = m_document.shared(),
+                 status = m_session.status()] { return preflight(*tangle, status); },
+                [this](Problems problems) { take(std::move(problems)); });
+}
+
+void Preflight::take(Problems problems)
+{
+    m_isLooking = false;
+    if (problems != m_problems) {
+        m_problems = std::move(problems);
+        Q_EMIT changed();
+    }
+    if (std::exchange(m_isStale, false)) look();
 }
 
 }  // namespace jolly::app

@@ -2,12 +2,15 @@
 #pragma once
 
 #include "app/models/live_feed.h"
+#include "app/services/aside.h"
 #include "core/tangle/problem.h"
 
 namespace jolly::app
 {
 
-/// What is wrong with the tangle and the desk as they are now; all pages share one answer.
+/// What is wrong with the tangle and the desk as they are now; all pages share one answer. It is
+/// looked for aside, since a large tangle takes longer than a frame: the answer is of the tangle
+/// before until changed() is told.
 class Preflight : public QObject
 {
     Q_OBJECT
@@ -17,17 +20,21 @@ class Preflight : public QObject
 
     [[nodiscard]] const Problems& problems() const { return m_problems; }
 
-    /// Looks again: the tangle is another, or what the engine says. @return whether it found
-    /// something else than before.
-    bool look();
+    /// Looks again: the tangle is another, or what the engine says.
+    void look();
 
  Q_SIGNALS:
-    void changed();
+    void changed();  ///< there are other problems than before
 
  private:
+    void take(Problems problems);
+
     const Document& m_document;
     const EngineSession& m_session;
     Problems m_problems;
+    bool m_isLooking = false;
+    bool m_isStale = false;  ///< something changed since it began to look
+    Aside m_aside;
 };
 
 }  // namespace jolly::app

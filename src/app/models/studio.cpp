@@ -24,6 +24,9 @@ Studio::Studio(Document& document, EngineSession& session)
         m_stance.follow();
         m_flown.send();
     });
+    connect(&m_preflight, &Preflight::changed, this, [this] {
+        if (!m_isSettling) Q_EMIT m_edits.settled();
+    });
     connect(&m_flown, &Flown::sent, this, &Studio::settle);
     connect(&session, &EngineSession::statusChanged, this, &Studio::settle);
     connect(&session, &EngineSession::valuesChanged, this, [this] {
@@ -39,9 +42,10 @@ void Studio::settle()
     if (m_flown.isSending()) return;  // what the engine says of it is looked at once, after it
     m_feed.rebuild();
     m_selection.checkDesk();
-    const bool areOther = m_preflight.look();
+    m_isSettling = true;
+    m_preflight.look();
+    m_isSettling = false;
     Q_EMIT m_edits.settled();
-    if (areOther) Q_EMIT m_preflight.changed();
     Q_EMIT m_feed.moved();
 }
 

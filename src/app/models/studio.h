@@ -46,6 +46,7 @@ class Studio : public QObject
     Weaver m_weaver;
     Flown m_flown;
     Preflight m_preflight;
+    bool m_isSettling = false;
 };
 
 }  // namespace jolly::app

@@ -199,13 +199,12 @@ void RigPage::setRecent(const QStringList& paths)
 
 void RigPage::rebuild()
 {
-    if (isVisible() || m_plates.plates().empty()) {
-        m_plates.rebuild();
-        for (auto* plate : m_plates.plates()) plate->show();
-    }
     askWhichOne();
     m_buttons.checkDesk();
     m_calibration->checkController();
+    if (!isVisible() && !m_plates.plates().empty()) return;
+    m_plates.rebuild();
+    for (auto* plate : m_plates.plates()) plate->show();
     showSelection();
     arrange();
     m_arrange->refresh(m_plates.plateOf(m_arrange->controller()));

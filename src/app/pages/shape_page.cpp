@@ -164,14 +164,11 @@ const std::vector<Stage>& ShapePage::oldStages() const
 }
 
 /// Much is told that changes nothing here; it is noted what is shown now.
-bool ShapePage::isShownAlready(const Tangle& flown)
+bool ShapePage::isShownAlready()
 {
-    Shown now{m_studio.tangle(),
-              flown,
-              m_studio.preflight().problems(),
-              m_strand,
-              slotsOf(m_studio.feed().desk()),
-              m_studio.stance().footing(),
+    Shown now{m_studio.document().shared(),    m_studio.flown().shared(),
+              m_studio.preflight().problems(), m_strand,
+              slotsOf(m_studio.feed().desk()), m_studio.stance().footing(),
               m_studio.session().isLive()};
     if (m_shown == now) return true;
     m_shown = std::move(now);
@@ -182,7 +179,7 @@ void ShapePage::rebuild()
 {
     m_strand = m_studio.stance().ownOf(m_strand);
     const auto& flown = m_studio.flown().tangle();
-    if (isShownAlready(flown)) return;
+    if (isShownAlready()) return;
     m_list->rebuild();
     if (!shown()) {
         const auto all = m_list->strands();
@@ -192,8 +189,11 @@ void ShapePage::rebuild()
     m_list->choose(m_strand);
     m_stack->show(m_strand);
     m_bar->show(m_strand);
-    m_origin->setVisible(shown() != nullptr);
-    if (const auto* now = shown()) m_origin->show(*now);
+    if (const auto* now = shown()) {
+        m_origin->show(*now);
+    } else {
+        m_origin->hide();
+    }
     const auto* strand = findStrand(flown, m_strand);
     m_try->setEnabled(strand && (m_try->isDown() || shown()->stages != oldStages()));
     if (!strand) {

@@ -50,7 +50,7 @@ class ShapePage : public QWidget
     void choose(const std::string& strand);
     void followSelection();
     void rebuild();
-    [[nodiscard]] bool isShownAlready(const Tangle& flown);
+    [[nodiscard]] bool isShownAlready();
     void showShape(const Tangle& flown, const Strand& strand);
     void showWords(const Tangle& flown, const Strand& strand);
     void showFacts(const Strand& strand, const Travel& travel);
@@ -78,8 +78,8 @@ class ShapePage : public QWidget
 
     /// What is shown now.
     struct Shown {
-        Tangle tangle{};
-        Tangle flown{};
+        std::shared_ptr<const Tangle> tangle{};  ///< by its place: each edit makes another one
+        std::shared_ptr<const Tangle> flown{};
         Problems problems{};
         std::string strand{};
         DeskSlots slots{};

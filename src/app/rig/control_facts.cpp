@@ -254,22 +254,21 @@ void ControlFacts::showSelection()
     }
     const auto& ref = m_selection.selected();
     const auto* controller = ref ? m_selection.feed().controllerOf(*ref) : nullptr;
-    m_body->setVisible(controller != nullptr);
-    m_axisFacts->setVisible(false);
+    const auto* control = controller ? findControl(controller->rig, ref->control) : nullptr;
+    m_body->setVisible(control != nullptr);
+    m_axisFacts->setVisible(control && control->kind == ControlKind::Axis);
     m_title->setText(controller ? toQt(controller->rig.alias) + QStringLiteral(" · ") +
                                       m_selection.feed().nameOf(*ref)
                                 : tr("Move a control to see all about it here."));
     showGuess();
-    if (!controller) return;
-    const auto& control = *findControl(controller->rig, ref->control);
-    const auto place = static_cast<std::size_t>(&control - controller->rig.controls.data());
+    if (!control) return;
+    const auto place = static_cast<std::size_t>(control - controller->rig.controls.data());
     const int slot = controller->slotOf[place];
-    m_axisFacts->setVisible(control.kind == ControlKind::Axis);
     m_calibrate->setText((m_isWalkWaiting ? tr("Go on calibrating %1…") : tr("Calibrate %1…"))
                              .arg(toQt(controller->rig.alias)));
     m_calibrate->setEnabled(slot >= 0);
     m_calibrateOne->setEnabled(slot >= 0);
-    showNature(*controller, control);
+    showNature(*controller, *control);
     showFilter(*controller, slot);
     showValues();
 }

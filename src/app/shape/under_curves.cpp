@@ -45,9 +45,10 @@ constexpr std::array<QColor Palette::*, kMostCompared> kOtherColours = {
     &Palette::sky, &Palette::coral, &Palette::mint, &Palette::violet};
 
 /// What comes out of a strand for each value; empty when it cannot be compiled.
+/// @param tangle  as rehearsed() gives it.
 std::vector<CurvePoint> lineOf(const Tangle& tangle, const std::string& strand)
 {
-    const Rehearsal rehearsal(rehearsed(tangle, strand), strand);
+    const Rehearsal rehearsal(tangle, strand);
     if (!rehearsal.isThere()) return {};
     return sampled(rehearsal.chain(), rehearsal.sides());
 }
@@ -79,19 +80,19 @@ std::vector<UnderCurve> underCurves(const Tangle& tangle, const Strand& strand,
     const auto& p = jolly::app::palette();
     std::vector<UnderCurve> curves;
     if (strand.stages != old) {
-        auto before = tangle;
+        auto before = rehearsed(tangle, strand.id);
         findStrand(before, strand.id)->stages = old;
         curves.push_back({QObject::tr("as it was"), p.dim, wasDash(), lineOf(before, strand.id)});
     }
     if (const auto bend = bendOf(strand))
         curves.push_back({QObject::tr("what the sim makes of it"), p.strong, simDash(),
-                          bent(lineOf(tangle, strand.id), *bend)});
+                          bent(lineOf(rehearsed(tangle, strand.id), strand.id), *bend)});
     std::size_t next = 0;
     for (const auto& id : compared) {
         const auto* other = findStrand(tangle, id);
         if (!other || id == strand.id || next == kMostCompared) continue;
         curves.push_back({nameWithCraft(tangle, *other), p.*kOtherColours[next],
-                          otherDashes()[next], lineOf(tangle, id)});
+                          otherDashes()[next], lineOf(rehearsed(tangle, id), id)});
         ++next;
     }
     std::erase_if(curves, [](const UnderCurve& curve) { return curve.line.empty(); });

@@ -38,6 +38,7 @@ void Engine::tellLayers(Time time) noexcept
     const auto& machine = m_session.machine();
     const auto engaged = machine.layers().engaged();
     const auto craft = machine.routing().craft();
+    if (engaged == m_engaged && craft == m_craft) return;
     m_live.setLayers(engaged, craft);
     for (auto changed = engaged ^ std::exchange(m_engaged, engaged); changed != 0;
          changed &= changed - 1) {
@@ -87,6 +88,7 @@ void Engine::layOut()
             m_live.put(controller.firstSlot + i, seat.state[i], shown(seat, i).x);
     }
     m_slots = std::move(slots);
+    m_live.setLayers(machine.layers().engaged(), machine.routing().craft());
     tellLayers(now);
     m_live.end();
 }

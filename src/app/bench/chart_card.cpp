@@ -82,6 +82,7 @@ ChartCard::ChartCard(Edits& edits, Selection& selection, QWidget* parent)
     m_plot->setAccessibleName(tr("Strip chart"));
     m_plot->setPlottingHint(QCP::phFastPolylines);
     m_plot->setAttribute(Qt::WA_TransparentForMouseEvents);
+    m_plot->setAutoAddPlottableToLegend(false);
     for (std::size_t graph = 0; graph < kMost * kGraphs; ++graph)
         m_plot->addGraph()->setLineStyle(QCPGraph::lsStepLeft);
     m_plot->axisRect()->setAutoMargins(QCP::msNone);
@@ -115,6 +116,7 @@ ChartCard::~ChartCard() = default;
 
 void ChartCard::dress()
 {
+    m_drawn.clear();
     const auto& p = jolly::app::palette();
     m_plot->setBackground(p.card);
     m_plot->axisRect()->setBackground(p.well);
@@ -168,6 +170,7 @@ void ChartCard::setLength(int step)
     }
     m_plot->xAxis->setTicker(times);
     m_plot->xAxis->setRange(-kSteps[to], 0.0);
+    m_drawn.clear();
     draw();
 }
 
@@ -332,21 +335,25 @@ std::size_t ChartCard::sampleCount() const
     return m_traces.empty() ? 0 : m_traces.front().sent.size();
 }
 
-/// Of the samples that share a pixel the first and the last are drawn.
-void ChartCard::drawGraph(int graph, const std::deque<Sample>& samples, Time now)
+/// Of the samples that share a pixel the first and the last are drawn; what lasts since before the
+/// picture begins at its edge.
+ChartCard::Points ChartCard::pointsOf(const std::deque<Sample>& samples, bool isLine,
+                                      Time now) const
 {
-    QVector<QCPGraphData> points;
+    Points points;
     const auto pixel = std::max(Time(1), m_length / 600);
+    const auto edge = now - m_length;
     for (std::size_t i = 0; i < samples.size(); ++i) {
-        if (i + 1 < samples.size() && samples[i + 1].time < now - m_length) continue;
+        if (i + 1 < samples.size() && samples[i + 1].time < edge) continue;
+        if (!isLine && samples[i].time < edge) continue;
         const bool isFirst = i == 0 || samples[i - 1].time / pixel != samples[i].time / pixel;
         const bool isLast =
             i + 1 == samples.size() || samples[i + 1].time / pixel != samples[i].time / pixel;
-        if (isFirst || isLast) points.append({inSeconds(samples[i].time - now), samples[i].value});
+        if (isFirst || isLast)
+            points.emplace_back(inSeconds(std::max(samples[i].time, edge) - now), samples[i].value);
     }
-    const bool isLine = graph % kGraphs != 2;
-    if (isLine && !samples.empty()) points.append({0.0, samples.back().value});
-    m_plot->graph(graph)->data()->set(points, false);
+    if (isLine && !samples.empty()) points.emplace_back(0.0, samples.back().value);
+    return points;
 }
 
 void ChartCard::drawSoon()
@@ -357,13 +364,20 @@ void ChartCard::drawSoon()
 void ChartCard::draw()
 {
     const auto now = m_isPaused ? m_pausedAt : m_selection.feed().now();
+    std::vector<Points> drawn;
     for (std::size_t t = 0; t < kMost; ++t) {
-        const auto first = static_cast<int>(t) * kGraphs;
         const Trace none{};
         const auto& trace = t < m_traces.size() ? m_traces[t] : none;
-        drawGraph(first, trace.raw, now);
-        drawGraph(first + 1, trace.sent, now);
-        drawGraph(first + 2, trace.seen, now);
+        drawn.push_back(pointsOf(trace.raw, true, now));
+        drawn.push_back(pointsOf(trace.sent, true, now));
+        drawn.push_back(pointsOf(trace.seen, false, now));
+    }
+    if (drawn == m_drawn) return;
+    m_drawn = std::move(drawn);
+    for (std::size_t graph = 0; graph < m_drawn.size(); ++graph) {
+        QVector<QCPGraphData> points;
+        for (const auto& [at, value] : m_drawn[graph]) points.append({at, value});
+        m_plot->graph(static_cast<int>(graph))->data()->set(points, false);
     }
     m_plot->replot(QCustomPlot::rpQueuedReplot);
 }

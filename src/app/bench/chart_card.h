@@ -68,7 +68,8 @@ class ChartCard : public Card
     void resolve(Trace& trace) const;
     void takeEntries(Trace& trace);
     void takeSeen(Trace& trace, Time now);
-    void drawGraph(int graph, const std::deque<Sample>& samples, Time now);
+    using Points = std::vector<std::pair<double, double>>;  ///< seconds from now, and value
+    [[nodiscard]] Points pointsOf(const std::deque<Sample>& samples, bool isLine, Time now) const;
     static void trim(std::deque<Sample>& samples, Time now);
 
     Edits& m_edits;
@@ -80,6 +81,7 @@ class ChartCard : public Card
     Time m_pausedAt{};
     QTimer m_soon;  ///< runs while a drawing is due
     QStringList m_shownChips;
+    std::vector<Points> m_drawn;  ///< by graph; empty where all has to be drawn anew
     WrapLayout* m_chips;
     QPushButton* m_add;
     QPushButton* m_zoom;

@@ -159,6 +159,8 @@ void GameCard::rebuild()
     m_title->setText(device ? tr("%1 as a game sees it").arg(toQt(device->device.name))
                             : tr("No virtual device yet"));
     m_heads->setVisible(!m_rowOf.empty());
+    m_hands.clear();
+    m_shown.reset();
     showValues();
 }
 
@@ -316,6 +318,7 @@ void GameCard::setPinned(const Target& place, bool isPinned)
     } else {
         m_pins.erase({place.device, place.control});
     }
+    m_shown.reset();
     showValues();
 }
 

@@ -54,18 +54,39 @@ class GameCard : public Card
         QTime lit;  ///< when it was lit first; null for never
     };
 
+    /// The axis of the hand that leads to a slot now.
+    struct HandAxis {
+        std::string controller;
+        std::size_t control = 0;  ///< place among the controller's
+        bool isTwoSided = true;
+    };
+
+    /// All that is shown of the present moment.
+    struct Moment {
+        std::vector<GameSightNow> sights{};  ///< by slot
+        std::vector<Counts> hats{};          ///< in the order of m_hatOf
+        bool isLive = false;
+        bool isPast = false;
+        bool isLearning = false;
+
+        friend bool operator==(const Moment&, const Moment&) = default;
+    };
+
     void buildChips();
     void buildControls();
     void addRow(const DeskDevice& device, std::size_t slot);
     void addTurner(const VirtualSlot& slot);
-    void showRows(const DeskDevice& device, const std::vector<SeenByGame>& seen);
-    void showButtons(const DeskDevice& device, const std::vector<SeenByGame>& seen);
-    void showHats(const DeskDevice& device, const std::vector<SeenByGame>& seen);
-    void showWords(const DeskDevice& device, const std::vector<SeenByGame>& seen);
+    void showRows(const Moment& now);
+    void showButtons(const Moment& now);
+    void showHats(const Moment& now);
+    void showWords(const DeskDevice& device, const Moment& now);
     void notePins();
     void showPins();
+    void findHands(const DeskDevice& device);
+    [[nodiscard]] std::optional<HandAxis> handOf(const Target& place) const;
+    [[nodiscard]] Moment momentOf(const DeskDevice& device) const;
     [[nodiscard]] GameSightNow sightOf(const DeskDevice& device, std::size_t slot,
-                                       const std::vector<SeenByGame>& seen) const;
+                                       const SeenByGame& read, const Moment& moment) const;
     [[nodiscard]] const DeskDevice* deskDevice() const;
     [[nodiscard]] QString functionOf(const DeskDevice& device, VirtualControl control) const;
     [[nodiscard]] static QString nameOfSlot(const DeskDevice& device, std::size_t slot);
@@ -92,6 +113,9 @@ class GameCard : public Card
     std::map<std::size_t, QLabel*> m_turnerOf;  ///< likewise
     std::vector<std::size_t> m_buttonSlots;     ///< by place in m_buttons
     std::map<std::pair<std::string, VirtualControl>, Pin> m_pins;
+    std::vector<std::optional<HandAxis>> m_hands;  ///< by slot; empty where they are not known
+    std::uint64_t m_engaged = 0;                   ///< layers for which m_hands are
+    std::optional<Moment> m_shown;
     Target m_marked{};
     std::function<QTime()> m_clock = [] { return QTime::currentTime(); };
 };

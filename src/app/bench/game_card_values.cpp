@@ -23,9 +23,52 @@ SeenByGame seenAt(const std::vector<SeenByGame>& seen, const DeskDevice& device,
 
 }  // namespace
 
+/// The axis that leads to a virtual control in the layers that are engaged.
+std::optional<GameCard::HandAxis> GameCard::handOf(const Target& place) const
+{
+    for (const auto* strand : m_edits.stance().index().at(place)) {
+        if (!m_edits.stance().acts(*strand)) continue;
+        const auto* controller = m_feed.desk().find(strand->source.controller);
+        if (!controller) continue;
+        const auto& controls = controller->rig.controls;
+        const auto found = std::ranges::find(controls, strand->source.control, &RigControl::code);
+        if (found == controls.end() || found->kind != ControlKind::Axis) continue;
+        return HandAxis{strand->source.controller,
+                        static_cast<std::size_t>(found - controls.begin()),
+                        found->sides == Sides::Two};
+    }
+    return std::nullopt;
+}
+
+void GameCard::findHands(const DeskDevice& device)
+{
+    if (!m_hands.empty() && m_engaged == m_edits.stance().engaged()) return;
+    m_engaged = m_edits.stance().engaged();
+    m_hands.clear();
+    for (const auto& slot : device.layout) m_hands.push_back(handOf({m_device, slot.control}));
+}
+
+GameCard::Moment GameCard::momentOf(const DeskDevice& device) const
+{
+    const auto& session = m_feed.session();
+    Moment now{.isLive = session.isLive(),
+               .isPast = session.isShowingPast(),
+               .isLearning = !session.status().learned.empty()};
+    const auto seen = session.seenByGame();
+    for (std::size_t slot = 0; slot < device.layout.size(); ++slot)
+        now.sights.push_back(sightOf(device, slot, seenAt(seen, device, slot), now));
+    for (const auto& [slot, hat] : m_hatOf) {
+        const auto value = m_feed.desk().valueOf(device, slot, m_feed.values());
+        now.hats.push_back(now.sights[slot].isSeen
+                               ? seenAt(seen, device, slot).raw
+                               : Counts{static_cast<int>(value.x), static_cast<int>(value.y)});
+    }
+    return now;
+}
+
 /// Of a slot: what the hand does, what was sent, what a game reads.
-GameSightNow GameCard::sightOf(const DeskDevice& device, std::size_t slot,
-                               const std::vector<SeenByGame>& seen) const
+GameSightNow GameCard::sightOf(const DeskDevice& device, std::size_t slot, const SeenByGame& read,
+                               const Moment& moment) const
 {
     const auto& made = device.layout[slot];
     const auto& values = m_feed.values();
@@ -33,94 +76,74 @@ GameSightNow GameCard::sightOf(const DeskDevice& device, std::size_t slot,
     GameSightNow now;
     now.sent = desk.valueOf(device, slot, values).x;
     now.isByHand = m_hand.isHeld({m_device, made.control});
-    const bool isPast = m_feed.session().isShowingPast();
-    const auto read = seenAt(seen, device, slot);
-    now.isSeen = !isPast && read.sight != LiveSight::Unseen && device.isThere;
+    now.isSeen = !moment.isPast && read.sight != LiveSight::Unseen && device.isThere;
     now.seen = made.control.kind == ControlKind::Axis
                    ? Calibration::ofRange(made.low, made.high).valueOf(read.raw.x, made.sides)
                    : read.raw.x;
-    const bool isLearning = !m_feed.session().status().learned.empty();
-    now.differs = now.isSeen && !isLearning && read.sight == LiveSight::Differs;
-    for (const auto* strand : m_edits.stance().index().at({m_device, made.control})) {
-        if (!m_edits.stance().acts(*strand)) continue;
-        const auto* controller = desk.find(strand->source.controller);
-        if (!controller) continue;
-        const auto& controls = controller->rig.controls;
-        const auto found = std::ranges::find(controls, strand->source.control, &RigControl::code);
-        if (found == controls.end() || found->kind != ControlKind::Axis) continue;
-        now.hand =
-            desk.valueOf(*controller, static_cast<std::size_t>(found - controls.begin()), values).x;
-        now.isHandTwoSided = found->sides == Sides::Two;
-        break;
-    }
+    now.differs = now.isSeen && !moment.isLearning && read.sight == LiveSight::Differs;
+    const auto* controller = m_hands[slot] ? desk.find(m_hands[slot]->controller) : nullptr;
+    if (!controller) return now;
+    now.hand = desk.valueOf(*controller, m_hands[slot]->control, values).x;
+    now.isHandTwoSided = m_hands[slot]->isTwoSided;
     return now;
 }
 
-void GameCard::showRows(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+void GameCard::showRows(const Moment& now)
 {
-    for (auto& [slot, row] : m_rowOf) row->show(sightOf(device, slot, seen));
+    for (auto& [slot, row] : m_rowOf) row->show(now.sights[slot]);
     for (auto& [slot, label] : m_turnerOf) {
-        const auto now = sightOf(device, slot, seen);
+        const auto& sight = now.sights[slot];
         label->setText(tr("%n count(s)", nullptr,
-                          static_cast<int>(std::lround(now.isSeen ? now.seen : now.sent))));
+                          static_cast<int>(std::lround(sight.isSeen ? sight.seen : sight.sent))));
     }
 }
 
-void GameCard::showButtons(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+void GameCard::showButtons(const Moment& now)
 {
     for (std::size_t b = 0; b < m_buttonSlots.size(); ++b) {
         const auto slot = m_buttonSlots[b];
-        const auto now = sightOf(device, slot, seen);
-        const bool isPressed = (now.isSeen ? now.seen : now.sent) >= 0.5;
+        const auto& sight = now.sights[slot];
+        const bool isPressed = (sight.isSeen ? sight.seen : sight.sent) >= 0.5;
         const auto pin = m_pins.find({m_device, m_layout[slot].control});
-        m_buttons->show(b, {isPressed, now.isSeen, now.differs, now.isByHand, pin != m_pins.end(),
-                            pin != m_pins.end() && !pin->second.lit.isNull()});
+        m_buttons->show(b, {isPressed, sight.isSeen, sight.differs, sight.isByHand,
+                            pin != m_pins.end(), pin != m_pins.end() && !pin->second.lit.isNull()});
     }
 }
 
-void GameCard::showHats(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+void GameCard::showHats(const Moment& now)
 {
-    for (auto& [slot, hat] : m_hatOf) {
-        const auto now = sightOf(device, slot, seen);
-        const auto value = m_feed.desk().valueOf(device, slot, m_feed.values());
-        const auto counts = now.isSeen
-                                ? seenAt(seen, device, slot).raw
-                                : Counts{static_cast<int>(value.x), static_cast<int>(value.y)};
-        hat->show(counts, now.isSeen, now.isByHand);
-    }
+    auto counts = now.hats.begin();
+    for (auto& [slot, hat] : m_hatOf)
+        hat->show(*counts++, now.sights[slot].isSeen, now.sights[slot].isByHand);
 }
 
 /// Hats and keys as a person says them.
-void GameCard::showWords(const DeskDevice& device, const std::vector<SeenByGame>& seen)
+void GameCard::showWords(const DeskDevice& device, const Moment& now)
 {
     QStringList words;
     for (const auto& [slot, hat] : m_hatOf)
         words += nameOfSlot(device, slot) + QLatin1Char(' ') + hat->words();
     QStringList keys;
-    std::size_t faults = 0;
-    std::size_t readBack = 0;
+    const auto faults = std::ranges::count_if(now.sights, &GameSightNow::differs);
+    const auto readBack = std::ranges::count_if(now.sights, &GameSightNow::isSeen);
     for (std::size_t slot = 0; slot < device.layout.size(); ++slot) {
-        const auto now = sightOf(device, slot, seen);
-        faults += now.differs ? 1 : 0;
-        readBack += now.isSeen ? 1 : 0;
+        const auto& sight = now.sights[slot];
         const bool isKey = device.device.kind == VirtualKind::Keyboard &&
                            device.layout[slot].control.kind == ControlKind::Button;
-        if (isKey && (now.isSeen ? now.seen : now.sent) >= 0.5)
+        if (isKey && (sight.isSeen ? sight.seen : sight.sent) >= 0.5)
             keys += nameOfSlot(device, slot).section(QLatin1Char(' '), 1);
     }
     if (device.device.kind == VirtualKind::Keyboard)
         words += keys.isEmpty() ? tr("no key is down")
                                 : tr("keys now: %1").arg(keys.join(QStringLiteral(" + ")));
     m_keys->setText(words.join(QStringLiteral(" · ")));
-    const bool isLive = m_feed.session().isLive();
-    const bool isLearning = !m_feed.session().status().learned.empty();
     QString verdict;
     const char* tone = "dim";
-    auto state = isLive ? tr("not read back") : tr("idle");
-    if (m_feed.session().isShowingPast()) {
+    auto state = now.isLive ? tr("not read back") : tr("idle");
+    if (now.isPast) {
         verdict = tr("This is the past: what was sent then.");
         state = tr("the past");
-    } else if (!isLive) {
+    } else if (!now.isLive) {
         verdict = tr("Idle: in outline what a game would see.");
     } else if (readBack == 0) {
         verdict = tr("It cannot be read back here: its device file may not be opened.");
@@ -130,7 +153,7 @@ void GameCard::showWords(const DeskDevice& device, const std::vector<SeenByGame>
                      static_cast<int>(faults));
         tone = "coral";
         state = tr("read back, and differs");
-    } else if (isLearning) {
+    } else if (now.isLearning) {
         verdict = tr("A sim learns: all else keeps still.");
         tone = "straw";
         state = tr("read back");
@@ -158,7 +181,9 @@ void GameCard::notePins()
                     return !seen.isScene && seen.happening.kind == Happening::Kind::Change &&
                            seen.happening.what == place && seen.happening.raw != 0;
                 });
-            if (wasLit) pin.lit = m_clock();
+            if (!wasLit) continue;
+            pin.lit = m_clock();
+            m_shown.reset();
         }
     }
 }
@@ -194,12 +219,15 @@ void GameCard::showValues()
         return;
     }
     if (device->layout.size() != m_layout.size()) return;  // rebuild() comes
-    const auto seen = m_feed.session().seenByGame();
-    showRows(*device, seen);
-    showButtons(*device, seen);
-    showHats(*device, seen);
-    showWords(*device, seen);
+    findHands(*device);
+    auto now = momentOf(*device);
+    if (m_shown == now) return;
+    showRows(now);
+    showButtons(now);
+    showHats(now);
+    showWords(*device, now);
     showPins();
+    m_shown = std::move(now);
 }
 
 }  // namespace jolly::app

@@ -59,7 +59,9 @@ BenchPage::BenchPage(Studio& studio, QWidget* parent)
     row->addWidget(right, 1);
     m_frame.setInterval(kFrameMs);
     m_look.setInterval(kLookMs);
-    connect(&m_frame, &QTimer::timeout, this, &BenchPage::showValues);
+    m_figures.setInterval(kFiguresMs);
+    connect(&m_frame, &QTimer::timeout, this, &BenchPage::showFrame);
+    connect(&m_figures, &QTimer::timeout, m_delay, &DelayCard::showValues);
     connect(&m_look, &QTimer::timeout, this, &BenchPage::look);
     connect(&studio.edits(), &Edits::settled, this, &BenchPage::rebuild);
     connect(&studio.selection(), &Selection::selectionChanged, this, &BenchPage::showSelection);
@@ -120,9 +122,14 @@ void BenchPage::look()
 void BenchPage::showValues()
 {
     if (!isVisible()) return;
+    showFrame();
+    m_delay->showValues();
+}
+
+void BenchPage::showFrame()
+{
     m_game->showValues();
     m_chart->drawSoon();
-    m_delay->showValues();
     m_walk->showState();
 }
 
@@ -134,6 +141,7 @@ void BenchPage::resizeEvent(QResizeEvent*)
 void BenchPage::showEvent(QShowEvent*)
 {
     m_frame.start();
+    m_figures.start();
     m_look.start();
     look();
     m_log.setWatched(true);
@@ -144,6 +152,7 @@ void BenchPage::showEvent(QShowEvent*)
 void BenchPage::hideEvent(QHideEvent*)
 {
     m_frame.stop();
+    m_figures.stop();
     m_look.stop();
     m_log.setWatched(false);
 }

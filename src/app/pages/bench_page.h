@@ -27,6 +27,7 @@ class BenchPage : public QWidget
  public:
     static constexpr int kFrameMs = 33;
     static constexpr int kLookMs = 1000;
+    static constexpr int kFiguresMs = 200;  ///< figures that change faster are not read
 
     explicit BenchPage(Studio& studio, QWidget* parent = nullptr);
 
@@ -56,6 +57,7 @@ class BenchPage : public QWidget
     void rebuild();
     void showSelection();
     void look();
+    void showFrame();
 
     Studio& m_studio;
     HandMoves m_hand;
@@ -71,6 +73,7 @@ class BenchPage : public QWidget
     QWidget* m_left = nullptr;
     QTimer m_frame;
     QTimer m_look;
+    QTimer m_figures;
 };
 
 }  // namespace jolly::app

@@ -42,6 +42,7 @@ StripChart::StripChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlo
     column->addWidget(m_plot);
     m_plot->setFocusPolicy(Qt::NoFocus);
     m_plot->setPlottingHint(QCP::phFastPolylines);
+    m_plot->setAutoAddPlottableToLegend(false);
     m_plot->addGraph();
     m_plot->addGraph();
     for (const int graph : {kRaw, kShaped})

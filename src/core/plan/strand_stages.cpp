@@ -67,18 +67,22 @@ void StrandStages::resume(const PlanStrand& strand, Value in, const Moment& mome
 std::span<const Value> StrandStages::run(const PlanStrand& strand, Value in, const Moment& moment,
                                          const Surroundings& around) noexcept
 {
-    const auto outs = std::span(m_outs).subspan(strand.outlets.first, strand.outlets.count);
+    // Taken once: what stages write might else be these, for all that the compiler knows.
+    const auto* const stages = m_plan.stages.data();
+    auto* const runners = m_runners.data();
+    auto* const values = m_values.data();
+    const auto outs = std::span(m_outs.data() + strand.outlets.first, strand.outlets.count);
     const auto end = strand.stages.first + strand.stages.count;
     for (auto i = strand.stages.first; i < end; ++i) {
-        const auto& stage = m_plan.stages[i];
+        const auto& stage = stages[i];
         if ((stage.when || m_areAsleep[i]) && !rouse(i, in, moment, around)) {
             if (stage.counts) return outs;  // the last one that says anything stands still
             if (stage.turns) in = {};
             if (i + 1 == end) std::ranges::fill(outs, in);
         } else {
-            in = apply(m_runners[i], in, moment, outs);
+            in = apply(runners[i], in, moment, outs);
         }
-        m_values[i] = in;
+        values[i] = in;
     }
     outs.front() = in;
     return outs;

@@ -320,10 +320,10 @@ TEST_F(GoalsInWindow, KeysAreCapsThatAreLitWhileTheyAreDown)
     move(kToggle, 0);
     auto* cap = find<app::ControlView>("keys 29 34");
     ASSERT_NE(cap, nullptr);
-    EXPECT_EQ(cap->control(0).number, "Ctrl + G");
-    EXPECT_FALSE(cap->state(0).value.isPressed());
+    EXPECT_EQ(cap->drawing().words(0).number, "Ctrl + G");
+    EXPECT_FALSE(cap->drawing().state(0).value.isPressed());
     move(kToggle, 1);
-    EXPECT_TRUE(cap->state(0).value.isPressed());
+    EXPECT_TRUE(cap->drawing().state(0).value.isPressed());
 }
 
 TEST_F(GoalsInWindow, KeysAreWovenFromTheKeyboardsCard)
@@ -361,9 +361,9 @@ TEST_F(GoalsInWindow, ButtonsAreAListWithWhatTheyAreFor)
     ASSERT_EQ(other->text(), "as grid");
     auto* hatch = find<app::ControlView>("button 5");
     ASSERT_NE(hatch, nullptr);
-    EXPECT_EQ(hatch->shape(), app::Shape::Named);
-    EXPECT_EQ(hatch->control(0).label, "mail hatch");
-    EXPECT_EQ(find<app::ControlView>("button 1")->control(0).from, "button 3");
+    EXPECT_EQ(hatch->shape(), Shape::Named);
+    EXPECT_EQ(hatch->drawing().words(0).label, "mail hatch");
+    EXPECT_EQ(find<app::ControlView>("button 1")->drawing().words(0).from, "button 3");
     for (auto* view : plate->findChildren<app::ControlView*>("button 8"))
         EXPECT_FALSE(view->isVisible()) << "it has neither a function nor a strand";
 }

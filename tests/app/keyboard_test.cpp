@@ -79,8 +79,8 @@ TEST_F(KeyboardTest, AFaceplateIsOneStopWithArrowsInside)
         press(Qt::Key_Right);
     }
     for (const auto& control : plate->plate().controls)
-        EXPECT_TRUE(reached.contains(plate->view(control.id)->objectName().toStdString()))
-            << control.id.toStdString();
+        EXPECT_TRUE(reached.contains(plate->view(QString::fromStdString(control.id))->objectName().toStdString()))
+            << control.id;
     press(Qt::Key_Tab);
     EXPECT_FALSE(plate->isAncestorOf(focus()));
     press(Qt::Key_Backtab, Qt::ShiftModifier);

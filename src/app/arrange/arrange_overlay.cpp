@@ -56,12 +56,13 @@ void ArrangeOverlay::refresh()
 
 QSizeF ArrangeOverlay::cell() const
 {
-    return cellSize(width());
+    const auto size = cellSize(width());
+    return {size.width, size.height};
 }
 
 QRect ArrangeOverlay::rectOf(const Cells& cells) const
 {
-    return pixelsOf(cells, width());
+    return toQt(pixelsOf(cells, width()));
 }
 
 QRect ArrangeOverlay::handleOf(const Cells& cells) const

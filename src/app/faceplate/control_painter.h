@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/control_view.h"
+#include "app/faceplate/control_drawing.h"
 
 #include <QPainter>
 
@@ -9,7 +9,7 @@ namespace jolly::app
 {
 
 /// Draws a control as it is now.
-void paintControl(QPainter& painter, const ControlView& view);
+void paintControl(QPainter& painter, const ControlDrawing& drawing);
 
 /// The square of a pad without its label.
 [[nodiscard]] QRect padField(QRect view);
@@ -18,6 +18,6 @@ void paintControl(QPainter& painter, const ControlView& view);
 [[nodiscard]] int switchRowAt(QRect view, int positions, QPoint place);
 
 /// Where threads meet the drawing.
-[[nodiscard]] QPointF anchorOf(const ControlView& view);
+[[nodiscard]] QPointF anchorOf(const ControlDrawing& drawing);
 
 }  // namespace jolly::app

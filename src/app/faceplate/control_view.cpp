@@ -4,7 +4,6 @@
 
 #include "app/faceplate/control_painter.h"
 #include "app/style/palette.h"
-#include "core/tangle/switches.h"
 
 #include <QApplication>
 #include <QKeyEvent>
@@ -16,25 +15,10 @@
 namespace jolly::app
 {
 
-namespace
+ControlView::ControlView(Shape shape, const std::vector<PlateControl>& controls, QWidget* parent)
+    : QWidget(parent), m_drawing(shape, controls)
 {
-
-/// Finer moves than this part of the travel cannot be seen.
-constexpr double kVisible = 1.0 / 512.0;
-
-bool looksAlike(const ControlState& a, const ControlState& b)
-{
-    return std::abs(a.value.x - b.value.x) < kVisible &&
-           std::abs(a.value.y - b.value.y) < kVisible && a.isUsed == b.isUsed &&
-           a.isSelected == b.isSelected && a.isOutlined == b.isOutlined && a.isAway == b.isAway;
-}
-
-}  // namespace
-
-ControlView::ControlView(Shape shape, std::vector<PlateControl> controls, QWidget* parent)
-    : QWidget(parent), m_shape(shape), m_controls(std::move(controls)), m_states(m_controls.size())
-{
-    setObjectName(m_controls.front().id);
+    setObjectName(m_drawing.words(0).id);
     setAttribute(Qt::WA_OpaquePaintEvent);  // else what lies beneath is painted at every move, too
     setFocusPolicy(Qt::StrongFocus);
     showNames();
@@ -43,25 +27,15 @@ ControlView::ControlView(Shape shape, std::vector<PlateControl> controls, QWidge
 
 void ControlView::setSwitch(const RigSwitch& made)
 {
-    m_switch = made;
+    m_drawing.ofSwitch = made;
     showNames();
 }
 
 void ControlView::setControl(int part, const PlateControl& control)
 {
-    auto& mine = m_controls[static_cast<std::size_t>(part)];
-    if (mine == control) return;
-    mine = control;
+    if (!m_drawing.setControl(part, control)) return;
     showNames();
     update();
-}
-
-std::optional<std::size_t> ControlView::positionNow() const
-{
-    return positionOf(m_switch, [this](ControlCode button) {
-        const int part = partOf(button);
-        return part >= 0 && state(part).value.isPressed();
-    });
 }
 
 void ControlView::showNames()
@@ -73,14 +47,15 @@ void ControlView::showNames()
 /// The kernel's names of physical controls are in tooltips only.
 QString ControlView::describe(bool isWhole) const
 {
-    QString text = toQt(m_switch.name);
-    for (const auto& control : m_controls) {
-        const bool isOfKernel = parseControlCode(control.id.toStdString()).has_value();
+    QString text = toQt(m_drawing.ofSwitch.name);
+    for (int part = 0; part < parts(); ++part) {
+        const auto& words = m_drawing.words(part);
+        const bool isOfKernel = parseControlCode(m_drawing.control(part).id).has_value();
         const bool hasId = isWhole || !isOfKernel;
-        const auto name =
-            control.label.isEmpty() ? control.id
-            : hasId ? control.label + QStringLiteral(" (") + control.id + QStringLiteral(")")
-                    : control.label;
+        const auto name = words.label.isEmpty() ? words.id
+                          : hasId
+                              ? words.label + QStringLiteral(" (") + words.id + QStringLiteral(")")
+                              : words.label;
         text += (text.isEmpty() ? QString() : QStringLiteral(", ")) + name;
     }
     return text;
@@ -88,18 +63,17 @@ QString ControlView::describe(bool isWhole) const
 
 void ControlView::setState(int part, const ControlState& state)
 {
-    auto& present = m_states[static_cast<std::size_t>(part)];
-    if (looksAlike(present, state)) return;
-    present = state;
-    update();
+    if (m_drawing.setState(part, state)) update();
 }
 
 int ControlView::partAt(QPoint place) const
 {
-    if (m_shape == Shape::Switch) {
-        const auto& all = m_switch.positions;
+    if (shape() == Shape::Switch) {
+        const auto& all = m_drawing.ofSwitch.positions;
         const int row = switchRowAt(rect(), static_cast<int>(all.size()), place);
-        return all.empty() ? 0 : std::max(0, partOf(all[static_cast<std::size_t>(row)].button));
+        return all.empty()
+                   ? 0
+                   : std::max(0, m_drawing.partOf(all[static_cast<std::size_t>(row)].button));
     }
     if (parts() < 2) return 0;
     const auto field = padField(rect());
@@ -110,15 +84,21 @@ int ControlView::partAt(QPoint place) const
 
 QPointF ControlView::anchor() const
 {
-    return anchorOf(*this);
+    auto drawing = m_drawing;
+    drawing.rect = rect();
+    return anchorOf(drawing);
 }
 
 void ControlView::paintEvent(QPaintEvent*)
 {
+    m_drawing.rect = rect();
+    m_drawing.hasFocus = hasFocus();
+    m_drawing.isPointedAt = underMouse();
+    m_drawing.ink = &jolly::app::palette();
     QPainter painter(this);
-    painter.fillRect(rect(), jolly::app::palette().card);
+    painter.fillRect(rect(), m_drawing.ink->card);
     painter.setRenderHint(QPainter::Antialiasing);
-    paintControl(painter, *this);
+    paintControl(painter, m_drawing);
 }
 
 void ControlView::mousePressEvent(QMouseEvent* event)
@@ -138,14 +118,15 @@ void ControlView::mouseMoveEvent(QMouseEvent* event)
         setFocus(Qt::MouseFocusReason);  // so that Escape is heard here
     }
     if (m_isDragging)
-        Q_EMIT dragMoved(control(partAt(m_pressedAt)).id, event->globalPosition().toPoint());
+        Q_EMIT dragMoved(m_drawing.words(partAt(m_pressedAt)).id,
+                         event->globalPosition().toPoint());
 }
 
 void ControlView::mouseReleaseEvent(QMouseEvent* event)
 {
     if (!m_isPressed || event->button() != Qt::LeftButton) return;
     m_isPressed = false;
-    const auto id = control(partAt(m_pressedAt)).id;
+    const auto id = m_drawing.words(partAt(m_pressedAt)).id;
     if (m_isDragging) {
         Q_EMIT dropped(id, event->globalPosition().toPoint());
     } else {
@@ -160,7 +141,7 @@ bool ControlView::stepInside(bool isBack)
     const int next = m_part < 0 ? (isBack ? parts() - 1 : 0) : m_part + (isBack ? -1 : 1);
     if (next < 0 || next >= parts()) return false;
     m_part = next;
-    Q_EMIT activated(control(next).id, false);
+    Q_EMIT activated(m_drawing.words(next).id, false);
     return true;
 }
 
@@ -192,12 +173,12 @@ void ControlView::contextMenuEvent(QContextMenuEvent* event)
     const bool isByKey = event->reason() == QContextMenuEvent::Keyboard;
     const auto place = isByKey ? rect().center() : event->pos();
     const int part = isByKey ? std::max(0, m_part) : partAt(place);
-    Q_EMIT menuWanted(control(part).id, mapToGlobal(place));
+    Q_EMIT menuWanted(m_drawing.words(part).id, mapToGlobal(place));
 }
 
 void ControlView::enterEvent(QEnterEvent* event)
 {
-    Q_EMIT pointed(control(partAt(event->position().toPoint())).id);
+    Q_EMIT pointed(m_drawing.words(partAt(event->position().toPoint())).id);
     update();
 }
 void ControlView::leaveEvent(QEvent*)

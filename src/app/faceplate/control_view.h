@@ -1,21 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/plate.h"
+#include "app/faceplate/control_drawing.h"
 
 #include <QWidget>
 
 namespace jolly::app
 {
-
-/// What a control looks like at the moment.
-struct ControlState {
-    Value value;
-    bool isUsed = false;  ///< a strand begins or ends here
-    bool isSelected = false;
-    bool isOutlined = false;  ///< what it would be, while idle
-    bool isAway = false;      ///< its controller is not there
-};
 
 /// The drawing of one control (or of the pair of a pad) on a faceplate. Shows, is clicked, is
 /// dragged from; owns no data. Repaints only when what it shows changed.
@@ -24,23 +15,13 @@ class ControlView : public QWidget
     Q_OBJECT
 
  public:
-    ControlView(Shape shape, std::vector<PlateControl> controls, QWidget* parent);
+    ControlView(Shape shape, const std::vector<PlateControl>& controls, QWidget* parent);
 
     /// Of a switch: what the parts are the buttons of.
     void setSwitch(const RigSwitch& made);
-    [[nodiscard]] const RigSwitch& ofSwitch() const { return m_switch; }
-
-    /// The part that is a button of the switch; -1 when it is not there, or none is meant.
-    [[nodiscard]] int partOf(const std::optional<ControlCode>& button) const
-    {
-        return placeOf(m_controls, button);
-    }
 
     /// Chooses the control that the arrows are on.
-    void activate() { Q_EMIT activated(control(std::max(0, m_part)).id, false); }
-
-    /// The position that the switch is in; empty when none fits.
-    [[nodiscard]] std::optional<std::size_t> positionNow() const;
+    void activate() { Q_EMIT activated(m_drawing.words(std::max(0, m_part)).id, false); }
 
     /// Its words are others now.
     void setControl(int part, const PlateControl& control);
@@ -48,16 +29,9 @@ class ControlView : public QWidget
     /// @param part  0, or 1 for the second axis of a pad.
     void setState(int part, const ControlState& state);
 
-    [[nodiscard]] Shape shape() const { return m_shape; }
-    [[nodiscard]] const PlateControl& control(int part) const
-    {
-        return m_controls[static_cast<std::size_t>(part)];
-    }
-    [[nodiscard]] const ControlState& state(int part) const
-    {
-        return m_states[static_cast<std::size_t>(part)];
-    }
-    [[nodiscard]] int parts() const { return static_cast<int>(m_controls.size()); }
+    [[nodiscard]] const ControlDrawing& drawing() const { return m_drawing; }
+    [[nodiscard]] Shape shape() const { return m_drawing.shape(); }
+    [[nodiscard]] int parts() const { return m_drawing.parts(); }
 
     /// The part that a click at this place means.
     [[nodiscard]] int partAt(QPoint place) const;
@@ -98,10 +72,7 @@ class ControlView : public QWidget
     [[nodiscard]] QString describe(bool isWhole) const;
     bool stepInside(bool isBack);
 
-    Shape m_shape;
-    std::vector<PlateControl> m_controls;
-    std::vector<ControlState> m_states;
-    RigSwitch m_switch;
+    ControlDrawing m_drawing;
     QPoint m_pressedAt;
     bool m_isPressed = false;
     bool m_isDragging = false;

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/faceplate/faceplate.h"
 
+#include "app/faceplate/list_painter.h"
+#include "app/style/qt_text.h"
+
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
 #include "app/style/theme.h"
@@ -139,7 +142,7 @@ PlateLayout Faceplate::layOut(int width) const
 {
     const int inner = std::max(200, width - 2 * kMargin);
     return m_kind == Kind::Controller ? layOutController(m_plate, inner)
-                                      : layOutVirtual(m_plate, inner);
+                                      : layOutVirtual(m_plate, inner, capWidth);
 }
 
 /// Whether the drawings that are there are those of the layout.
@@ -198,7 +201,7 @@ void Faceplate::place()
     if (!hasViewsOf(layout)) makeViews(layout);
     for (std::size_t i = 0; i < layout.items.size(); ++i) {
         m_views[static_cast<qsizetype>(i)]->setGeometry(
-            layout.items[i].rect.translated(kMargin, kTitle));
+            toQt(layout.items[i].rect).translated(kMargin, kTitle));
     }
     m_frames = layout.frames;
     const int y = kTitle + layout.height + 6;
@@ -225,7 +228,8 @@ void Faceplate::setState(std::size_t control, const ControlState& state)
 ControlView* Faceplate::view(const QString& id) const
 {
     for (std::size_t i = 0; i < m_spots.size(); ++i) {
-        if (m_plate.controls[i].id == id) return m_spots[i].view;
+        if (m_spots[i].view && m_spots[i].view->drawing().words(m_spots[i].part).id == id)
+            return m_spots[i].view;
     }
     return nullptr;
 }
@@ -293,9 +297,10 @@ void Faceplate::seek(const QString& letters)
     m_sinceLetter.start();
     m_sought += letters;
     for (std::size_t i = 0; i < m_spots.size(); ++i) {
-        const auto& control = m_plate.controls[i];
-        for (const auto& name : {control.number, control.label, control.from, control.id}) {
-            if (m_spots[i].view && name.startsWith(m_sought, Qt::CaseInsensitive))
+        if (!m_spots[i].view) continue;
+        const auto& words = m_spots[i].view->drawing().words(m_spots[i].part);
+        for (const auto& name : {words.number, words.label, words.from, words.id}) {
+            if (name.startsWith(m_sought, Qt::CaseInsensitive))
                 return m_spots[i].view->setFocus(Qt::TabFocusReason);
         }
     }
@@ -325,12 +330,13 @@ void Faceplate::paintEvent(QPaintEvent* event)
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(textFont(TextSize::Small));
     for (const auto& frame : m_frames) {
-        const QRectF box = QRectF(frame.rect.translated(origin())).adjusted(0.5, 0.5, -0.5, -0.5);
+        const QRectF box =
+            QRectF(toQt(frame.rect).translated(origin())).adjusted(0.5, 0.5, -0.5, -0.5);
         painter.setPen(QPen(jolly::app::palette().line, 1));
         painter.drawRoundedRect(box, 7, 7);
         painter.setPen(jolly::app::palette().dim);
         painter.drawText(QRectF(box.left() + 8, box.top() + 1, box.width() - 16, kFrameLabel),
-                         Qt::AlignLeft | Qt::AlignVCenter, frame.label);
+                         Qt::AlignLeft | Qt::AlignVCenter, toQt(frame.label));
     }
 }
 

@@ -3,6 +3,7 @@
 
 #include "app/faceplate/paint_parts.h"
 #include "app/style/palette.h"
+#include "app/style/qt_text.h"
 #include "app/style/theme.h"
 
 #include <algorithm>
@@ -17,71 +18,72 @@ constexpr double kLamp = 20.0;
 constexpr int kText = 30;  ///< from the left, behind the lamp
 constexpr int kCapMargin = 12;
 
-void paintLamp(QPainter& painter, const ControlView& view, const ControlState& s)
+void paintLamp(QPainter& painter, const ControlDrawing& drawing, const ControlState& s)
 {
-    const QRectF circle(2.0, (view.height() - kLamp) / 2.0, kLamp, kLamp);
+    const QRectF circle(2.0, (drawing.rect.height() - kLamp) / 2.0, kLamp, kLamp);
     const bool isDown = s.value.isPressed();
     const bool isFilled = isDown && !s.isOutlined;
-    const auto ring = s.isUsed || isDown ? activeColour(s) : palette().faint;
-    painter.setPen(QPen(s.isSelected || view.hasFocus() ? palette().strong : ring,
+    const auto ring = s.isUsed || isDown ? activeColour(drawing, s) : drawing.ink->faint;
+    painter.setPen(QPen(s.isSelected || drawing.hasFocus ? drawing.ink->strong : ring,
                         s.isSelected || (isDown && s.isOutlined) ? 2.5 : 1.5));
-    painter.setBrush(isFilled ? ring : palette().card);
+    painter.setBrush(isFilled ? ring : drawing.ink->card);
     painter.drawEllipse(circle);
     auto font = textFont(TextSize::Small, isDown);
     font.setPointSizeF(7.0);
     painter.setFont(font);
-    painter.setPen(isFilled ? palette().onStraw : palette().strong);
-    painter.drawText(circle, Qt::AlignCenter, view.control(0).number);
+    painter.setPen(isFilled ? drawing.ink->onStraw : drawing.ink->strong);
+    painter.drawText(circle, Qt::AlignCenter, drawing.words(0).number);
 }
 
 }  // namespace
 
-void paintNamed(QPainter& painter, const ControlView& view)
+void paintNamed(QPainter& painter, const ControlDrawing& drawing)
 {
-    const auto& s = view.state(0);
-    const auto& c = view.control(0);
-    paintLamp(painter, view, s);
-    const int room = view.width() - kText - 6;
+    const auto& s = drawing.state(0);
+    paintLamp(painter, drawing, s);
+    const int room = drawing.rect.width() - kText - 6;
     painter.setFont(textFont(TextSize::Small));
-    const auto from = painter.fontMetrics().elidedText(c.from, Qt::ElideRight, room / 2);
+    const auto from =
+        painter.fontMetrics().elidedText(drawing.words(0).from, Qt::ElideRight, room / 2);
     const int right = painter.fontMetrics().horizontalAdvance(from);
-    painter.setPen(palette().dim);
-    painter.drawText(QRect(kText, 0, room, view.height()), Qt::AlignRight | Qt::AlignVCenter, from);
+    painter.setPen(drawing.ink->dim);
+    painter.drawText(QRect(kText, 0, room, drawing.rect.height()),
+                     Qt::AlignRight | Qt::AlignVCenter, from);
     painter.setFont(textFont(TextSize::Small, s.value.isPressed() || s.isSelected));
-    painter.setPen(s.isSelected ? palette().strong : palette().text);
-    painter.drawText(QRect(kText, 0, room - right - 8, view.height()),
-                     Qt::AlignLeft | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(c.label, Qt::ElideRight, room - right - 8));
+    painter.setPen(s.isSelected ? drawing.ink->strong : drawing.ink->text);
+    painter.drawText(
+        QRect(kText, 0, room - right - 8, drawing.rect.height()), Qt::AlignLeft | Qt::AlignVCenter,
+        painter.fontMetrics().elidedText(drawing.words(0).label, Qt::ElideRight, room - right - 8));
 }
 
-int capWidth(const QString& keys)
+int capWidth(const Sentence& keys)
 {
     const QFontMetrics metrics(textFont(TextSize::Small, true));
-    return std::max(34, metrics.horizontalAdvance(keys) + 2 * kCapMargin);
+    return std::max(34, metrics.horizontalAdvance(toQt(keys)) + 2 * kCapMargin);
 }
 
-void paintCap(QPainter& painter, const ControlView& view)
+void paintCap(QPainter& painter, const ControlDrawing& drawing)
 {
-    const auto& s = view.state(0);
-    const QRectF cap = QRectF(view.rect()).adjusted(1.5, 1.5, -1.5, -2.5);
+    const auto& s = drawing.state(0);
+    const QRectF cap = QRectF(drawing.rect).adjusted(1.5, 1.5, -1.5, -2.5);
     const bool isDown = s.value.isPressed();
     const bool isFilled = isDown && !s.isOutlined;
-    const bool isMarked = s.isSelected || view.hasFocus();
-    painter.setPen(QPen(isMarked ? palette().strong
-                        : isDown ? activeColour(s)
-                                 : palette().line,
+    const bool isMarked = s.isSelected || drawing.hasFocus;
+    painter.setPen(QPen(isMarked ? drawing.ink->strong
+                        : isDown ? activeColour(drawing, s)
+                                 : drawing.ink->line,
                         isMarked ? 2.0 : 1.2));
-    painter.setBrush(isFilled ? activeColour(s) : palette().raised);
+    painter.setBrush(isFilled ? activeColour(drawing, s) : drawing.ink->raised);
     painter.drawRoundedRect(cap, 5, 5);
     if (!isFilled) {  // the edge of the key
-        painter.setPen(QPen(palette().line, 1.5));
+        painter.setPen(QPen(drawing.ink->line, 1.5));
         painter.drawLine(QPointF(cap.left() + 5, cap.bottom() + 1.2),
                          QPointF(cap.right() - 5, cap.bottom() + 1.2));
     }
     painter.setFont(textFont(TextSize::Small, isDown));
-    painter.setPen(isFilled ? palette().onStraw : palette().strong);
+    painter.setPen(isFilled ? drawing.ink->onStraw : drawing.ink->strong);
     painter.drawText(cap, Qt::AlignCenter,
-                     painter.fontMetrics().elidedText(view.control(0).number, Qt::ElideRight,
+                     painter.fontMetrics().elidedText(drawing.words(0).number, Qt::ElideRight,
                                                       static_cast<int>(cap.width()) - 6));
 }
 

@@ -9,17 +9,17 @@
 namespace jolly::app
 {
 
-QColor activeColour(const ControlState& s)
+QColor activeColour(const ControlDrawing& drawing, const ControlState& s)
 {
-    if (s.isAway) return palette().faint;
-    return s.isUsed || s.isSelected ? palette().straw : palette().slate;
+    if (s.isAway) return drawing.ink->faint;
+    return s.isUsed || s.isSelected ? drawing.ink->straw : drawing.ink->slate;
 }
 
-QPen framePen(const ControlView& view, const ControlState& s)
+QPen framePen(const ControlDrawing& drawing, const ControlState& s)
 {
-    if (s.isSelected) return {palette().straw, 2};
-    if (view.hasFocus()) return {palette().strong, 1.5};
-    return {view.underMouse() ? palette().dim : palette().line, 1};
+    if (s.isSelected) return {drawing.ink->straw, 2};
+    if (drawing.hasFocus) return {drawing.ink->strong, 1.5};
+    return {drawing.isPointedAt ? drawing.ink->dim : drawing.ink->line, 1};
 }
 
 double partOfTravel(double value, Sides sides)
@@ -27,11 +27,13 @@ double partOfTravel(double value, Sides sides)
     return std::clamp(sides == Sides::Two ? (value + 1.0) / 2.0 : value, 0.0, 1.0);
 }
 
-void drawLabel(QPainter& painter, const QRect& view, const QString& text, const ControlState& s)
+void drawLabel(QPainter& painter, const ControlDrawing& drawing, const QString& text,
+               const ControlState& s)
 {
     painter.setFont(textFont(TextSize::Small, s.isSelected));
-    painter.setPen(s.isSelected ? palette().strong : palette().dim);
-    const QRect rect(view.left(), view.bottom() - kLabelHeight + 1, view.width(), kLabelHeight);
+    painter.setPen(s.isSelected ? drawing.ink->strong : drawing.ink->dim);
+    const QRect& all = drawing.rect;
+    const QRect rect(all.left(), all.bottom() - kLabelHeight + 1, all.width(), kLabelHeight);
     painter.drawText(rect, Qt::AlignHCenter | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(text, Qt::ElideRight, rect.width()));
 }

@@ -2,7 +2,7 @@
 #include "app/faceplate/plate_list.h"
 #include "app/style/qt_text.h"
 
-#include "app/faceplate/virtual_plate.h"
+#include "core/faceplate/virtual_plate.h"
 #include "app/goals/goal.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
@@ -104,7 +104,7 @@ void ControllerPlates::dress(std::size_t place)
     auto* plate = m_plates[place];
     plate->setTitle(toQt(controller.rig.alias),
                     stateText(controller, m_selection.feed().session().isLive()));
-    plate->setPlate(jolly::app::plateOf(controller.rig));
+    plate->setPlate(jolly::plateOf(controller.rig));
     plate->setFooter(controller.port, usedText(used, controller.rig.controls.size()));
     plate->setDashed(!controller.isPresent);
 }
@@ -225,8 +225,9 @@ void DevicePlates::dress(std::size_t place)
     const auto& device = shown.device;
     const bool isList = m_lists.contains(device.id);
     const auto& stance = m_stance;
-    const auto made = virtualPlateOf(device, stance.view(), stance.index(),
-                                     isList ? ButtonsAs::List : ButtonsAs::Grid);
+    const auto made = virtualPlateOf(
+        device, stance.view(), stance.index(), isList ? ButtonsAs::List : ButtonsAs::Grid,
+        [&](const Goal& goal) { return goalText(stance.view(), goal).toStdString(); });
     m_slots[place].clear();
     std::size_t used = 0;
     for (std::size_t i = 0; i < made.slots.size(); ++i) {
@@ -239,7 +240,7 @@ void DevicePlates::dress(std::size_t place)
                 const auto& from = strand->source;
                 const bool isHere = std::ranges::any_of(strand->ends, [&](const End& end) {
                     return deviceOf(end) == device.id &&
-                           plateIdOf(end.goal) == made.plate.controls[i].id;
+                           plateIdOf(end) == made.plate.controls[i].id;
                 });
                 if (isHere && strand->hasSource() && m_selection.selected() == from)
                     state.isSelected = true;
@@ -298,7 +299,7 @@ ControlView* DevicePlates::viewOf(const Target& target) const
 
 ControlView* DevicePlates::viewOf(const End& end) const
 {
-    return viewOf(deviceOf(end), plateIdOf(end.goal));
+    return viewOf(deviceOf(end), toQt(plateIdOf(end)));
 }
 
 std::optional<Target> DevicePlates::targetAt(QPoint globalPlace) const
@@ -308,7 +309,7 @@ std::optional<Target> DevicePlates::targetAt(QPoint globalPlace) const
         auto* view = dynamic_cast<ControlView*>(
             m_plates[d]->childAt(m_plates[d]->mapFromGlobal(globalPlace)));
         if (!view) continue;
-        const auto control = parseVirtualControl(view->control(0).id.toStdString());
+        const auto control = parseVirtualControl(view->drawing().control(0).id);
         if (control) return Target{devices[d].device.id, *control};
     }
     return std::nullopt;

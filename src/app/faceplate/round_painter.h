@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/control_view.h"
+#include "app/faceplate/control_drawing.h"
 
 #include <QPainter>
 
@@ -9,8 +9,8 @@
 namespace jolly::app
 {
 
-void paintWheel(QPainter& painter, const ControlView& view);
-void paintHat(QPainter& painter, const ControlView& view);
-void paintTurner(QPainter& painter, const ControlView& view);
+void paintWheel(QPainter& painter, const ControlDrawing& drawing);
+void paintHat(QPainter& painter, const ControlDrawing& drawing);
+void paintTurner(QPainter& painter, const ControlDrawing& drawing);
 
 }  // namespace jolly::app

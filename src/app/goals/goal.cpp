@@ -22,11 +22,6 @@ QString goalText(const Tangle& tangle, const Goal& goal)
     return std::visit([&](const auto& kind) { return goalText(tangle, kind); }, goal);
 }
 
-QString plateIdOf(const Goal& goal)
-{
-    return std::visit([](const auto& kind) { return plateIdOf(kind); }, goal);
-}
-
 void offerGoals(GoalOffers& offers)
 {
     offerEach(offers, std::type_identity<Goal>{});

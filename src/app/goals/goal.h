@@ -13,8 +13,7 @@
 ///     goalText(tangle, goal)   what the pilot reads of it: "layer On water, held"
 ///     offerGoal(offers, kind)  puts into a menu what of this kind can be chosen
 ///
-/// A kind that leaves one of them out does not compile. One that stands on the plate of a virtual
-/// device has a third, plateIdOf(goal).
+/// A kind that leaves one of them out does not compile.
 namespace jolly::app
 {
 
@@ -44,18 +43,8 @@ void offerGoal(GoalOffers& offers, const CraftGoal& kind);
 void offerGoal(GoalOffers& offers, const Command& kind);
 void offerGoal(GoalOffers& offers, const Nothing& kind);
 
-/// The id that a goal has on the plate of its device: "axis 1", "keys 29 34"; most are on none.
-template <class Kind>
-[[nodiscard]] QString plateIdOf(const Kind&)
-{
-    return {};
-}
-[[nodiscard]] QString plateIdOf(const Target& place);
-[[nodiscard]] QString plateIdOf(const Chord& chord);
-
 /// The same of a goal of any kind.
 [[nodiscard]] QString goalText(const Tangle& tangle, const Goal& goal);
-[[nodiscard]] QString plateIdOf(const Goal& goal);
 
 /// All kinds, in the order of goal_list.h.
 void offerGoals(GoalOffers& offers);

@@ -21,13 +21,6 @@ QString goalText(const Tangle&, const Chord& chord)
                                                    : notOnLayout(chordText(chord));
 }
 
-QString plateIdOf(const Chord& chord)
-{
-    QString id = QStringLiteral("keys");
-    for (const auto key : pressOrder(chord)) id += QStringLiteral(" %1").arg(key);
-    return id;
-}
-
 void offerGoal(GoalOffers& offers, const Chord&)
 {
     if (offers.isButton)

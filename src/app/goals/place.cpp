@@ -21,11 +21,6 @@ QString goalText(const Tangle& tangle, const Target& place)
     return toQt(placeName(tangle, place));
 }
 
-QString plateIdOf(const Target& place)
-{
-    return toQt(toText(place.control));
-}
-
 void offerGoal(GoalOffers& offers, const Target&)
 {
     offers.menu.addAction(QObject::tr("The next free control"), offers.leadToNextFree);

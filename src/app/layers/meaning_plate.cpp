@@ -31,15 +31,15 @@ constexpr int kChips = 30;  ///< one line of them
 constexpr int kHead = 74;
 constexpr int kHint = 26;
 constexpr int kPlateWidth = 244;
+constexpr int kEach = Callout::kHeight + 1;
 
 /// The number that stands in its drawing, else its name.
 QString shortName(const Plate& plate, const RigController& rig, const RigControl& control)
 {
-    const auto id = toQt(toText(control.code));
-    const auto found = std::ranges::find(plate.controls, id, &PlateControl::id);
-    const bool isNumbered = found != plate.controls.end() && !found->number.isEmpty() &&
+    const auto found = std::ranges::find(plate.controls, control.code, &PlateControl::code);
+    const bool isNumbered = found != plate.controls.end() && !found->number.empty() &&
                             control.kind == ControlKind::Button;
-    return isNumbered ? found->number : toQt(nameOf(rig, control));
+    return isNumbered ? toQt(found->number) : toQt(nameOf(rig, control));
 }
 
 }  // namespace
@@ -150,7 +150,7 @@ void MeaningPlate::rebuild()
         m_title->setText(toQt(desk->rig.alias));
         m_plate->setTitle(toQt(desk->rig.alias), ControllerPlates::stateText(
                                                      *desk, m_selection.feed().session().isLive()));
-        m_plate->setPlate(jolly::app::plateOf(desk->rig));
+        m_plate->setPlate(jolly::plateOf(desk->rig));
         m_plate->setDashed(!desk->isPresent);
         for (const auto& control : desk->rig.controls) {
             if (auto words = wordsOf(desk->rig, control)) all.push_back(std::move(*words));
@@ -214,58 +214,43 @@ void MeaningPlate::place()
     const int plateWidth = std::max(220, inner - 2 * (side + 22));
     m_plate->setFixedWidth(plateWidth);
     const int plateX = kMargin + side + 22;
-    const int middle = plateWidth / 2;
-    const auto xOf = [&](const Callout* callout) {
-        const auto* view = m_plate->view(toQt(toText(callout->words().control.control)));
-        return view ? view->x() + static_cast<int>(view->anchor().x()) : 0;
-    };
-    int left = 0;
-    for (auto* callout : m_callouts) left += xOf(callout) < middle ? 1 : 0;
-    const auto all = static_cast<int>(m_callouts.size());
-    const int rows = std::max(left, all - left);
-    // Where one side has far more, those next to the middle go to the other.
-    std::vector<Callout*> byX = m_callouts;
-    std::ranges::stable_sort(byX, {}, xOf);
-    const int most = (all + 1) / 2 + 1;
-    for (int i = 0; i < all; ++i) {
-        const bool isLeft = i < std::clamp(left, all - most, most);
-        byX[static_cast<std::size_t>(i)]->show(byX[static_cast<std::size_t>(i)]->words(), isLeft);
-    }
-    const int columns = std::min(rows, most) * (Callout::kHeight + 1);
-    const int height = std::max(columns, m_plate->height());
+    std::vector<Spot> anchors;
+    for (const auto* callout : m_callouts) anchors.push_back(anchorOf(*callout));
+    const auto areLeft = sidesOfCallouts(anchors, plateWidth);
+    const int height = std::max(heightOfCallouts(areLeft, kEach), m_plate->height());
     m_plate->move(plateX, head + (height - m_plate->height()) / 2);
-    putInColumn(true, kMargin, side, head, head + height);
-    putInColumn(false, width() - kMargin - side, side, head, head + height);
+    for (auto& anchor : anchors) anchor.y += m_plate->y();
+    const auto places = placeCallouts(anchors, areLeft, head, head + height, kEach);
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        m_callouts[i]->show(m_callouts[i]->words(), places[i].isLeft);
+        m_callouts[i]->setGeometry(places[i].isLeft ? kMargin : width() - kMargin - side,
+                                   places[i].top, side, Callout::kHeight);
+    }
+    orderTabs();
     m_hint->setGeometry(kMargin, head + height + 6, inner, 18);
     setFixedHeight(head + height + kHint + 8);
     update();
 }
 
-void MeaningPlate::putInColumn(bool isLeft, int x, int width, int top, int bottom)
+/// Where a label's control is, on the faceplate.
+Spot MeaningPlate::anchorOf(const Callout& callout) const
 {
-    std::vector<std::pair<int, Callout*>> column;
-    for (auto* callout : m_callouts) {
-        if (callout->isLeft() != isLeft) continue;
-        const auto* view = m_plate->view(toQt(toText(callout->words().control.control)));
-        const int y = view ? m_plate->y() + view->y() + static_cast<int>(view->anchor().y()) : top;
-        column.emplace_back(y - Callout::kHeight / 2, callout);
-    }
-    std::ranges::stable_sort(column, {}, [](const auto& each) { return each.first; });
-    const int step = Callout::kHeight + 1;
-    int least = top;
-    for (auto& [y, callout] : column) {
-        y = std::max(y, least);
-        least = y + step;
-    }
-    int most = bottom - Callout::kHeight;
-    for (auto each = column.rbegin(); each != column.rend(); ++each) {
-        each->first = std::min(each->first, most);
-        most = each->first - step;
-    }
-    QWidget* before = isLeft ? m_row : nullptr;
-    for (auto& [y, callout] : column) {
-        callout->setGeometry(x, y, width, Callout::kHeight);
-        if (before) setTabOrder(before, callout);
+    const auto* view = m_plate->view(toQt(toText(callout.words().control.control)));
+    if (!view) return {};
+    return {view->x() + static_cast<int>(view->anchor().x()),
+            view->y() + static_cast<int>(view->anchor().y())};
+}
+
+/// The Tab key goes down the left column, then down the right one.
+void MeaningPlate::orderTabs()
+{
+    auto order = m_callouts;
+    std::ranges::sort(order, {}, [](const Callout* callout) {
+        return std::pair(!callout->isLeft(), callout->y());
+    });
+    QWidget* before = m_row;
+    for (auto* callout : order) {
+        setTabOrder(before, callout);
         before = callout;
     }
 }

@@ -5,6 +5,7 @@
 #include "app/layers/callout.h"
 #include "app/models/edits.h"
 #include "app/models/selection.h"
+#include "core/faceplate/callouts.h"
 
 class QHBoxLayout;
 class QLabel;
@@ -36,7 +37,8 @@ class MeaningPlate : public Card
                                                         const RigControl& control) const;
     void makeChips();
     void place();
-    void putInColumn(bool isLeft, int x, int width, int top, int bottom);
+    [[nodiscard]] Spot anchorOf(const Callout& callout) const;
+    void orderTabs();
 
     Edits& m_edits;
     Selection& m_selection;

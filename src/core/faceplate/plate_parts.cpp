@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/plate_parts.h"
+#include "core/faceplate/plate_parts.h"
 
 #include <linux/input-event-codes.h>
 
 #include <algorithm>
 
-namespace jolly::app
+namespace jolly
 {
 
 namespace
@@ -86,4 +86,4 @@ void PlateParts::sort(const PlateControl& control, int place)
     }
 }
 
-}  // namespace jolly::app
+}  // namespace jolly

@@ -1,12 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/flow.h"
-#include "app/style/qt_text.h"
-#include "app/faceplate/plate.h"
+#include "core/faceplate/flow.h"
+#include "core/faceplate/plate.h"
 
 #include <algorithm>
 #include <cmath>
 
-namespace jolly::app
+namespace jolly
 {
 
 namespace
@@ -34,28 +33,29 @@ int rounded(double place)
 
 }  // namespace
 
-QSizeF cellSize(int width)
+CellSize cellSize(int width)
 {
     constexpr double kLeastHeight = 310.0 / Cells::kColumns;
     const double side = static_cast<double>(width) / Cells::kColumns;
     return {side, std::max(side, kLeastHeight)};
 }
 
-QRect pixelsOf(const Cells& cells, int width)
+Box pixelsOf(const Cells& cells, int width)
 {
     const auto cell = cellSize(width);
-    return {QPoint(rounded(cells.left * cell.width()), rounded(cells.top * cell.height())),
-            QPoint(rounded(cells.right() * cell.width()) - 1,
-                   rounded(cells.bottom() * cell.height()) - 1)};
+    const int left = rounded(cells.left * cell.width);
+    const int top = rounded(cells.top * cell.height);
+    return {left, top, rounded(cells.right() * cell.width) - left,
+            rounded(cells.bottom() * cell.height) - top};
 }
 
-Cells cellsOf(const QRect& pixels, int width)
+Cells cellsOf(const Box& pixels, int width)
 {
     const auto cell = cellSize(width);
-    const int left = rounded(pixels.left() / cell.width());
-    const int top = rounded(pixels.top() / cell.height());
-    return onGrid({left, top, rounded((pixels.right() + 1) / cell.width()) - left,
-                   rounded((pixels.bottom() + 1) / cell.height()) - top});
+    const int left = rounded(pixels.left / cell.width);
+    const int top = rounded(pixels.top / cell.height);
+    return onGrid({left, top, rounded(pixels.right() / cell.width) - left,
+                   rounded(pixels.bottom() / cell.height) - top});
 }
 
 PlateLayout layOutController(const Plate& plate, int width)
@@ -64,8 +64,8 @@ PlateLayout layOutController(const Plate& plate, int width)
     auto layout = layOutByItself(plate, width);
     int bottom = 0;
     for (const auto& group : plate.arrangement.groups) {
-        layout.frames.push_back({toQt(group.label), pixelsOf(group.cells, width)});
-        bottom = std::max(bottom, layout.frames.back().rect.bottom() + 1);
+        layout.frames.push_back({group.label, pixelsOf(group.cells, width)});
+        bottom = std::max(bottom, layout.frames.back().rect.bottom());
     }
     std::vector<PlateItem*> others;
     for (auto& item : layout.items) {
@@ -77,11 +77,11 @@ PlateLayout layOutController(const Plate& plate, int width)
         }
         item.shape = shapeIn(item.shape, part->cells);
         item.rect = pixelsOf(part->cells, width);
-        bottom = std::max(bottom, item.rect.bottom() + 1);
+        bottom = std::max(bottom, item.rect.bottom());
     }
     Flow flow(0, bottom + kSpace, width);
     for (auto* item : others)
-        item->rect = flow.place(std::min(width, item->rect.width()), item->rect.height());
+        item->rect = flow.place(std::min(width, item->rect.width), item->rect.height);
     layout.height = others.empty() ? bottom : flow.bottom();
     return layout;
 }
@@ -94,4 +94,4 @@ Arrangement wholeArrangement(const Plate& plate, int width)
     return whole;
 }
 
-}  // namespace jolly::app
+}  // namespace jolly

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/faceplate/plate.h"
+#include "core/faceplate/plate.h"
 
-namespace jolly::app
+namespace jolly
 {
 
 /// A controller's controls, sorted into the parts of its faceplate; places in the list of controls.
@@ -31,4 +31,4 @@ struct PlateParts {
     std::vector<bool> m_isTaken;
 };
 
-}  // namespace jolly::app
+}  // namespace jolly

@@ -1,32 +1,30 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/virtual_plate.h"
+#include "core/faceplate/virtual_plate.h"
 
-#include "app/goals/goal.h"
-#include "app/style/qt_text.h"
 #include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
 
-namespace jolly::app
+namespace jolly
 {
 
 namespace
 {
 
-QString functionOf(const Tangle& tangle, const Strand& strand)
+std::string functionOf(const Tangle& tangle, const Strand& strand)
 {
     const auto name = functionName(tangle, strand.function);
-    return toQt(name.empty() ? strand.name : name);
+    return name.empty() ? strand.name : std::string(name);
 }
 
 /// Collects what one device shows.
 class Maker
 {
  public:
-    Maker(const VirtualDevice& device, const Tangle& tangle)
-        : m_device(device), m_tangle(tangle), m_layout(layoutOf(device))
+    Maker(const VirtualDevice& device, const Tangle& tangle, const KeyWords& keyWords)
+        : m_device(device), m_tangle(tangle), m_keyWords(keyWords), m_layout(layoutOf(device))
     {
     }
 
@@ -68,22 +66,21 @@ class Maker
     void add(std::size_t slot, const StrandIndex::Strands& takers, const VirtualSettings& settings)
     {
         const auto& layout = m_layout[slot];
-        PlateControl each{.id = toQt(toText(layout.control))};
-        each.label = toQt(functionName(m_tangle, settings.function));
+        PlateControl each{.id = toText(layout.control)};
+        each.label = Sentence(functionName(m_tangle, settings.function));
         if (!takers.empty()) {
-            each.from = toQt(takers.front()->name);
+            each.from = takers.front()->name;
             const auto& first = *takers.front();  // a craft's own has a function of its own
             if (first.craft != kEverywhere && !first.function.empty())
                 each.label = functionOf(m_tangle, first);
-            const bool isNamed =
-                !each.label.isEmpty() || layout.control.kind == ControlKind::Turner;
+            const bool isNamed = !each.label.empty() || layout.control.kind == ControlKind::Turner;
             if (!isNamed) each.label = functionOf(m_tangle, *takers.front());
         }
-        each.number = QString::number(layout.control.number);
+        each.number = Sentence(layout.control.number);
         if (layout.control.kind == ControlKind::Axis)
-            each.number = toQt(nameOf(m_device, layout.control));
-        if (layout.control.kind == ControlKind::Turner && each.label.isEmpty())
-            each.label = toQt(nameOf(m_device, layout.control));
+            each.number = nameOf(m_device, layout.control);
+        if (layout.control.kind == ControlKind::Turner && each.label.empty())
+            each.label = nameOf(m_device, layout.control);
         each.kind = layout.control.kind;
         each.sides = layout.sides;
         each.code = layout.code;
@@ -93,12 +90,12 @@ class Maker
 
     void addKeys(const Strand& strand, const End& end)
     {
-        PlateControl each{.id = plateIdOf(end.goal), .label = functionOf(m_tangle, strand)};
+        PlateControl each{.id = plateIdOf(end), .label = functionOf(m_tangle, strand)};
         if (std::ranges::find(m_made.plate.controls, each.id, &PlateControl::id) !=
             m_made.plate.controls.end())
             return;
-        each.number = goalText(m_tangle, end.goal);
-        each.from = toQt(strand.name);
+        each.number = m_keyWords(end.goal);
+        each.from = strand.name;
         each.kind = ControlKind::Button;
         each.isKeys = true;
         std::vector<std::size_t> slots;
@@ -113,6 +110,7 @@ class Maker
 
     const VirtualDevice& m_device;
     const Tangle& m_tangle;
+    const KeyWords& m_keyWords;
     std::vector<VirtualSlot> m_layout;
     VirtualPlate m_made;
 };
@@ -120,10 +118,20 @@ class Maker
 }  // namespace
 
 VirtualPlate virtualPlateOf(const VirtualDevice& device, const Tangle& tangle,
-                            const StrandIndex& strands, ButtonsAs buttons)
+                            const StrandIndex& strands, ButtonsAs buttons, const KeyWords& keyWords)
 {
-    Maker maker(device, tangle);
+    Maker maker(device, tangle, keyWords);
     return device.kind == VirtualKind::Keyboard ? maker.keys() : maker.controls(strands, buttons);
 }
 
-}  // namespace jolly::app
+std::string plateIdOf(const End& end)
+{
+    const auto places = placesOf(end);
+    if (places.empty()) return {};
+    if (places.size() == 1) return toText(places.front().control);
+    std::string id = "keys";
+    for (const auto& place : places) id += ' ' + std::to_string(place.control.number);
+    return id;
+}
+
+}  // namespace jolly

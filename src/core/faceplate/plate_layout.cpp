@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/flow.h"
-#include "app/faceplate/list_painter.h"
-#include "app/faceplate/plate_parts.h"
+#include "core/faceplate/flow.h"
+#include "core/faceplate/plate_parts.h"
 
 #include <linux/input-event-codes.h>
 
 #include <algorithm>
 
-namespace jolly::app
+namespace jolly
 {
 
 namespace
@@ -71,10 +70,10 @@ class ControllerLayout
     }
 
  private:
-    void add(Shape shape, std::vector<int> controls, QRect rect)
+    void add(Shape shape, std::vector<int> controls, Box rect)
     {
         m_layout.items.push_back({shape, std::move(controls), rect});
-        m_bottom = std::max(m_bottom, rect.bottom() + 1);
+        m_bottom = std::max(m_bottom, rect.bottom());
     }
 
     /// Stick, throttle, wheel, box and pointer: what the hand rests on at the left, small things
@@ -89,7 +88,7 @@ class ControllerLayout
     void placeWideBars()
     {
         for (const int i : m_parts.bars) {
-            add(Shape::Bar, {i}, QRect(0, m_top, m_width, kBar + kLabel));
+            add(Shape::Bar, {i}, Box{0, m_top, m_width, kBar + kLabel});
             m_top += kBar + kLabel + kPartSpace;
         }
     }
@@ -98,18 +97,18 @@ class ControllerLayout
     int placeLeft()
     {
         if (!m_parts.wheel.empty()) {
-            add(Shape::Wheel, m_parts.wheel, QRect(0, m_top, kPad, kPad + kLabel));
+            add(Shape::Wheel, m_parts.wheel, Box{0, m_top, kPad, kPad + kLabel});
             const int pedals = static_cast<int>(m_parts.levers.size());
             const int room = m_width - kPad - kPartSpace;
             const int each = pedals > 0 ? std::min(room / pedals, kLeverWidth) : 0;
             for (int n = 0; n < pedals; ++n)
                 add(Shape::Lever, {m_parts.levers[static_cast<std::size_t>(n)]},
-                    QRect(kPad + kPartSpace + n * each, m_top, each, kPad + kLabel));
+                    Box{kPad + kPartSpace + n * each, m_top, each, kPad + kLabel});
             m_top = placeBars(m_parts.bars, m_top + kPad + kLabel + 6);
             return 0;
         }
         if (!m_parts.pad.empty()) {
-            add(Shape::Pad, m_parts.pad, QRect(0, m_top, kPad, kPad + kLabel));
+            add(Shape::Pad, m_parts.pad, Box{0, m_top, kPad, kPad + kLabel});
             placeBars(m_parts.levers, placeBars(m_parts.bars, m_top + kPad + kLabel + 4));
             return kPad + kPartSpace + 4;
         }
@@ -124,7 +123,7 @@ class ControllerLayout
         placeStanding({m_parts.levers.begin(), middle}, width);
         int y = m_top + kLeverHeight + kLabel + 4;
         for (auto each = middle; each != m_parts.levers.end(); ++each, y += kBar + kLabel + 4)
-            add(Shape::Bar, {*each}, QRect(0, y, width, kBar + kLabel));
+            add(Shape::Bar, {*each}, Box{0, y, width, kBar + kLabel});
         return width + kPartSpace;
     }
 
@@ -132,7 +131,7 @@ class ControllerLayout
     int placeBars(const std::vector<int>& axes, int y)
     {
         for (const int i : axes) {
-            add(Shape::Bar, {i}, QRect(0, y, kPad, kBar + kLabel));
+            add(Shape::Bar, {i}, Box{0, y, kPad, kBar + kLabel});
             y += kBar + kLabel + 4;
         }
         return y;
@@ -143,7 +142,7 @@ class ControllerLayout
         const int each = width / static_cast<int>(levers.size());
         for (int n = 0; n < static_cast<int>(levers.size()); ++n)
             add(Shape::Lever, {levers[static_cast<std::size_t>(n)]},
-                QRect(n * each, m_top, each, kLeverHeight + kLabel));
+                Box{n * each, m_top, each, kLeverHeight + kLabel});
         return 0;
     }
 
@@ -166,10 +165,9 @@ class ControllerLayout
             add(Shape::Bar, {i}, bars.place((m_width - kPartSpace) / 2, kBar + kLabel));
         const int top = m_bottom > 0 ? m_bottom + kPartSpace : 0;
         const int stick = std::clamp((m_width - kDial - 2 * kPartSpace) / 2, kMini, 84);
-        if (!m_parts.pad.empty())
-            add(Shape::Pad, m_parts.pad, QRect(0, top, stick, stick + kLabel));
+        if (!m_parts.pad.empty()) add(Shape::Pad, m_parts.pad, Box{0, top, stick, stick + kLabel});
         if (!m_parts.mini.empty())
-            add(Shape::Pad, m_parts.mini, QRect(m_width - stick, top, stick, stick + kLabel));
+            add(Shape::Pad, m_parts.mini, Box{m_width - stick, top, stick, stick + kLabel});
         m_parts.mini.clear();
         Flow middle(stick + kPartSpace, top, m_width - 2 * (stick + kPartSpace));
         for (const int i : m_parts.hats) add(Shape::Hat, {i}, middle.place(kDial, kDial + kLabel));
@@ -224,17 +222,17 @@ class ControllerLayout
     }
 
     /// Beside the dials where all of them fit, in the middle of their height.
-    bool placeButtonsIn(QRect room, int dot)
+    bool placeButtonsIn(Box room, int dot)
     {
         const int each = dot + kDotSpace;
-        const int most = (room.width() + kDotSpace) / each;
+        const int most = (room.width + kDotSpace) / each;
         const int count = static_cast<int>(m_parts.buttons.size());
         if (count == 0 || most < 2) return false;
         const int rows = (count + most - 1) / most;
         const int height = rows * each - kDotSpace;
         if (height > kDial) return false;
         const int inARow = (count + rows - 1) / rows;  // as many in each row
-        Flow flow(room.left(), room.top() + (kDial - height) / 2, inARow * each);
+        Flow flow(room.left, room.top + (kDial - height) / 2, inARow * each);
         flow.setSpace(kDotSpace);
         for (const int i : m_parts.buttons) add(Shape::Button, {i}, flow.place(dot, dot));
         return true;
@@ -271,7 +269,8 @@ PlateLayout layOutByItself(const Plate& plate, int width)
 namespace
 {
 
-void placeCaps(const Plate& plate, int width, Flow& rows, PlateLayout& layout)
+void placeCaps(const Plate& plate, int width, const CapWidth& capWidth, Flow& rows,
+               PlateLayout& layout)
 {
     rows.setSpace(6);
     for (int i = 0; i < static_cast<int>(plate.controls.size()); ++i) {
@@ -285,7 +284,7 @@ void placeCaps(const Plate& plate, int width, Flow& rows, PlateLayout& layout)
 
 }  // namespace
 
-PlateLayout layOutVirtual(const Plate& plate, int width)
+PlateLayout layOutVirtual(const Plate& plate, int width, const CapWidth& capWidth)
 {
     PlateLayout layout;
     Flow rows(0, 0, width);
@@ -300,7 +299,7 @@ PlateLayout layOutVirtual(const Plate& plate, int width)
     placeAll(ControlKind::Axis, Shape::Row, width, kRow);
     const bool areKeys = std::ranges::any_of(plate.controls, &PlateControl::isKeys);
     if (areKeys) {
-        placeCaps(plate, width, rows, layout);
+        placeCaps(plate, width, capWidth, rows, layout);
     } else if (plate.listsButtons) {
         placeAll(ControlKind::Button, Shape::Named, width, kNamed);
     } else {
@@ -316,4 +315,4 @@ PlateLayout layOutVirtual(const Plate& plate, int width)
     return layout;
 }
 
-}  // namespace jolly::app
+}  // namespace jolly

@@ -1,24 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/faceplate/plate.h"
-
-#include "app/style/qt_text.h"
+#include "core/faceplate/plate.h"
 
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
 #include <iterator>
 
-namespace jolly::app
+namespace jolly
 {
 
 namespace
 {
 
 /// What stands on a key of a keyboard.
-QString keyName(ControlCode code)
+std::string keyName(ControlCode code)
 {
-    const auto name = toQt(toText({code.type, code.code, 0}));
-    return name.mid(name.indexOf(QLatin1Char('_')) + 1).left(3);
+    return shortTextOf({code.type, code.code, 0}).substr(0, 3);
 }
 
 }  // namespace
@@ -35,8 +32,7 @@ Plate plateOf(const RigController& controller)
     Plate plate{.kind = controller.kind};
     int button = 0;
     for (const auto& control : controller.controls) {
-        PlateControl each{.id = toQt(toText(control.code)),
-                          .label = toQt(nameOf(controller, control))};
+        PlateControl each{.id = toText(control.code), .label = nameOf(controller, control)};
         each.kind = control.kind;
         each.sides = control.sides;
         each.buttonKind = control.buttonKind;
@@ -44,7 +40,7 @@ Plate plateOf(const RigController& controller)
         for (const auto& notch : control.notches)
             each.notches.push_back(control.calibration.valueOf(notch.at, Sides::One));
         if (control.kind == ControlKind::Button) {
-            each.number = QString::number(++button);
+            each.number = Sentence(++button);
             if (controller.kind == ControllerKind::Keyboard) each.number = keyName(control.code);
         }
         plate.controls.push_back(each);
@@ -59,4 +55,4 @@ Plate plateOf(const RigController& controller)
     return plate;
 }
 
-}  // namespace jolly::app
+}  // namespace jolly

@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QRect>
+#include "core/faceplate/box.h"
+
 #include <algorithm>
 
-namespace jolly::app
+namespace jolly
 {
 
 /// Puts things side by side and begins a new line when one does not fit.
@@ -13,10 +14,10 @@ class Flow
  public:
     Flow(int left, int top, int width) : m_left(left), m_right(left + width), m_x(left), m_y(top) {}
 
-    QRect place(int width, int height)
+    Box place(int width, int height)
     {
         if (m_x > m_left && m_x + width > m_right) newLine();
-        const QRect rect(m_x, m_y, width, height);
+        const Box rect{m_x, m_y, width, height};
         m_x += width + m_space;
         m_line = std::max(m_line, height);
         return rect;
@@ -30,7 +31,7 @@ class Flow
     }
 
     /// What is left of the line, to its right.
-    [[nodiscard]] QRect rest() const { return {m_x, m_y, std::max(0, m_right - m_x), m_line}; }
+    [[nodiscard]] Box rest() const { return {m_x, m_y, std::max(0, m_right - m_x), m_line}; }
 
     void setSpace(int space) { m_space = space; }
     [[nodiscard]] int bottom() const { return m_y + m_line; }
@@ -44,4 +45,4 @@ class Flow
     int m_space = 10;
 };
 
-}  // namespace jolly::app
+}  // namespace jolly

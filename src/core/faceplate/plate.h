@@ -1,23 +1,25 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "core/faceplate/box.h"
 #include "core/tangle/tangle.h"
 
-#include <QRect>
-#include <QSizeF>
-#include <QString>
+#include <functional>
 #include <optional>
+#include <string>
 #include <vector>
 
-namespace jolly::app
+/// The geometry of faceplates: what is drawn where. Who shows one (window, paper, web) paints it.
+
+namespace jolly
 {
 
 /// What a faceplate shows of one control, of a controller or of a virtual device.
 struct PlateControl {
-    QString id{};         ///< "ABS_X" or "axis 1": unique on the plate
-    QString label{};      ///< beneath or beside it
-    QString number{};     ///< inside a button
-    QString from{};       ///< of a virtual control: the strand that moves it
+    std::string id{};     ///< "ABS_X" or "axis 1": unique on the plate
+    Sentence label{};     ///< beneath or beside it
+    Sentence number{};    ///< inside a button
+    std::string from{};   ///< of a virtual control: the strand that moves it
     bool isKeys = false;  ///< a key, or several that are pressed together
     ControlKind kind = ControlKind::Axis;
     Sides sides = Sides::Two;
@@ -42,7 +44,7 @@ struct Plate {
 };
 
 /// How one or several controls are drawn.
-enum class Shape {
+enum class Shape : std::uint8_t {
     Pad,     ///< two axes as a square with a dot
     Wheel,   ///< an axis, turning
     Bar,     ///< an axis, lying
@@ -61,14 +63,14 @@ enum class Shape {
 struct PlateItem {
     Shape shape = Shape::Button;
     std::vector<int> controls{};  ///< places in the list of controls
-    QRect rect{};                 ///< with its label
+    Box rect{};                   ///< with its label
     int ofSwitch = -1;            ///< place in the list of switches
 };
 
 /// A named frame around drawings.
 struct PlateFrame {
-    QString label{};
-    QRect rect{};
+    std::string label{};
+    Box rect{};
 };
 
 struct PlateLayout {
@@ -87,21 +89,28 @@ struct PlateLayout {
 /// What the arrangement does not know follows below it.
 [[nodiscard]] PlateLayout layOutController(const Plate& plate, int width);
 
+/// How wide a cap with these words on it has to be, in pixels: the painter's letters say.
+using CapWidth = std::function<int(const Sentence&)>;
+
 /// Lays out a virtual device: axes as rows, then buttons, then hats.
-[[nodiscard]] PlateLayout layOutVirtual(const Plate& plate, int width);
+[[nodiscard]] PlateLayout layOutVirtual(const Plate& plate, int width, const CapWidth& capWidth);
 
 /// The arrangement that looks like the drawing at that width, every part of it included.
 [[nodiscard]] Arrangement wholeArrangement(const Plate& plate, int width);
 
 /// Of one cell, in pixels. On a narrow faceplate cells are higher than wide: what is in them keeps
 /// its lines.
-[[nodiscard]] QSizeF cellSize(int width);
+struct CellSize {
+    double width = 1.0;
+    double height = 1.0;
+};
+[[nodiscard]] CellSize cellSize(int width);
 
 /// The pixels of cells on a faceplate of that width, and back to the nearest cell.
-[[nodiscard]] QRect pixelsOf(const Cells& cells, int width);
-[[nodiscard]] Cells cellsOf(const QRect& pixels, int width);
+[[nodiscard]] Box pixelsOf(const Cells& cells, int width);
+[[nodiscard]] Cells cellsOf(const Box& pixels, int width);
 
 /// What to show of a controller of the rig.
 [[nodiscard]] Plate plateOf(const RigController& controller);
 
-}  // namespace jolly::app
+}  // namespace jolly

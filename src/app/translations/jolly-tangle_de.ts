@@ -978,6 +978,26 @@
         <source>Another control from the list…</source>
         <translation>Ein anderes Bedienelement aus der Liste…</translation>
     </message>
+    <message>
+        <source>Bench</source>
+        <translation>Prüfstand</translation>
+    </message>
+    <message>
+        <source>Layers</source>
+        <translation>Ebenen</translation>
+    </message>
+    <message>
+        <source>Rig</source>
+        <translation>Pult</translation>
+    </message>
+    <message>
+        <source>Shape</source>
+        <translation>Formen</translation>
+    </message>
+    <message>
+        <source>Weave</source>
+        <translation>Flechten</translation>
+    </message>
 </context>
 <context>
     <name>core</name>
@@ -8464,26 +8484,6 @@ Klick: darin arbeiten, halten: hineinsehen, ziehen: im Stapel verschieben.</tran
         <translation>Rückgängig gemacht: %1</translation>
     </message>
     <message>
-        <source>Rig</source>
-        <translation>Pult</translation>
-    </message>
-    <message>
-        <source>Weave</source>
-        <translation>Flechten</translation>
-    </message>
-    <message>
-        <source>Shape</source>
-        <translation>Formen</translation>
-    </message>
-    <message>
-        <source>Layers</source>
-        <translation>Ebenen</translation>
-    </message>
-    <message>
-        <source>Bench</source>
-        <translation>Prüfstand</translation>
-    </message>
-    <message>
         <source>Ctrl+%1</source>
         <translation>Ctrl+%1</translation>
     </message>
@@ -9143,26 +9143,6 @@ Klick: darin arbeiten, halten: hineinsehen, ziehen: im Stapel verschieben.</tran
 </context>
 <context>
     <name>jolly::app::Rail</name>
-    <message>
-        <source>Rig</source>
-        <translation>Pult</translation>
-    </message>
-    <message>
-        <source>Weave</source>
-        <translation>Flechten</translation>
-    </message>
-    <message>
-        <source>Shape</source>
-        <translation>Formen</translation>
-    </message>
-    <message>
-        <source>Layers</source>
-        <translation>Ebenen</translation>
-    </message>
-    <message>
-        <source>Bench</source>
-        <translation>Prüfstand</translation>
-    </message>
     <message>
         <source>%1 (Ctrl+%2)</source>
         <translation>%1 (Strg+%2)</translation>

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/window/help.h"
 
+#include "app/page_info/page_info.h"
 #include "app/style/scroll_column.h"
 #include "app/style/theme.h"
 #include "app/window/panel.h"
@@ -55,61 +56,11 @@ void addKey(QGridLayout& grid, const QString& keys, const QString& words)
 
 }  // namespace
 
-QStringList aboutPage(Rail::Page page)
-{
-    switch (page) {
-        case Rail::Rig:
-            return {
-                QObject::tr(
-                    "The rig is every controller on your desk, each drawn as its faceplate."),
-                QObject::tr("Move a lever or press a button: it lights up and is selected."),
-                QObject::tr("On the right you see what it really does: its range, rest, noise "
-                            "and spikes."),
-                QObject::tr("Give it a name and a role there, or calibrate the whole controller "
-                            "in one walk."),
-                QObject::tr("A controller that is away stays here, dashed, until it is back.")};
-        case Rail::Weave:
-            return {QObject::tr("Here controls are led to the virtual devices that games see."),
-                    QObject::tr("Touch a control, then click a virtual control on the right: a "
-                                "strand leads there."),
-                    QObject::tr("The selected control's strands stand in the middle, with their "
-                                "stages."),
-                    QObject::tr("Edits go to the craft and layer that the middle names."),
-                    QObject::tr("A click on a taken virtual control shows what feeds it.")};
-        case Rail::Shape:
-            return {QObject::tr("Here one axis is large, so that its feel can be set."),
-                    QObject::tr("Drag the points of the curve and the edges of the dead zone; the "
-                                "dot is your hand."),
-                    QObject::tr("Exact numbers stand beside, a stage each."),
-                    QObject::tr("Hold \"try the old one\" to compare with what was saved."),
-                    QObject::tr("A feel that you like can be copied to other axes.")};
-        case Rail::Layers:
-            return {QObject::tr("A layer gives controls other meanings while it is engaged."),
-                    QObject::tr("The stack on the left shows which are; the highest one that has a "
-                                "strand counts."),
-                    QObject::tr("The faceplate shows what each control does right now, and which "
-                                "layer says so."),
-                    QObject::tr("A rule engages a layer: while a control is held, or flipped by a "
-                                "press."),
-                    QObject::tr("Below the rules you see what each craft has of its own.")};
-        case Rail::Bench:
-            return {
-                QObject::tr("The Bench shows the truth from the hand to the game."),
-                QObject::tr("The virtual device is read back as a game reads it; any difference "
-                            "is a fault."),
-                QObject::tr("Move a virtual control by hand, or sweep it alone while a sim "
-                            "listens."),
-                QObject::tr("The flight recorder keeps the last minutes; drag on its line to "
-                            "look at a moment."),
-                QObject::tr("Delay and events a second are measured all the time.")};
-    }
-    return {};
-}
-
 void openAboutPage(Rail::Page page, QWidget* window)
 {
     auto* panel = makePanel(QObject::tr("What is this page?"), window);
-    for (const auto& sentence : aboutPage(page)) panel->addWords(sentence);
+    const auto infos = pageInfos();
+    for (const auto& sentence : infos[page].about) panel->addWords(sentence);
     panel->addWay(QObject::tr("Go on"), 0);
     panel->open();
 }

@@ -8,8 +8,6 @@ namespace jolly::app
 {
 
 /// What a page is for, in five sentences.
-[[nodiscard]] QStringList aboutPage(Rail::Page page);
-
 void openAboutPage(Rail::Page page, QWidget* window);
 
 /// All keys on one sheet.

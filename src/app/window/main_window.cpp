@@ -2,6 +2,7 @@
 #include "app/window/main_window.h"
 #include "app/style/qt_text.h"
 
+#include "app/page_info/page_info.h"
 #include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
 #include "app/widgets/finder.h"
@@ -176,18 +177,13 @@ void MainWindow::choosePicture(const std::string& craft)
 
 void MainWindow::showCounts()
 {
-    const auto count = [this](const char* prefix) {
-        return static_cast<int>(
-            std::ranges::count_if(m_studio.preflight().problems(),
-                                  [prefix](const auto& p) { return p.path.starts_with(prefix); }));
-    };
-    m_rail->setCount(Rail::Rig, count("/rig") + count("/dev/") + count("/held"));
-    m_rail->setCount(Rail::Weave, count("/strands") + count("/devices"));
-    m_rail->setCount(Rail::Layers, count("/layers") + count("/craft"));
-    m_rail->setCount(Rail::Shape, static_cast<int>(std::ranges::count_if(
-                                      m_studio.preflight().problems(), [](const auto& p) {
-                                          return p.path.find("/stages/") != std::string::npos;
-                                      })));
+    const auto& problems = m_studio.preflight().problems();
+    const auto infos = pageInfos();
+    for (std::size_t page = 0; page < infos.size(); ++page) {
+        const auto count = std::ranges::count_if(
+            problems, [&](const Problem& problem) { return infos[page].counts(problem.path); });
+        m_rail->setCount(static_cast<Rail::Page>(page), static_cast<int>(count));
+    }
 }
 
 void MainWindow::toggleLive()

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/page_info/page_info.h"
 #include "app/style/palette.h"
 #include "app/style/qt_text.h"
 #include "app/window/craft_menu.h"
@@ -16,20 +17,12 @@
 namespace jolly::app
 {
 
-namespace
-{
-
-/// The pages' names in the settings and on the command line.
-constexpr const char* kPageNames[] = {"rig", "weave", "shape", "layers", "bench"};
-
-}  // namespace
-
 Rail::Page MainWindow::pageNamed(const QString& name)
 {
+    const auto infos = pageInfos();
     const auto found = std::ranges::find_if(
-        kPageNames, [&](const char* each) { return name == QLatin1String(each); });
-    return found == std::end(kPageNames) ? Rail::Rig
-                                         : static_cast<Rail::Page>(found - std::begin(kPageNames));
+        infos, [&](const PageInfo& each) { return name == QLatin1String(each.id); });
+    return found == infos.end() ? Rail::Rig : static_cast<Rail::Page>(found - infos.begin());
 }
 
 void MainWindow::buildCommands()
@@ -146,15 +139,12 @@ void MainWindow::stepBack(bool isRedo)
 void MainWindow::addViewCommands()
 {
     constexpr auto kIn = Commands::View;
-    const std::pair<Rail::Page, QString> pages[] = {{Rail::Rig, tr("Rig")},
-                                                    {Rail::Weave, tr("Weave")},
-                                                    {Rail::Shape, tr("Shape")},
-                                                    {Rail::Layers, tr("Layers")},
-                                                    {Rail::Bench, tr("Bench")}};
-    for (const auto& [page, words] : pages)
-        m_commands.add(kIn, kPageNames[page], words,
-                       QKeySequence(tr("Ctrl+%1").arg(static_cast<int>(page) + 1)),
-                       [this, page = page] { showPage(page); });
+    const auto infos = pageInfos();
+    for (int page = 0; page < static_cast<int>(infos.size()); ++page) {
+        const auto& info = infos[static_cast<std::size_t>(page)];
+        m_commands.add(kIn, info.id, info.word, QKeySequence(tr("Ctrl+%1").arg(page + 1)),
+                       [this, page] { showPage(static_cast<Rail::Page>(page)); });
+    }
     m_commands.add(kIn, "show library", tr("Craft library"), QKeySequence(tr("Ctrl+6")),
                    [this] { showCraftLibrary(); });
     m_commands.addLine(kIn);
@@ -337,7 +327,7 @@ void MainWindow::restoreSelection()
 void MainWindow::remember()
 {
     m_settings.set(settings::kWindow, saveGeometry());
-    m_settings.set(settings::kPage, QString::fromLatin1(kPageNames[m_page]));
+    m_settings.set(settings::kPage, QString::fromLatin1(pageInfos()[m_page].id));
     const auto& selected = m_studio.selection().selected();
     m_settings.set(
         settings::kSelected,

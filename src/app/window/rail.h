@@ -35,7 +35,7 @@ class Rail : public QWidget
     Q_OBJECT
 
  public:
-    enum Page { Rig, Weave, Shape, Layers, Bench };
+    enum Page { Rig, Weave, Shape, Layers, Bench };  ///< in the order of pageInfos()
 
     explicit Rail(QWidget* parent = nullptr);
 

@@ -1,9 +1,5 @@
 # One function per kind of target. Each takes the files of its own folder.
 
-# Layers that are on the path of an event. Where a preset optimises across files, it does so in these
-# alone: in all others that would take minutes for nothing.
-set(JOLLY_EVENT_PATH core engine linux)
-
 # A layer of src/: a library, or headers only. LAYERS are checked against layers.txt.
 function(jolly_layer name)
   cmake_parse_arguments(arg "" "" "LAYERS;PACKAGES;PRIVATE_PACKAGES;GENERATED" ${ARGN})
@@ -16,9 +12,6 @@ function(jolly_layer name)
     target_include_directories(jolly_${name} PUBLIC "${PROJECT_SOURCE_DIR}/src")
     target_link_libraries(jolly_${name} PUBLIC ${arg_LAYERS} ${arg_PACKAGES}
                                         PRIVATE ${arg_PRIVATE_PACKAGES} jolly_warnings)
-    if(NOT name IN_LIST JOLLY_EVENT_PATH)
-      set_target_properties(jolly_${name} PROPERTIES INTERPROCEDURAL_OPTIMIZATION OFF)
-    endif()
     jolly_precompile(jolly_${name})
     jolly_batch_by_folder(jolly_${name} ${sources})
   else()

@@ -257,10 +257,10 @@ int switchRowAt(QRect view, int positions, QPoint place)
     return std::clamp(static_cast<int>(row), 0, std::max(0, positions - 1));
 }
 
-QPointF anchorOf(const ControlDrawing& drawing)
+QPointF anchorOf(const ControlDrawing& drawing, const QRect& place)
 {
     constexpr double kBeside = -5.0;  // in the faceplate's margin: nothing is covered
-    const QRectF rect = drawing.rect;
+    const QRectF rect = place;
     switch (drawing.shape()) {
         case Shape::Row:
             return {kBeside, 8.5};
@@ -271,7 +271,7 @@ QPointF anchorOf(const ControlDrawing& drawing)
         case Shape::Cap:
             return {kBeside, rect.height() / 2.0};
         case Shape::Lever: {
-            const auto field = QRectF(fieldOf(drawing.rect)).adjusted(0, 6, 0, -6);
+            const auto field = QRectF(fieldOf(place)).adjusted(0, 6, 0, -6);
             return {field.center().x() + 16,
                     field.bottom() - field.height() * partOfTravel(drawing.state(0).value.x,
                                                                    drawing.control(0).sides)};

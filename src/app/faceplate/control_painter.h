@@ -17,7 +17,7 @@ void paintControl(QPainter& painter, const ControlDrawing& drawing);
 /// The position of a switch at a place of its drawing.
 [[nodiscard]] int switchRowAt(QRect view, int positions, QPoint place);
 
-/// Where threads meet the drawing.
-[[nodiscard]] QPointF anchorOf(const ControlDrawing& drawing);
+/// Where threads meet the drawing when it is at that place.
+[[nodiscard]] QPointF anchorOf(const ControlDrawing& drawing, const QRect& place);
 
 }  // namespace jolly::app

@@ -84,9 +84,7 @@ int ControlView::partAt(QPoint place) const
 
 QPointF ControlView::anchor() const
 {
-    auto drawing = m_drawing;
-    drawing.rect = rect();
-    return anchorOf(drawing);
+    return anchorOf(m_drawing, rect());
 }
 
 void ControlView::paintEvent(QPaintEvent*)

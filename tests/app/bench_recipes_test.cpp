@@ -81,13 +81,11 @@ TEST_F(BenchRecipe, FindAGlitchOfTheLastMinute)
     move(kX, -500);
     window.benchPage().log().fetch();
     settle();
-    auto* story = find<QListWidget>("story");
-    QListWidgetItem* glitch = nullptr;
-    for (int i = 0; i < story->count(); ++i) {
-        if (story->item(i)->text() == "Button 1 pressed") glitch = story->item(i);
-    }
-    ASSERT_NE(glitch, nullptr);
-    clickAt(*story->viewport(), story->visualItemRect(glitch).center());
+    auto* story = find<QListView>("story");
+    const auto glitch =
+        story->model()->index(static_cast<int>(storyLines().indexOf("Button 1 pressed")), 0);
+    ASSERT_TRUE(glitch.isValid());
+    clickAt(*story->viewport(), story->visualRect(glitch).center());
     EXPECT_EQ(find<GameRow>("game row axis 1")->valueText(), "+30.0 %") << "as it stood then";
     keys(find("time line"), Qt::Key_Left);
     keys(find("time line"), Qt::Key_Right);

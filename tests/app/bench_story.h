@@ -3,6 +3,8 @@
 
 #include "window_story.h"
 
+#include <QListView>
+
 namespace jolly::test
 {
 
@@ -60,6 +62,15 @@ class BenchStory : public WindowStory
     }
 
     std::size_t framesSent() const { return local.world.device("Jolly")->frames.size(); }
+
+    /// What the story lists, the newest first.
+    QStringList storyLines()
+    {
+        QStringList lines;
+        const auto* model = find<QListView>("story")->model();
+        for (int i = 0; i < model->rowCount(); ++i) lines += model->index(i, 0).data().toString();
+        return lines;
+    }
 
     /// A click of the mouse in the middle of a place.
     void clickAt(QWidget& widget, QPoint place, Qt::MouseButton button = Qt::LeftButton)

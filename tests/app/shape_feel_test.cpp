@@ -102,7 +102,7 @@ TEST_F(ShapeFeelTest, AFeelIsCopiedSharedKeptAndGiven)
     name->setText("gentle");
     QTest::keyClick(name, Qt::Key_Return);
     ASSERT_EQ(document.tangle().feels.size(), 1U);
-    click("axis strand-3");
+    chooseAxis("strand-3");
     choose("feels", "gentle");
     EXPECT_EQ(stage<Softness>(0, 2).softness, 0.6);
 }
@@ -223,7 +223,7 @@ TEST_F(ShapeFeelTest, CurvesOfOtherCraftLieBeneathAndComeFirstInTheList)
 TEST_F(ShapeFeelTest, MeasuredDriftIsCoveredAtOneClick)
 {
     studio.selection().setFollowing(false);
-    click("axis strand-1");
+    chooseAxis("strand-1");
     for (const int rest : {24, -12, 30}) {
         wait(0.1);
         move(kX, 900);

@@ -47,6 +47,17 @@ class ShapeStory : public WindowStory
         return std::get<Kind>(strands()[strand].stages[place].parameters);
     }
 
+    /// Clicks on a strand of the list.
+    void chooseAxis(const char* strand)
+    {
+        auto* list = find<app::AxisList>("axes");
+        const auto place = list->placeOf(strand);
+        ASSERT_TRUE(place.isValid()) << "the list has no " << strand;
+        list->scrollTo(place);
+        QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualRect(place).center());
+        settle();
+    }
+
     app::ShapePlot& plot() { return *find<app::ShapePlot>("shape plot"); }
 
     int handle(const QString& name)

@@ -16,7 +16,7 @@ TEST_F(ShapeTest, ATouchedAxisIsShownAndOneOfTheListIsSelected)
 {
     move(kY, 700);
     EXPECT_EQ(textOf("shape name"), "Pitch");
-    click("axis strand-3");
+    chooseAxis("strand-3");
     EXPECT_EQ(textOf("shape name"), "Power");
     EXPECT_EQ(studio.selection().selected(), (Source{"stick", kThrottle}));
     move(kTrigger, 1);
@@ -146,7 +146,7 @@ TEST_F(ShapeTest, AStageWorksWhileAControlIsTouchedForIt)
 TEST_F(ShapeTest, NotchesThatDoNotFitAreRefusedWithBothNames)
 {
     shape({{Detents{{{"idle", 0.2, 0.1, 0.02}, {"climb", 0.6, 0.7, 0.02}}}}}, 2);
-    click("axis strand-3");
+    chooseAxis("strand-3");
     auto* place = find<QDoubleSpinBox>("place of notch 1");
     ASSERT_NE(place, nullptr);
     place->setValue(60.0);
@@ -162,7 +162,7 @@ TEST_F(ShapeTest, NotchesThatDoNotFitAreRefusedWithBothNames)
 TEST_F(ShapeTest, OfALeverOnlyTheUpperSideIsSet)
 {
     shape({{DeadZone{}}}, 2);
-    click("axis strand-3");
+    chooseAxis("strand-3");
     EXPECT_NE(find<QDoubleSpinBox>("above"), nullptr);
     const auto* stack = find("stages");
     EXPECT_EQ(stack->findChild<QDoubleSpinBox*>("below"), nullptr);

@@ -8,7 +8,6 @@
 
 #include <unistd.h>
 
-#include <QDateTime>
 #include <algorithm>
 
 namespace jolly::app
@@ -58,7 +57,7 @@ void FlightLog::fetch()
 void FlightLog::beginAnew()
 {
     m_file.clear();
-    m_lines.clear();
+    m_story.clear();
     m_recording = std::make_shared<Recording>();
     m_activity.clear();
     m_reader = std::make_shared<FlightReader>();
@@ -68,8 +67,7 @@ void FlightLog::show(FlightRead read)
 {
     m_recording = std::move(read.recording);
     m_activity = std::move(read.activity);
-    for (auto& line : read.lines) m_lines.push_back(std::move(line));
-    while (m_lines.size() > kMostLines) m_lines.pop_front();
+    m_story.add(std::move(read.lines), Time(m_recording->clock));
     Q_EMIT changed();
 }
 
@@ -233,9 +231,7 @@ void FlightLog::sayVerdict(const QString& words, std::optional<Time> at)
 
 QString FlightLog::clockOf(Time time, bool withMillis) const
 {
-    const auto ms = (m_recording->clock + time.count()) / 1'000'000;
-    return QDateTime::fromMSecsSinceEpoch(ms).toString(withMillis ? QStringLiteral("HH:mm:ss.zzz")
-                                                                  : QStringLiteral("HH:mm:ss"));
+    return clockText(Time(m_recording->clock), time, withMillis);
 }
 
 }  // namespace jolly::app

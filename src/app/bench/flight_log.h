@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/bench/flight_reader.h"
+#include "app/bench/story_model.h"
 #include "app/models/edits.h"
 #include "app/models/live_feed.h"
 #include "app/services/aside.h"
@@ -9,7 +10,6 @@
 
 #include <QObject>
 #include <QTimer>
-#include <deque>
 #include <memory>
 #include <optional>
 
@@ -24,7 +24,6 @@ class FlightLog : public QObject
 
  public:
     static constexpr int kFetchMs = 1000;
-    static constexpr std::size_t kMostLines = 500;
 
     explicit FlightLog(Edits& edits, LiveFeed& feed, QObject* parent = nullptr);
 
@@ -40,8 +39,8 @@ class FlightLog : public QObject
     [[nodiscard]] bool isOfFile() const { return !m_file.isEmpty(); }
     [[nodiscard]] const QString& file() const { return m_file; }
 
-    /// What happened, the newest last.
-    [[nodiscard]] const std::deque<StoryLine>& lines() const { return m_lines; }
+    /// What happened.
+    [[nodiscard]] StoryModel& story() { return m_story; }
 
     /// Opens a recording in the place of the engine's; the sentence says what is wrong with it.
     void open(const QString& path);
@@ -67,7 +66,7 @@ class FlightLog : public QObject
     [[nodiscard]] QString clockOf(Time time, bool withMillis = false) const;
 
  Q_SIGNALS:
-    void changed();  ///< the recording, or its lines
+    void changed();  ///< the recording
     void momentChanged();
     void verdictChanged();
 
@@ -84,7 +83,7 @@ class FlightLog : public QObject
     std::shared_ptr<const Recording> m_recording = std::make_shared<Recording>();
     FlightRead::Activity m_activity;
     QString m_file;
-    std::deque<StoryLine> m_lines;
+    StoryModel m_story;
     std::optional<Time> m_moment;
     QString m_verdict;
     std::optional<Time> m_differenceAt;

@@ -4,9 +4,11 @@
 #include "app/bench/flight_log.h"
 #include "app/widgets/card.h"
 
-#include <QListWidget>
 #include <QPushButton>
-#include <array>
+#include <QSortFilterProxyModel>
+
+class QLabel;
+class QListView;
 
 namespace jolly::app
 {
@@ -20,23 +22,21 @@ class StoryCard : public Card
  public:
     explicit StoryCard(FlightLog& log, QWidget* parent = nullptr);
 
-    void rebuild();
-
  private:
     struct Filter {
         QString words;
-        std::array<bool, 6> kinds;  ///< by StoryKind
+        std::vector<StoryKind> kinds;
     };
 
     [[nodiscard]] static std::vector<Filter> filters();
-    void choose(int filter);
+    void choose(std::size_t filter);
+    void showWhetherEmpty();
 
     FlightLog& m_log;
-    QListWidget* m_list;
+    QSortFilterProxyModel m_lines;
+    QListView* m_list;
+    QLabel* m_none;
     std::vector<QPushButton*> m_chips;
-    int m_filter = 0;
-    std::size_t m_shown = 0;
-    Time m_newest{};
 };
 
 }  // namespace jolly::app

@@ -43,14 +43,12 @@ WalkCard::WalkCard(Edits& edits, LiveFeed& feed, QWidget* parent)
     setTone(*words, "dim");
     m_list->setObjectName(QStringLiteral("walk list"));
     m_list->setAccessibleName(tr("Controls, those first that are left"));
-    m_list->setFrameShape(QFrame::NoFrame);
     m_list->setFont(textFont(TextSize::Small));
     m_list->setFixedHeight(128);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_list->setTextElideMode(Qt::ElideRight);
-    m_list->setStyleSheet(
-        QStringLiteral("QListWidget { background: transparent; border: 0; "
-                       "padding: 0; } QListWidget::item { padding: 2px; }"));
+    setTone(*m_list, "bare");
+    m_list->setStyleSheet(QStringLiteral("::item { padding: 2px; }"));
     auto* row = new WrapLayout(6);
     m_again->setObjectName(QStringLiteral("walk again"));
     m_save->setObjectName(QStringLiteral("walk save"));

@@ -3,7 +3,7 @@
 #include "app/style/qt_text.h"
 
 #include "app/shape/axis_list.h"
-#include "app/shape/axis_strand.h"
+#include "app/models/axis_strand.h"
 #include "app/shape/counter_walk.h"
 #include "app/shape/feel_bar.h"
 #include "app/shape/shape_words.h"
@@ -182,8 +182,7 @@ void ShapePage::rebuild()
     if (isShownAlready()) return;
     m_list->rebuild();
     if (!shown()) {
-        const auto all = m_list->strands();
-        m_strand = all.empty() ? std::string() : all.front();
+        m_strand = m_list->first();
         rememberOld();
     }
     m_list->choose(m_strand);

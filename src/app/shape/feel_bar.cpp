@@ -2,7 +2,7 @@
 #include "app/shape/feel_bar.h"
 #include "app/style/qt_text.h"
 
-#include "app/shape/axis_strand.h"
+#include "app/models/axis_strand.h"
 #include "app/shape/under_curves.h"
 #include "app/style/wrap_layout.h"
 #include "core/tangle/feel.h"

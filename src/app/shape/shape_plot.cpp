@@ -20,17 +20,6 @@ constexpr double kShake = 3.0;      ///< pixels that a click may move without be
 
 }  // namespace
 
-std::vector<CurvePoint> sampled(Chain chain, Sides sides, int parts)
-{
-    const double low = sides == Sides::Two ? -1.0 : 0.0;
-    std::vector<CurvePoint> line;
-    for (int i = 0; i <= parts; ++i) {
-        const double in = low + (1.0 - low) * i / parts;
-        line.push_back({in, chain.through(in)});
-    }
-    return line;
-}
-
 ShapePlot::ShapePlot(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("shape plot"));

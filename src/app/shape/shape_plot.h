@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/models/axis_curve.h"
 #include "app/models/axis_trace.h"
 #include "app/models/gesture.h"
 #include "app/shape/plot_ground.h"
@@ -15,9 +16,6 @@ class QPainter;
 
 namespace jolly::app
 {
-
-/// A line through the compiled stages: what comes out for each value on the way.
-[[nodiscard]] std::vector<CurvePoint> sampled(Chain chain, Sides sides, int parts = 500);
 
 /// One axis large: what its compiled stages make of each value, with the handles of the stages, the
 /// live dot and its trail, and what lies beneath. Handles are dragged, or chosen with Page Up and

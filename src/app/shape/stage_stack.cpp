@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/stage_stack.h"
 
-#include "app/shape/axis_strand.h"
+#include "app/models/axis_strand.h"
 #include "app/shape/wheel_field.h"
 #include "app/shape/when_field.h"
 #include "app/strands/stage_editor.h"

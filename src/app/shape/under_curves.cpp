@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/under_curves.h"
 
+#include "app/models/axis_curve.h"
+#include "app/models/axis_strand.h"
 #include "app/models/axis_trace.h"
-#include "app/shape/axis_strand.h"
 #include "app/shape/shape_plot.h"
 #include "app/style/palette.h"
 #include "core/tangle/lookup.h"
@@ -44,15 +45,6 @@ const std::array<Dash, kMostCompared>& otherDashes()
 constexpr std::array<QColor Palette::*, kMostCompared> kOtherColours = {
     &Palette::sky, &Palette::coral, &Palette::mint, &Palette::violet};
 
-/// What comes out of a strand for each value; empty when it cannot be compiled.
-/// @param tangle  as rehearsed() gives it.
-std::vector<CurvePoint> lineOf(const Tangle& tangle, const std::string& strand)
-{
-    const Rehearsal rehearsal(tangle, strand);
-    if (!rehearsal.isThere()) return {};
-    return sampled(rehearsal.chain(), rehearsal.sides());
-}
-
 /// How the sim answers, as the last stage that undoes it has it; nothing when none does.
 std::optional<Curve> bendOf(const Strand& strand)
 {
@@ -82,17 +74,18 @@ std::vector<UnderCurve> underCurves(const Tangle& tangle, const Strand& strand,
     if (strand.stages != old) {
         auto before = rehearsed(tangle, strand.id);
         findStrand(before, strand.id)->stages = old;
-        curves.push_back({QObject::tr("as it was"), p.dim, wasDash(), lineOf(before, strand.id)});
+        curves.push_back(
+            {QObject::tr("as it was"), p.dim, wasDash(), curveOf(before, strand.id).points});
     }
     if (const auto bend = bendOf(strand))
         curves.push_back({QObject::tr("what the sim makes of it"), p.strong, simDash(),
-                          bent(lineOf(rehearsed(tangle, strand.id), strand.id), *bend)});
+                          bent(curveOf(tangle, strand.id).points, *bend)});
     std::size_t next = 0;
     for (const auto& id : compared) {
         const auto* other = findStrand(tangle, id);
         if (!other || id == strand.id || next == kMostCompared) continue;
         curves.push_back({nameWithCraft(tangle, *other), p.*kOtherColours[next],
-                          otherDashes()[next], lineOf(rehearsed(tangle, id), id)});
+                          otherDashes()[next], curveOf(tangle, id).points});
         ++next;
     }
     std::erase_if(curves, [](const UnderCurve& curve) { return curve.line.empty(); });

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shape/wheel_field.h"
 
-#include "app/shape/axis_strand.h"
+#include "app/models/axis_strand.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/stage_effect.h"

@@ -89,6 +89,7 @@ QMenu::indicator { width: 10px; height: 10px; left: 9px; border: 1.5px solid @di
 QMenu::indicator:checked { background: @straw; border-color: @straw; }
 QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
 QListWidget::item { padding: 6px; border-radius: 5px; }
+QListView[tone="bare"] { background: transparent; border: 0; padding: 0; }
 QTreeWidget { background: @well; border: 1px solid @line; border-radius: 6px; padding: 4px; outline: 0; }
 QTreeWidget::item { padding: 5px 10px 5px 4px; }
 QTreeWidget::item:selected { background: @strawDeep; color: @strong; }

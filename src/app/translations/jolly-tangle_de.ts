@@ -6285,10 +6285,10 @@ Ein Klick arbeitet in dieser Ebene.</translation>
     </message>
 </context>
 <context>
-    <name>jolly::app::AxisRow</name>
+    <name>jolly::app::AxisList</name>
     <message>
-        <source>%1, %2, needs attention</source>
-        <translation>%1, %2, braucht Beachtung</translation>
+        <source>The strands that begin at an axis</source>
+        <translation>Die Stränge, die an einer Achse beginnen</translation>
     </message>
 </context>
 <context>
@@ -10172,6 +10172,13 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
     <message>
         <source>Remove stage</source>
         <translation>Stufe entfernen</translation>
+    </message>
+</context>
+<context>
+    <name>jolly::app::StrandModel</name>
+    <message>
+        <source>%1, needs attention</source>
+        <translation>%1, braucht Beachtung</translation>
     </message>
 </context>
 <context>

@@ -86,8 +86,7 @@ Finder::Finder(std::vector<Found> all, QWidget* parent)
     m_list->setObjectName(QStringLiteral("found"));
     m_list->setAccessibleName(tr("What was found"));
     m_list->setFocusPolicy(Qt::NoFocus);
-    m_list->setFrameShape(QFrame::NoFrame);
-    m_list->setStyleSheet(QStringLiteral("QListWidget { background: transparent; border: 0; }"));
+    setTone(*m_list, "bare");
     m_list->setItemDelegate(new FoundRow(m_list));
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_none->setObjectName(QStringLiteral("none found"));

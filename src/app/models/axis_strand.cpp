@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shape/axis_strand.h"
+#include "app/models/axis_strand.h"
 #include "app/style/qt_text.h"
 
 #include "core/tangle/lookup.h"

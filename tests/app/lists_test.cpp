@@ -177,6 +177,45 @@ TEST_F(StoryListTest, AChosenLineStaysChosenWhileMoreHappens)
     EXPECT_EQ(window.benchPage().log().moment(), moment);
 }
 
+TEST_F(StoryListTest, WhateverHappensIsFetchedAndNothingIsWhileNothingHappens)
+{
+    auto& log = window.benchPage().log();
+    log.setWatched(false);
+    QSignalSpy fetched(&log, &app::FlightLog::changed);
+    const auto news = [&] {
+        settle();
+        fetched.clear();
+        log.fetchNews();
+        settle();
+        return fetched.count();
+    };
+    static_cast<void>(news());
+    EXPECT_EQ(news(), 0) << "nothing happened";
+    const std::pair<const char*, std::function<void()>> happenings[] = {
+        {"a move", [&] { move(kX, 500); }},
+        {"a press", [&] { move(kTrigger, 1); }},
+        {"a hand",
+         [&] {
+             EXPECT_TRUE(local.engine.holdByHand({"jolly", button(2)}, {1.0, 0.0}));
+         }},
+        {"its end",
+         [&] {
+             EXPECT_TRUE(local.engine.letGoByHand({"jolly", button(2)}));
+         }},
+        {"an edit",
+         [&] { document.edit("e", [](Tangle& t) { t.strands[0].stages = {{Invert{}}}; }); }},
+        {"standing down", [&] { session.standDown(); }},
+        {"going live", [&] { EXPECT_TRUE(goLive()); }},
+        {"a controller that goes", [&] { local.world.unplug(stick); }},
+    };
+    for (const auto& [what, happens] : happenings) {
+        happens();
+        step();
+        EXPECT_EQ(news(), 1) << what;
+        EXPECT_EQ(news(), 0) << "nothing after " << what;
+    }
+}
+
 TEST_F(StoryListTest, AFilterWithNothingBehindItSaysSo)
 {
     move(kTrigger, 1);

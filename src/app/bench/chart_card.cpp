@@ -81,6 +81,7 @@ ChartCard::ChartCard(Edits& edits, Selection& selection, QWidget* parent)
     m_plot->setFocusPolicy(Qt::NoFocus);
     m_plot->setAccessibleName(tr("Strip chart"));
     m_plot->setPlottingHint(QCP::phFastPolylines);
+    m_plot->setPlottingHint(QCP::phImmediateRefresh, false);  // with all else of the frame
     m_plot->setAttribute(Qt::WA_TransparentForMouseEvents);
     m_plot->setAutoAddPlottableToLegend(false);
     for (std::size_t graph = 0; graph < kMost * kGraphs; ++graph)

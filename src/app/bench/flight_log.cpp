@@ -17,7 +17,7 @@ FlightLog::FlightLog(Edits& edits, LiveFeed& feed, QObject* parent)
     : QObject(parent), m_edits(edits), m_feed(feed), m_aside(feed.session().way())
 {
     m_timer.setInterval(kFetchMs);
-    connect(&m_timer, &QTimer::timeout, this, &FlightLog::fetch);
+    connect(&m_timer, &QTimer::timeout, this, &FlightLog::fetchNews);
     connect(&feed.session(), &EngineSession::attached, this, [this] {
         if (!isOfFile() && !m_isOpening) beginAnew();  // an opened one stays open
     });
@@ -30,6 +30,15 @@ void FlightLog::setWatched(bool isWatched)
     fetch();
 }
 
+void FlightLog::fetchNews()
+{
+    const std::pair now{m_feed.session().presentValues().sequence,
+                        m_feed.session().status().edition};
+    if (m_isFetching || m_told == now) return;
+    fetch();
+    m_told = now;
+}
+
 void FlightLog::fetch()
 {
     if (isOfFile() || m_isOpening || m_isFetching) return;
@@ -37,7 +46,7 @@ void FlightLog::fetch()
     const auto since = m_recording->chunks.empty() ? Time{} : m_recording->chunks.back().first;
     m_feed.session().askForRecording(since, [this](Result<UniqueFd> fd) {
         m_isFetching = fd && !isOfFile() && !m_isOpening;  // a lost engine is told elsewhere
-        if (!m_isFetching) return;
+        if (!m_isFetching) return m_told.reset();
         const auto handed = std::make_shared<UniqueFd>(std::move(*fd));
         m_aside.ask(
             [reader = m_reader, handed]() -> Result<FlightRead> {
@@ -60,6 +69,7 @@ void FlightLog::beginAnew()
     m_story.clear();
     m_recording = std::make_shared<Recording>();
     m_activity.clear();
+    m_told.reset();
     m_reader = std::make_shared<FlightReader>();
 }
 

@@ -33,6 +33,9 @@ class FlightLog : public QObject
     /// Fetches what is new at once.
     void fetch();
 
+    /// Likewise, if the engine has told anything since the last time: all that is recorded is told.
+    void fetchNews();
+
     [[nodiscard]] const Recording& recording() const { return *m_recording; }
     [[nodiscard]] std::shared_ptr<const Recording> shared() const { return m_recording; }
     [[nodiscard]] const FlightRead::Activity& activity() const { return m_activity; }
@@ -88,6 +91,8 @@ class FlightLog : public QObject
     QString m_verdict;
     std::optional<Time> m_differenceAt;
     bool m_isFetching = false;
+    /// What the engine had told when it was asked last: nothing more was recorded while it stays.
+    std::optional<std::pair<std::uint64_t, std::uint64_t>> m_told;
     bool m_isOpening = false;
     /// Used by what is done aside alone, which may outlive this.
     std::shared_ptr<FlightReader> m_reader = std::make_shared<FlightReader>();

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bench/game_row.h"
 
+#include "app/style/still_text.h"
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
 
@@ -114,14 +115,11 @@ void GameRow::paintEvent(QPaintEvent*)
     painter.setFont(textFont(TextSize::Normal, true));
     painter.setPen(p.text);
     const QRect name(kEdge, hasFunction ? -1 : 6, kName + kBetween - 4, 17);
-    painter.drawText(name, Qt::AlignLeft | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(m_name, Qt::ElideRight, name.width()));
+    drawStillText(painter, name, Qt::AlignLeft, m_name);
     if (hasFunction) {
         painter.setFont(textFont(TextSize::Small));
         painter.setPen(p.dim);
-        painter.drawText(
-            name.translated(0, 12), Qt::AlignLeft | Qt::AlignVCenter,
-            painter.fontMetrics().elidedText(m_function, Qt::ElideRight, name.width()));
+        drawStillText(painter, name.translated(0, 12), Qt::AlignLeft, m_function);
     }
     const auto hand = handBar(width());
     const auto game = gameBar(width());

@@ -6,6 +6,7 @@
 #include "app/faceplate/paint_parts.h"
 #include "app/faceplate/round_painter.h"
 #include "app/style/palette.h"
+#include "app/style/still_text.h"
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
 
@@ -61,18 +62,14 @@ void paintRow(QPainter& painter, const ControlDrawing& drawing)
     painter.setFont(textFont(TextSize::Small, s.isSelected));
     painter.setPen(s.isSelected ? drawing.ink->strong
                                 : (s.isUsed ? drawing.ink->text : drawing.ink->dim));
-    painter.drawText(
-        QRect(0, 0, kRowName - 4, 18), Qt::AlignLeft | Qt::AlignVCenter,
-        painter.fontMetrics().elidedText(drawing.words(0).number, Qt::ElideRight, kRowName - 4));
+    drawStillText(painter, {0, 0, kRowName - 4, 18}, Qt::AlignLeft, drawing.words(0).number);
     painter.setPen(framePen(drawing, s));
     drawTravel(painter, drawing, QRectF(kRowName, 3, box.width() - kRowName - 2, 11), s.value.x,
                c.sides, s);
     painter.setFont(textFont(TextSize::Small));
     painter.setPen(s.isSelected ? drawing.ink->strong : drawing.ink->dim);
     const QRect below(kRowName, 15, box.width() - kRowName - 2, 14);
-    painter.drawText(below.adjusted(0, 0, -58, 0), Qt::AlignLeft | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(drawing.words(0).label, Qt::ElideRight,
-                                                      below.width() - 60));
+    drawStillText(painter, below.adjusted(0, 0, -60, 0), Qt::AlignLeft, drawing.words(0).label);
     if (s.isUsed)
         drawValue(painter, below, Qt::AlignRight, percentText(s.value.x, c.sides == Sides::Two));
 }
@@ -234,9 +231,7 @@ void paintSwitch(QPainter& painter, const ControlDrawing& drawing)
                                   : drawing.ink->dim);
         const QRectF words(field.left() + kSwitchSlot + 5, middle - row / 2,
                            field.width() - kSwitchSlot - 5, row);
-        painter.drawText(words, Qt::AlignLeft | Qt::AlignVCenter,
-                         painter.fontMetrics().elidedText(toQt(positions[i].name), Qt::ElideRight,
-                                                          static_cast<int>(words.width())));
+        drawStillText(painter, words.toRect(), Qt::AlignLeft, toQt(positions[i].name));
     }
     drawLabel(painter, drawing, toQt(drawing.ofSwitch.name), frame);
 }

@@ -4,6 +4,7 @@
 #include "app/faceplate/paint_parts.h"
 #include "app/style/palette.h"
 #include "app/style/qt_text.h"
+#include "app/style/still_text.h"
 #include "app/style/theme.h"
 
 #include <algorithm>
@@ -51,9 +52,8 @@ void paintNamed(QPainter& painter, const ControlDrawing& drawing)
                      Qt::AlignRight | Qt::AlignVCenter, from);
     painter.setFont(textFont(TextSize::Small, s.value.isPressed() || s.isSelected));
     painter.setPen(s.isSelected ? drawing.ink->strong : drawing.ink->text);
-    painter.drawText(
-        QRect(kText, 0, room - right - 8, drawing.rect.height()), Qt::AlignLeft | Qt::AlignVCenter,
-        painter.fontMetrics().elidedText(drawing.words(0).label, Qt::ElideRight, room - right - 8));
+    drawStillText(painter, {kText, 0, room - right - 8, drawing.rect.height()}, Qt::AlignLeft,
+                  drawing.words(0).label);
 }
 
 int capWidth(const Sentence& keys)

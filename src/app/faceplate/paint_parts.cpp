@@ -2,6 +2,7 @@
 #include "app/faceplate/paint_parts.h"
 
 #include "app/style/palette.h"
+#include "app/style/still_text.h"
 #include "app/style/theme.h"
 
 #include <algorithm>
@@ -34,8 +35,7 @@ void drawLabel(QPainter& painter, const ControlDrawing& drawing, const QString& 
     painter.setPen(s.isSelected ? drawing.ink->strong : drawing.ink->dim);
     const QRect& all = drawing.rect;
     const QRect rect(all.left(), all.bottom() - kLabelHeight + 1, all.width(), kLabelHeight);
-    painter.drawText(rect, Qt::AlignHCenter | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(text, Qt::ElideRight, rect.width()));
+    drawStillText(painter, rect, Qt::AlignHCenter, text);
 }
 
 QRect fieldOf(const QRect& view)

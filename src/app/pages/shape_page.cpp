@@ -210,6 +210,7 @@ void ShapePage::rebuild()
     showUnder();
     showMeasured();
     showValues();
+    showStrip();
 }
 
 void ShapePage::showShape(const Tangle& flown, const Strand& strand)
@@ -326,10 +327,17 @@ void ShapePage::showValues()
     const auto& samples = m_trace.samples();
     m_plot->setTrail(trailOf(samples));
     if (!m_trace.isThere() || samples.empty()) return;
-    const auto& rehearsal = m_trace.rehearsal();
-    m_strip->show(samples, m_studio.feed().now(), rehearsal.sides(), rehearsal.outSides());
     if (m_walk) m_walk->showSent(samples.back().out);
-    m_stack->showInputs(rehearsal);
+    m_stack->showInputs(m_trace.rehearsal());
+    if (!m_stripSoon.isActive()) m_stripSoon.start();
+}
+
+void ShapePage::showStrip()
+{
+    if (!m_trace.isThere()) return;
+    const auto& rehearsal = m_trace.rehearsal();
+    m_strip->show(m_trace.samples(), m_studio.feed().now(), rehearsal.sides(),
+                  rehearsal.outSides());
 }
 
 void ShapePage::walkCounterCurve()

@@ -8,6 +8,7 @@
 #include "core/weave/feel_check.h"
 
 #include <QPointer>
+#include <QTimer>
 #include <QWidget>
 
 class QLabel;
@@ -58,6 +59,7 @@ class ShapePage : public QWidget
     void showUnder();
     void showMeasured();
     void showValues();
+    void showStrip();
     void addCurve(CurvePoint at);
     void walkCounterCurve();
     void endWalk();
@@ -95,6 +97,7 @@ class ShapePage : public QWidget
     FeelBar* m_bar = nullptr;
     OriginBar* m_origin = nullptr;
     StripChart* m_strip = nullptr;
+    QTimer m_stripSoon;
     QLabel* m_name = nullptr;
     QLabel* m_way = nullptr;
     QLabel* m_handle = nullptr;

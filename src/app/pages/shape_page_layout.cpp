@@ -202,6 +202,10 @@ void ShapePage::buildStrip(QVBoxLayout& column)
     column.addLayout(head);
     m_strip = new StripChart;
     column.addWidget(m_strip);
+    m_stripSoon.setSingleShot(true);
+    m_stripSoon.setInterval(
+        std::chrono::duration_cast<std::chrono::milliseconds>(StripChart::kPixel));
+    connect(&m_stripSoon, &QTimer::timeout, this, &ShapePage::showStrip);
     m_try = new QPushButton(tr("Try the old one (hold)"));
     m_try->setObjectName(QStringLiteral("try old"));
     m_try->setToolTip(

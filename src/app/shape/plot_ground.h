@@ -5,7 +5,6 @@
 
 #include <QColor>
 #include <QList>
-#include <QSize>
 #include <QString>
 #include <vector>
 
@@ -32,23 +31,16 @@ struct DwellPart {
     double from = 0.0;  ///< value
     double to = 0.0;
     double share = 0.0;
-};
 
-/// What the grid of the plot depends on.
-struct Grid {
-    QSize size;
-    double pixels = 1.0;  ///< of the device, per pixel of the window
-    bool isLight = false;
-    Sides sides = Sides::Two;
-    Sides outSides = Sides::Two;
-
-    friend bool operator==(const Grid&, const Grid&) = default;
+    friend bool operator==(const DwellPart&, const DwellPart&) = default;
 };
 
 /// A place on the travel with a name: a notch.
 struct NamedPlace {
     QString name;
     double at = 0.0;  ///< value
+
+    friend bool operator==(const NamedPlace&, const NamedPlace&) = default;
 };
 
 }  // namespace jolly::app

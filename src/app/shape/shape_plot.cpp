@@ -40,7 +40,7 @@ void ShapePlot::setShape(const Strand& strand, const std::vector<Signal>& signal
     m_outSides = signals.back().sides;
     m_line = sampled(m_chain, m_sides);
     placeHandles(strand, signals);
-    update();
+    drawAnew();
 }
 
 void ShapePlot::setNothing(const QString& why)
@@ -77,7 +77,7 @@ void ShapePlot::placeHandles(const Strand& strand, const std::vector<Signal>& si
 }
 
 /// What a place in the plot of the whole strand is for one of its stages.
-CurvePoint ShapePlot::inTermsOf(const Placed& placed, CurvePoint shown)
+CurvePoint ShapePlot::inTermsOf(const PlacedHandle& placed, CurvePoint shown)
 {
     return {m_chain.through(shown.in, 0, placed.link),
             m_chain.inverse(shown.out, placed.link + 1, m_chain.size(), placed.input.low(),
@@ -106,19 +106,19 @@ QPointF ShapePlot::placeOfHandle(int handle) const
 void ShapePlot::setUnder(std::vector<UnderCurve> curves)
 {
     m_under = std::move(curves);
-    update();
+    drawAnew();
 }
 
 void ShapePlot::setEnds(const QString& low, const QString& high)
 {
-    m_lowEnd = low;
-    m_highEnd = high;
+    take(m_lowEnd, low);
+    take(m_highEnd, high);
 }
 
 void ShapePlot::setDwell(std::vector<DwellPart> dwell, Time span)
 {
-    m_dwell = std::move(dwell);
-    m_dwellSpan = span;
+    take(m_dwell, std::move(dwell));
+    take(m_dwellSpan, span);
 }
 
 void ShapePlot::setTrail(std::vector<CurvePoint> trail)
@@ -170,7 +170,7 @@ std::vector<int> ShapePlot::handlesAt(QPointF place) const
 void ShapePlot::choose(int handle)
 {
     m_chosen = std::clamp(handle, -1, handleCount() - 1);
-    update();
+    drawAnew();
     Q_EMIT chosenChanged();
 }
 
@@ -217,7 +217,7 @@ void ShapePlot::wantPoint(CurvePoint shown)
     if (m_line.empty()) return;
     const auto curve = curveToAddTo();
     if (!curve) return Q_EMIT curveWanted(shown);
-    const auto found = std::ranges::find(m_handles, *curve, &Placed::stage);
+    const auto found = std::ranges::find(m_handles, *curve, &PlacedHandle::stage);
     if (found != m_handles.end()) Q_EMIT pointWanted(*curve, inTermsOf(*found, shown));
 }
 
@@ -306,7 +306,6 @@ void ShapePlot::focusInEvent(QFocusEvent* event)
 {
     if (m_chosen < 0 && handleCount() > 0 && event->reason() == Qt::TabFocusReason) choose(0);
     QWidget::focusInEvent(event);
-    update();
 }
 
 }  // namespace jolly::app

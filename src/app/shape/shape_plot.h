@@ -4,11 +4,11 @@
 #include "app/models/axis_curve.h"
 #include "app/models/axis_trace.h"
 #include "app/models/gesture.h"
+#include "app/shape/placed_handle.h"
 #include "app/shape/plot_ground.h"
-#include "core/tangle/stage_shape.h"
+#include "app/style/still_picture.h"
 #include "core/weave/feel_check.h"
 
-#include <QPixmap>
 #include <QPolygonF>
 #include <QWidget>
 
@@ -35,11 +35,11 @@ class ShapePlot : public QWidget
     void setNothing(const QString& why);
     void setUnder(std::vector<UnderCurve> curves);
     void setDwell(std::vector<DwellPart> dwell, Time span);
-    void setDrift(const Drift& drift) { m_drift = drift; }
-    void setPlaces(std::vector<NamedPlace> places) { m_places = std::move(places); }
+    void setDrift(const Drift& drift) { take(m_drift, drift); }
+    void setPlaces(std::vector<NamedPlace> places) { take(m_places, std::move(places)); }
 
     /// How far the axis turns from end to end; the travel is shown in degrees then.
-    void setDegrees(std::optional<double> degrees) { m_degrees = degrees; }
+    void setDegrees(std::optional<double> degrees) { take(m_degrees, degrees); }
     void setEnds(const QString& low, const QString& high);
 
     /// The last moments, the present one last; empty when it is not known.
@@ -75,19 +75,11 @@ class ShapePlot : public QWidget
     void mouseDoubleClickEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
  private:
-    /// A handle of one of the stages, as it lies in the plot of all of them.
-    struct Placed {
-        std::size_t stage = 0;  ///< place among the strand's stages
-        std::size_t link = 0;   ///< place among the chain's stages
-        StageInput input{};     ///< of its stage
-        PlotHandle handle;
-        CurvePoint shown{};  ///< value in and out of the whole strand
-    };
-
     void placeHandles(const Strand& strand, const std::vector<Signal>& signals);
-    [[nodiscard]] CurvePoint inTermsOf(const Placed& placed, CurvePoint shown);
+    [[nodiscard]] CurvePoint inTermsOf(const PlacedHandle& placed, CurvePoint shown);
     [[nodiscard]] std::vector<int> handlesAt(QPointF place) const;
     [[nodiscard]] double distanceTo(int handle, QPointF place) const;
     void choose(int handle);
@@ -99,6 +91,7 @@ class ShapePlot : public QWidget
     void wantPoint(CurvePoint shown);
 
     [[nodiscard]] QRectF field() const;
+    [[nodiscard]] QRectF clip() const { return field().adjusted(-9, -9, 9, 9); }
     [[nodiscard]] QPointF placeOf(CurvePoint point) const;
     [[nodiscard]] CurvePoint pointAt(QPointF place) const;
     [[nodiscard]] double low() const { return m_sides == Sides::Two ? -1.0 : 0.0; }
@@ -106,8 +99,18 @@ class ShapePlot : public QWidget
     [[nodiscard]] QString inText(double in) const;
     [[nodiscard]] QPolygonF lineOf(const std::vector<CurvePoint>& points) const;
 
+    /// Takes what is shown beneath the dot.
+    template <class T>
+    void take(T& shown, T now)
+    {
+        if (shown == now) return;
+        shown = std::move(now);
+        drawAnew();
+    }
+    void drawAnew();
+    void paintNothing(QPainter& painter) const;
+    void paintStill(QPainter& painter) const;
     void paintGround(QPainter& painter) const;
-    void drawGround(QPainter& painter) const;
     void paintDead(QPainter& painter) const;
     void paintDwell(QPainter& painter) const;
     void paintPlaces(QPainter& painter) const;
@@ -122,7 +125,7 @@ class ShapePlot : public QWidget
     Sides m_outSides = Sides::Two;
     QString m_why;
     std::vector<CurvePoint> m_line;
-    std::vector<Placed> m_handles;
+    std::vector<PlacedHandle> m_handles;
     std::vector<UnderCurve> m_under;
     std::vector<DwellPart> m_dwell;
     Time m_dwellSpan{};
@@ -141,8 +144,7 @@ class ShapePlot : public QWidget
         bool hasMoved = false;
     };
     std::optional<Grip> m_grip;
-    mutable Grid m_grid;  ///< as it was drawn last
-    mutable QPixmap m_gridPicture;
+    StillPicture m_still;  ///< all that lies beneath the dot and its trail
 };
 
 }  // namespace jolly::app

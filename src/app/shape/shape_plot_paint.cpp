@@ -4,6 +4,7 @@
 #include "app/style/theme.h"
 #include "app/style/value_text.h"
 
+#include <QEvent>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -79,23 +80,7 @@ QPolygonF ShapePlot::lineOf(const std::vector<CurvePoint>& points) const
     return thinned(line);
 }
 
-/// The grid, which is drawn anew only when it looks otherwise.
 void ShapePlot::paintGround(QPainter& painter) const
-{
-    const Grid now{size(), devicePixelRatioF(), isLight(), m_sides, m_outSides};
-    if (m_grid != now || m_gridPicture.isNull()) {
-        m_grid = now;
-        m_gridPicture = QPixmap(size() * now.pixels);
-        m_gridPicture.setDevicePixelRatio(now.pixels);
-        m_gridPicture.fill(Qt::transparent);
-        QPainter inside(&m_gridPicture);
-        inside.setRenderHint(QPainter::Antialiasing);
-        drawGround(inside);
-    }
-    painter.drawPixmap(0, 0, m_gridPicture);
-}
-
-void ShapePlot::drawGround(QPainter& painter) const
 {
     const auto& p = jolly::app::palette();
     const auto f = field();
@@ -282,35 +267,57 @@ void ShapePlot::paintWords(QPainter& painter) const
                      tr("bars: where your hand was in the last %1").arg(spanText(m_dwellSpan)));
 }
 
-void ShapePlot::paintEvent(QPaintEvent*)
+/// Why there is nothing to draw.
+void ShapePlot::paintNothing(QPainter& painter) const
 {
     const auto& p = jolly::app::palette();
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    if (m_line.empty()) {
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(p.well);
-        painter.drawRoundedRect(field().adjusted(-6, -6, 6, 6), 8, 8);
-        painter.setPen(p.text);
-        painter.setFont(textFont(TextSize::Normal));
-        painter.drawText(field().adjusted(40, 40, -40, -40), Qt::AlignCenter | Qt::TextWordWrap,
-                         m_why);
-        return;
-    }
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(p.well);
+    painter.drawRoundedRect(field().adjusted(-6, -6, 6, 6), 8, 8);
+    painter.setPen(p.text);
+    painter.setFont(textFont(TextSize::Normal));
+    painter.drawText(field().adjusted(40, 40, -40, -40), Qt::AlignCenter | Qt::TextWordWrap, m_why);
+}
+
+/// What does not move with the hand.
+void ShapePlot::paintStill(QPainter& painter) const
+{
     paintGround(painter);
-    painter.setClipRect(field().adjusted(-9, -9, 9, 9));
+    painter.setClipRect(clip());
     painter.setRenderHint(QPainter::Antialiasing, false);  // upright lines need none
     paintDwell(painter);
     paintDead(painter);
     painter.setRenderHint(QPainter::Antialiasing);
     paintPlaces(painter);
     paintUnder(painter);
-    painter.setPen(QPen(p.straw, 2.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setPen(
+        QPen(jolly::app::palette().straw, 2.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.drawPolyline(lineOf(m_line));
     paintHandles(painter);
-    paintDot(painter);
     painter.setClipping(false);
     paintWords(painter);
+}
+
+void ShapePlot::drawAnew()
+{
+    m_still.forget();
+    update();
+}
+
+void ShapePlot::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (m_line.empty()) return paintNothing(painter);
+    m_still.draw(painter, *this, [this](QPainter& inside) { paintStill(inside); });
+    painter.setClipRect(clip());
+    paintDot(painter);
+}
+
+void ShapePlot::changeEvent(QEvent* event)
+{
+    if (event->type() == QEvent::StyleChange || event->type() == QEvent::PaletteChange) drawAnew();
+    QWidget::changeEvent(event);
 }
 
 }  // namespace jolly::app

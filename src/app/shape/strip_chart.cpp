@@ -25,7 +25,6 @@ namespace
 
 constexpr int kRaw = 0;
 constexpr int kShaped = 1;
-constexpr Time kPixel = std::chrono::milliseconds(33);
 constexpr double kSeen = 0.015;  ///< a pixel of the height
 constexpr double kRoom = 1.08;   ///< of the highest value, so that its line is seen whole
 
@@ -42,6 +41,7 @@ StripChart::StripChart(QWidget* parent) : QWidget(parent), m_plot(new QCustomPlo
     column->addWidget(m_plot);
     m_plot->setFocusPolicy(Qt::NoFocus);
     m_plot->setPlottingHint(QCP::phFastPolylines);
+    m_plot->setPlottingHint(QCP::phImmediateRefresh, false);  // with all else of the frame
     m_plot->setAutoAddPlottableToLegend(false);
     m_plot->addGraph();
     m_plot->addGraph();

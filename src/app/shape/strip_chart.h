@@ -18,6 +18,9 @@ class StripChart : public QWidget
     Q_DECLARE_TR_FUNCTIONS(jolly::app::StripChart)
 
  public:
+    /// How much time a pixel of it is: drawing it more often than that shows nothing new.
+    static constexpr Time kPixel = std::chrono::milliseconds(33);
+
     explicit StripChart(QWidget* parent = nullptr);
 
     /// Shows samples until `now`; a value stays until the next one, as the game sees it.

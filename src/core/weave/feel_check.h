@@ -35,6 +35,8 @@ struct Drift {
     double high = 0.0;
 
     [[nodiscard]] bool isNone() const noexcept { return low == high; }
+
+    friend bool operator==(const Drift&, const Drift&) = default;
 };
 
 /// What covers a drift: where `cover` does not, it becomes as wide as coverOf() says.

@@ -20,11 +20,11 @@ class Document::Step : public QUndoCommand
  public:
     using State = std::shared_ptr<const SharedTangle>;
 
-    Step(Document& document, Tangle after, const QString& name, Gesture gesture)
+    Step(Document& document, Tangle after, State state, const QString& name, Gesture gesture)
         : QUndoCommand(name),
           m_document(document),
           m_before(document.m_state),
-          m_after(std::make_shared<SharedTangle>(after, m_before.get())),
+          m_after(std::move(state)),
           m_new(std::make_shared<const Tangle>(std::move(after))),
           m_gesture(gesture)
     {
@@ -63,17 +63,22 @@ class Document::Step : public QUndoCommand
 Document::Document(QObject* parent)
     : QObject(parent),
       m_tangle(std::make_shared<const Tangle>(newTangle())),
-      m_strands(*m_tangle),
       m_state(std::make_shared<SharedTangle>(*m_tangle, nullptr)),
       m_saved(m_state)
 {
     connect(&m_history, &QUndoStack::cleanChanged, this, &Document::fileChanged);
 }
 
+const StrandIndex& Document::strands() const
+{
+    if (!m_strands) m_strands.emplace(*m_tangle);
+    return *m_strands;
+}
+
 void Document::set(std::shared_ptr<const Tangle> tangle)
 {
     m_tangle = std::move(tangle);
-    m_strands = StrandIndex(*m_tangle);
+    m_strands.reset();
     Q_EMIT changed();
 }
 
@@ -81,8 +86,9 @@ void Document::put(const QString& name, Tangle after, Gesture gesture)
 {
     keepShapes(*m_tangle, after);
     fitDevices(after);
-    if (after == *m_tangle) return;
-    m_history.push(new Step(*this, std::move(after), name, gesture));
+    auto state = std::make_shared<const SharedTangle>(after, m_state.get());
+    if (*state == *m_state) return;
+    m_history.push(new Step(*this, std::move(after), std::move(state), name, gesture));
 }
 
 void Document::edit(const QString& name, const std::function<void(Tangle&)>& change,

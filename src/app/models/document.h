@@ -29,7 +29,9 @@ class Document : public QObject
     /// The same, which stays as it is when the document goes on.
     [[nodiscard]] const std::shared_ptr<const Tangle>& shared() const { return m_tangle; }
     /// Its strands, by where they begin and end.
-    [[nodiscard]] const StrandIndex& strands() const { return m_strands; }
+    [[nodiscard]] const StrandIndex& strands() const;
+    /// The tangle as the history has it: its parts tell whether they are the same as before.
+    [[nodiscard]] const std::shared_ptr<const SharedTangle>& state() const { return m_state; }
     [[nodiscard]] const QString& path() const { return m_path; }
 
     /// Whether the file that was opened is of an earlier version of the format, and not yet saved.
@@ -82,9 +84,9 @@ class Document : public QObject
     void set(std::shared_ptr<const Tangle> tangle);
 
     std::shared_ptr<const Tangle> m_tangle;
-    StrandIndex m_strands;
-    std::shared_ptr<const SharedTangle> m_state;  ///< the same, as the history has it
-    std::shared_ptr<const SharedTangle> m_saved;  ///< as it was opened or saved last
+    mutable std::optional<StrandIndex> m_strands;  ///< once it is asked for
+    std::shared_ptr<const SharedTangle> m_state;   ///< the same, as the history has it
+    std::shared_ptr<const SharedTangle> m_saved;   ///< as it was opened or saved last
     QString m_path;
     std::string m_textOnDisk;  ///< as it was read or saved here
     bool m_isOfEarlierVersion = false;

@@ -22,6 +22,15 @@ class SharedTangle
     /// A strand of it; null when there is none with this id.
     [[nodiscard]] const Strand* strand(const std::string& id) const;
 
+    /// The strand at a place; where it did not change, that of the step before.
+    [[nodiscard]] const std::shared_ptr<const Strand>& strandAt(std::size_t place) const
+    {
+        return m_strands[place];
+    }
+
+    /// Whether a step is the one before: it shares all with it.
+    friend bool operator==(const SharedTangle&, const SharedTangle&) = default;
+
     /// Whether two steps one after the other change the same: the same strands, the same
     /// controllers, or the same of the rest.
     [[nodiscard]] static bool changeTheSame(const SharedTangle& before, const SharedTangle& between,

@@ -54,7 +54,8 @@ std::vector<StrandModel::Row> StrandModel::rowsNow() const
 
 void StrandModel::follow()
 {
-    auto before = std::exchange(m_tangle, m_edits.document().shared());
+    const auto before = std::exchange(m_tangle, m_edits.document().shared());
+    const auto stateBefore = std::exchange(m_state, m_edits.document().state());
     auto rows = rowsNow();
     const auto& strands = m_tangle->strands;
     const auto isSameStrand = [&](const Row& now, const Row& then) {
@@ -72,9 +73,11 @@ void StrandModel::follow()
     rows.swap(m_rows);
     for (int row = 0; row < rowCount(); ++row) {
         const auto& then = rows[static_cast<std::size_t>(row)];
-        const bool isOther = isAllOther || strandAt(row) != before->strands[then.place];
+        const auto& now = m_rows[static_cast<std::size_t>(row)];
+        const bool isOther =
+            isAllOther || m_state->strandAt(now.place) != stateBefore->strandAt(then.place);
         if (isOther) m_curves.erase(row);
-        if (isOther || m_rows[static_cast<std::size_t>(row)].needsAttention != then.needsAttention)
+        if (isOther || now.needsAttention != then.needsAttention)
             Q_EMIT dataChanged(index(row), index(row));
     }
 }

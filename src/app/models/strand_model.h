@@ -46,7 +46,8 @@ class StrandModel : public QAbstractListModel
 
     const Edits& m_edits;
     const Preflight& m_preflight;
-    std::shared_ptr<const Tangle> m_tangle;  ///< that is shown
+    std::shared_ptr<const Tangle> m_tangle;       ///< that is shown
+    std::shared_ptr<const SharedTangle> m_state;  ///< the same, as the history has it
     std::vector<Row> m_rows;
     mutable std::unordered_map<int, AxisCurve> m_curves;  ///< by row, of those that were asked for
 };

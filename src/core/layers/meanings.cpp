@@ -8,8 +8,6 @@
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
-#include <map>
-#include <set>
 
 namespace jolly
 {
@@ -19,6 +17,11 @@ namespace
 
 /// Where a strand begins, as far as layers ask: what stands for one control.
 using SourceKey = std::pair<std::string_view, ControlCode>;
+
+SourceKey keyOf(const Strand& strand)
+{
+    return {strand.source.controller, strand.source.control};
+}
 
 }  // namespace
 
@@ -56,24 +59,29 @@ const Meaning* actingOf(std::span<const Meaning> meanings, std::uint64_t engaged
 std::vector<const Strand*> strandsOf(const Tangle& tangle, std::string_view craft)
 {
     std::vector<const Strand*> list;
-    if (tangle.craft.size() == 1) {  // all is Everywhere's
+    const auto family = familyOf(tangle, placeOfCraft(tangle, craft));
+    if (family.size() == 1) {  // nothing stands instead of anything
         for (const auto& strand : tangle.strands) {
             if (strand.craft == craft) list.push_back(&strand);
         }
         return list;
     }
-    std::map<SourceKey, std::vector<const Strand*>> bySource;
-    for (const auto& strand : tangle.strands)
-        bySource[{strand.source.controller, strand.source.control}].push_back(&strand);
-    const auto family = familyOf(tangle, placeOfCraft(tangle, craft));
-    std::set<const Strand*> counts;
-    for (const auto& [source, strands] : bySource) {
+    std::vector<const Strand*> all;
+    for (const auto& strand : tangle.strands) all.push_back(&strand);
+    std::ranges::stable_sort(all, {}, [](const Strand* strand) { return keyOf(*strand); });
+    std::vector<bool> counts(all.size());
+    for (auto from = all.begin(); from != all.end();) {
+        const auto to = std::find_if(
+            from, all.end(), [&](const Strand* each) { return keyOf(*each) != keyOf(**from); });
+        const std::vector<const Strand*> strands(from, to);
         for (const auto& found : viewOf(tangle, strands, family)) {
-            for (const auto place : found.strands) counts.insert(strands[place]);
+            for (const auto place : found.strands)
+                counts[static_cast<std::size_t>(strands[place] - tangle.strands.data())] = true;
         }
+        from = to;
     }
-    for (const auto& strand : tangle.strands) {
-        if (counts.contains(&strand)) list.push_back(&strand);
+    for (std::size_t i = 0; i < counts.size(); ++i) {
+        if (counts[i]) list.push_back(&tangle.strands[i]);
     }
     return list;
 }

@@ -35,9 +35,9 @@ QString LayerLamp::words() const
     return m_state.isByHand ? tr("%1 · by hand").arg(m_state.name) : m_state.name;
 }
 
-void LayerLamp::show(const State& state)
+bool LayerLamp::show(const State& state)
 {
-    if (state == m_state) return;
+    if (state == m_state) return false;
     m_state = state;
     setObjectName(QStringLiteral("lamp ") + state.name);
     const auto how = state.place == 0  ? tr("always engaged")
@@ -52,6 +52,7 @@ void LayerLamp::show(const State& state)
                          .arg(state.name, how));
     updateGeometry();
     update();
+    return true;
 }
 
 QSize LayerLamp::sizeHint() const
@@ -95,11 +96,13 @@ LayerLamps::LayerLamps(Edits& edits, QWidget* parent)
 
 void LayerLamps::rebuild()
 {
+    const auto before = m_lamps.size();
     const auto count = std::min(m_edits.tangle().layers.size(), std::size_t{64});
     keepLamps(m_lamps, count, this, [this](LayerLamp& lamp, std::size_t layer) {
         connect(&lamp, &QAbstractButton::clicked, this, [this, layer] { flip(layer); });
     });
     showLamps();
+    if (count != before) place();
 }
 
 void LayerLamps::flip(std::size_t layer)
@@ -113,11 +116,11 @@ void LayerLamps::showLamps()
 {
     const auto& layers = m_edits.tangle().layers;
     const auto& stance = m_edits.stance();
-    for (std::size_t i = 0; i < m_lamps.size() && i < layers.size(); ++i) {
-        m_lamps[i]->show(
+    bool isOther = false;
+    for (std::size_t i = 0; i < m_lamps.size() && i < layers.size(); ++i)
+        isOther |= m_lamps[i]->show(
             {toQt(layers[i].name), i, stance.isEngaged(i), stance.isByHand(layers[i].id)});
-    }
-    place();
+    if (isOther) place();
 }
 
 /// Those that are engaged are shown first of all, in the order of the stack.

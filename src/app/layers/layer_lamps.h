@@ -29,7 +29,8 @@ class LayerLamp : public QAbstractButton
 
         friend bool operator==(const State&, const State&) = default;
     };
-    void show(const State& state);
+    /// @return whether it looks otherwise than before.
+    bool show(const State& state);
     [[nodiscard]] const State& state() const { return m_state; }
     [[nodiscard]] QSize sizeHint() const override;
 

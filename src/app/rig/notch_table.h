@@ -1,17 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/widgets/row_table.h"
 #include "core/calibration/notch.h"
-
-#include <QVBoxLayout>
-#include <QWidget>
 
 namespace jolly::app
 {
 
 /// The notches of one axis as rows to edit: name, place and width in percent of the device's range.
 /// What does not fit is refused with a sentence, and the rows are as before.
-class NotchTable : public QWidget
+class NotchTable : public RowTable
 {
     Q_OBJECT
 
@@ -26,11 +24,10 @@ class NotchTable : public QWidget
     void refused(const QString& sentence);
 
  private:
-    void rebuild();
+    void rebuild() override;
     void addRow(std::size_t place);
     void change(std::size_t place, const std::function<void(Notch&)>& edit);
 
-    QVBoxLayout* m_column;
     NotchList m_notches;
     AxisRange m_range{};
 };

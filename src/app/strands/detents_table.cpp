@@ -2,28 +2,14 @@
 #include "app/strands/detents_table.h"
 #include "app/style/qt_text.h"
 
-#include "app/style/scroll_column.h"
-#include "app/style/theme.h"
-
-#include <QDoubleSpinBox>
 #include <QGridLayout>
-#include <QLabel>
-#include <QLineEdit>
 #include <QPushButton>
-#include <QToolButton>
 #include <algorithm>
 
 namespace jolly::app
 {
 
-DetentsTable::DetentsTable(double low, QWidget* parent)
-    : QWidget(parent), m_grid(new QGridLayout(this)), m_low(low)
-{
-    setObjectName(QStringLiteral("detents"));
-    m_grid->setContentsMargins(0, 0, 0, 0);
-    m_grid->setHorizontalSpacing(6);
-    m_grid->setVerticalSpacing(4);
-}
+DetentsTable::DetentsTable(double low, QWidget* parent) : RowTable("detents", parent), m_low(low) {}
 
 void DetentsTable::show(const DetentList& detents)
 {
@@ -35,13 +21,7 @@ void DetentsTable::show(const DetentList& detents)
 
 void DetentsTable::rebuild()
 {
-    clearLayout(*m_grid);
-    int column = 0;
-    for (const auto& words : {tr("notch"), tr("at"), tr("gives"), tr("half width")}) {
-        auto* head = new QLabel(words, this);
-        setTone(*head, "dim");
-        m_grid->addWidget(head, 0, column++);
-    }
+    begin({tr("notch"), tr("at"), tr("gives"), tr("half width")});
     for (std::size_t i = 0; i < m_detents.size(); ++i) addRow(i);
     auto* add = new QPushButton(tr("+ notch where the lever is"), this);
     add->setObjectName(QStringLiteral("add notch"));
@@ -53,53 +33,35 @@ void DetentsTable::rebuild()
             after, {tr("notch %1").arg(detents.size() + 1).toStdString(), m_place, m_place, 0.02});
         offer(std::move(detents));
     });
-    m_grid->addWidget(add, m_grid->rowCount(), 0, 1, 4);
+    grid().addWidget(add, grid().rowCount(), 0, 1, 4);
 }
 
 void DetentsTable::addRow(std::size_t detent)
 {
     const int row = static_cast<int>(detent) + 1;
-    auto* name = new QLineEdit(toQt(m_detents[detent].name), this);
-    name->setObjectName(tr("name of notch %1").arg(row));
-    name->setAccessibleName(name->objectName());
-    m_grid->addWidget(name, row, 0);
-    connect(name, &QLineEdit::editingFinished, this, [this, detent, name] {
-        auto detents = m_detents;
-        detents[detent].name = name->text().trimmed().toStdString();
-        offer(std::move(detents));
+    const auto& shown = m_detents[detent];
+    addText(row, 0, tr("name of notch %1").arg(row), shown.name, [this, detent](const auto& name) {
+        change(detent, [&](Detent& d) { d.name = name; });
     });
-    addNumber(detent, 1, tr("place of notch %1").arg(row), m_low, 1.0, &Detent::at);
-    addNumber(detent, 2, tr("output of notch %1").arg(row), m_low, 1.0, &Detent::to);
-    addNumber(detent, 3, tr("half width of notch %1").arg(row), 0.0, 0.5, &Detent::halfWidth);
-    auto* remove = new QToolButton(this);
-    remove->setText(QStringLiteral("×"));
-    remove->setObjectName(tr("remove notch %1").arg(row));
-    remove->setAccessibleName(remove->objectName());
-    m_grid->addWidget(remove, row, 4);
-    connect(remove, &QToolButton::clicked, this, [this, detent] {
+    addPercent(row, 1, {tr("place of notch %1").arg(row), shown.at, m_low},
+               [this, detent](double at) { change(detent, [&](Detent& d) { d.at = at; }); });
+    addPercent(row, 2, {tr("output of notch %1").arg(row), shown.to, m_low},
+               [this, detent](double to) { change(detent, [&](Detent& d) { d.to = to; }); });
+    addPercent(
+        row, 3, {tr("half width of notch %1").arg(row), shown.halfWidth, 0.0, 0.5},
+        [this, detent](double half) { change(detent, [&](Detent& d) { d.halfWidth = half; }); });
+    addButton(row, 4, tr("remove notch %1").arg(row), QStringLiteral("×"), [this, detent] {
         auto detents = m_detents;
         detents.erase(detents.begin() + static_cast<std::ptrdiff_t>(detent));
         offer(std::move(detents));
     });
 }
 
-void DetentsTable::addNumber(std::size_t detent, int column, const QString& name, double low,
-                             double high, double Detent::*member)
+void DetentsTable::change(std::size_t detent, const std::function<void(Detent&)>& how)
 {
-    auto* box = new QDoubleSpinBox(this);
-    box->setObjectName(name);
-    box->setAccessibleName(name);
-    box->setRange(100.0 * low, 100.0 * high);
-    box->setDecimals(1);
-    box->setSuffix(QStringLiteral(" %"));
-    box->setKeyboardTracking(false);
-    box->setValue(100.0 * m_detents[detent].*member);
-    m_grid->addWidget(box, static_cast<int>(detent) + 1, column);
-    connect(box, &QDoubleSpinBox::valueChanged, this, [this, detent, member](double percent) {
-        auto detents = m_detents;
-        detents[detent].*member = percent / 100.0;
-        offer(std::move(detents));
-    });
+    auto detents = m_detents;
+    how(detents[detent]);
+    offer(std::move(detents));
 }
 
 void DetentsTable::offer(DetentList detents)
@@ -108,8 +70,7 @@ void DetentsTable::offer(DetentList detents)
     const auto complaint = Detents{detents}.complaint();
     if (complaint.empty()) return Q_EMIT changed(detents);
     Q_EMIT refused(tr("That does not fit: %1.").arg(toQt(complaint)));
-    // The field that is being edited goes with its row: not while it still tells what changed.
-    QMetaObject::invokeMethod(this, &DetentsTable::rebuild, Qt::QueuedConnection);
+    rebuildSoon();
 }
 
 }  // namespace jolly::app

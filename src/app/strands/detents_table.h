@@ -1,19 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/widgets/row_table.h"
 #include "core/shaping/detents.h"
-
-#include <QWidget>
-#include <functional>
-
-class QGridLayout;
 
 namespace jolly::app
 {
 
 /// The notches of a "detents" stage as rows of exact numbers. What does not fit is refused with a
 /// sentence, and the rows are as before.
-class DetentsTable : public QWidget
+class DetentsTable : public RowTable
 {
     Q_OBJECT
 
@@ -31,13 +27,11 @@ class DetentsTable : public QWidget
     void refused(const QString& sentence);
 
  private:
-    void rebuild();
+    void rebuild() override;
     void addRow(std::size_t detent);
-    void addNumber(std::size_t detent, int column, const QString& name, double low, double high,
-                   double Detent::*member);
+    void change(std::size_t detent, const std::function<void(Detent&)>& how);
     void offer(DetentList detents);
 
-    QGridLayout* m_grid;
     double m_low;
     double m_place = 0.0;
     DetentList m_detents;

@@ -1,18 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/widgets/row_table.h"
 #include "core/shaping/stage_info.h"
 
-#include <QWidget>
-
-class QGridLayout;
+#include <array>
+#include <vector>
 
 namespace jolly::app
 {
 
 /// Points as rows of exact numbers, in percent. A number that its neighbours or the curve do not
 /// let be gives way to the nearest one that they do.
-class PairsTable : public QWidget
+class PairsTable : public RowTable
 {
     Q_OBJECT
 
@@ -27,13 +27,13 @@ class PairsTable : public QWidget
     void changed(const jolly::CurvePoints& points);
 
  private:
-    void rebuild();
+    void rebuild() override;
     void addRow(std::size_t point);
     void showNumbers();
     void change(std::size_t point, CurvePoint to);
 
-    QGridLayout* m_grid;
     QString m_in, m_out;
+    std::vector<std::array<QDoubleSpinBox*, 2>> m_boxes;  ///< of each point: in, out
     CurvePoints m_points;
     bool m_isMirrored = false;
 };

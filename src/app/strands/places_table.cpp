@@ -3,12 +3,8 @@
 #include "app/style/qt_text.h"
 
 #include "app/listen/listen_field.h"
-#include "app/style/scroll_column.h"
-#include "app/style/theme.h"
 
-#include <QDoubleSpinBox>
 #include <QGridLayout>
-#include <QLabel>
 #include <QLineEdit>
 #include <QToolButton>
 #include <algorithm>
@@ -28,55 +24,39 @@ bool isButton(const DeskController& controller, const RigControl& control)
 
 PlacesTable::PlacesTable(Selection& selection, Messages& messages, std::optional<double> low,
                          QWidget* parent)
-    : QWidget(parent),
-      m_selection(selection),
-      m_messages(messages),
-      m_low(low),
-      m_grid(new QGridLayout(this))
+    : RowTable("positions", parent), m_selection(selection), m_messages(messages), m_low(low)
 {
-    setObjectName(QStringLiteral("positions"));
-    m_grid->setContentsMargins(0, 0, 0, 0);
-    m_grid->setHorizontalSpacing(6);
-    m_grid->setVerticalSpacing(4);
-    m_grid->setColumnStretch(1, 1);
+    grid().setColumnStretch(1, 1);
 }
 
 void PlacesTable::show(const ValuePlaces& places)
 {
-    if (places == m_places && m_grid->count() > 0) return;
+    if (places == m_places && grid().count() > 0) return;
     m_places = places;
     rebuild();
 }
 
 void PlacesTable::rebuild()
 {
-    clearLayout(*m_grid);
     QStringList heads = {tr("position"), tr("pressed there")};
     if (m_low) heads << tr("the axis there");
-    for (int column = 0; column < heads.size(); ++column) {
-        auto* head = new QLabel(heads[column], this);
-        setTone(*head, "dim");
-        m_grid->addWidget(head, 0, column);
-    }
+    begin(heads);
     for (std::size_t i = 0; i < m_places.size(); ++i) addRow(i);
     auto* add = new ListenField(m_selection, m_messages, isButton, this);
     add->setObjectName(QStringLiteral("add position"));
     add->setText(tr("+ position: touch its button"));
     connect(add, &ListenField::chosen, this, &PlacesTable::addPlace, Qt::QueuedConnection);
-    m_grid->addWidget(add, m_grid->rowCount(), 0, 1, 2);
+    grid().addWidget(add, grid().rowCount(), 0, 1, 2);
 }
 
 void PlacesTable::addRow(std::size_t place)
 {
     const int row = static_cast<int>(place) + 1;
     const auto& shown = m_places[place];
-    auto* name = new QLineEdit(toQt(shown.name), this);
-    name->setObjectName(tr("position %1").arg(row));
-    name->setAccessibleName(tr("name of position %1").arg(row));
-    connect(name, &QLineEdit::editingFinished, this, [this, name, place] {
-        change(place, [&](ValuePlace& p) { p.name = name->text().toStdString(); });
-    });
-    m_grid->addWidget(name, row, 0);
+    auto& name = addText(
+        row, 0, tr("position %1").arg(row), shown.name,
+        [this, place](const auto& text) { change(place, [&](ValuePlace& p) { p.name = text; }); });
+    name.setAccessibleName(tr("name of position %1").arg(row));
     auto* listen = new ListenField(m_selection, m_messages, isButton, this);
     listen->setObjectName(tr("button of position %1").arg(row));
     listen->setText(shown.control ? m_selection.feed().nameOf(
@@ -88,44 +68,24 @@ void PlacesTable::addRow(std::size_t place)
             change(place, [&](ValuePlace& p) { p.control = ref; });
         },
         Qt::QueuedConnection);
-    m_grid->addWidget(listen, row, 1);
-    if (m_low) {
-        auto* value = new QDoubleSpinBox(this);
-        value->setObjectName(tr("value of position %1").arg(row));
-        value->setAccessibleName(value->objectName());
-        value->setRange(*m_low * 100.0, 100.0);
-        value->setDecimals(1);
-        value->setSuffix(QStringLiteral(" %"));
-        value->setValue(shown.value * 100.0);
-        connect(value, &QDoubleSpinBox::editingFinished, this, [this, value, place] {
-            change(place, [&](ValuePlace& p) { p.value = value->value() / 100.0; });
-        });
-        m_grid->addWidget(value, row, 2);
-    }
-    auto* none = new QToolButton(this);
-    none->setText(tr("silent"));
-    none->setObjectName(tr("position %1 silent").arg(row));
-    none->setAccessibleName(tr("position %1 has no button").arg(row));
-    none->setEnabled(shown.control.has_value());
-    connect(
-        none, &QToolButton::clicked, this,
-        [this, place] { change(place, [](ValuePlace& p) { p.control.reset(); }); },
-        Qt::QueuedConnection);
-    m_grid->addWidget(none, row, 3);
-    auto* remove = new QToolButton(this);
-    remove->setText(QStringLiteral("×"));
-    remove->setObjectName(tr("remove position %1").arg(row));
-    remove->setAccessibleName(remove->objectName());
-    remove->setEnabled(m_places.size() > (m_low ? 1 : 2));
-    connect(
-        remove, &QToolButton::clicked, this,
-        [this, place] {
+    grid().addWidget(listen, row, 1);
+    if (m_low)
+        addPercent(row, 2, {tr("value of position %1").arg(row), shown.value, *m_low},
+                   [this, place](double value) {
+                       change(place, [&](ValuePlace& p) { p.value = value; });
+                   });
+    auto& none = addButton(row, 3, tr("position %1 silent").arg(row), tr("silent"), [this, place] {
+        change(place, [](ValuePlace& p) { p.control.reset(); });
+    });
+    none.setAccessibleName(tr("position %1 has no button").arg(row));
+    none.setEnabled(shown.control.has_value());
+    auto& remove =
+        addButton(row, 4, tr("remove position %1").arg(row), QStringLiteral("×"), [this, place] {
             auto places = m_places;
             places.erase(places.begin() + static_cast<std::ptrdiff_t>(place));
             Q_EMIT changed(places);
-        },
-        Qt::QueuedConnection);
-    m_grid->addWidget(remove, row, 4);
+        });
+    remove.setEnabled(m_places.size() > (m_low ? 1 : 2));
 }
 
 /// A position of a fresh name, at the end of the travel.

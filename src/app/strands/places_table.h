@@ -3,18 +3,15 @@
 
 #include "app/models/messages.h"
 #include "app/models/selection.h"
+#include "app/widgets/row_table.h"
 #include "core/digital/switch_place.h"
-
-#include <QWidget>
-
-class QGridLayout;
 
 namespace jolly::app
 {
 
 /// The positions of a switch as rows: a name, the button that is pressed there or none, and where a
 /// position puts an axis, in percent.
-class PlacesTable : public QWidget
+class PlacesTable : public RowTable
 {
     Q_OBJECT
 
@@ -30,7 +27,7 @@ class PlacesTable : public QWidget
     void changed(const jolly::ValuePlaces& places);
 
  private:
-    void rebuild();
+    void rebuild() override;
     void addRow(std::size_t place);
     void addPlace(const Source& button);
     void change(std::size_t place, const std::function<void(ValuePlace&)>& how);
@@ -38,7 +35,6 @@ class PlacesTable : public QWidget
     Selection& m_selection;
     Messages& m_messages;
     std::optional<double> m_low;
-    QGridLayout* m_grid;
     ValuePlaces m_places;
 };
 

@@ -1,18 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "app/widgets/row_table.h"
 #include "core/digital/slice.h"
-
-#include <QWidget>
-
-class QGridLayout;
 
 namespace jolly::app
 {
 
 /// Slices as rows: a name, where each begins and ends, where it is let go, in percent, and from
 /// where it has to be entered. A number that another one does not let be pushes that one along.
-class SlicesTable : public QWidget
+class SlicesTable : public RowTable
 {
     Q_OBJECT
 
@@ -31,16 +28,16 @@ class SlicesTable : public QWidget
     void changed(const jolly::SliceParts& slices);
 
  private:
-    void rebuild();
+    void rebuild() override;
     void addRow(std::size_t slice);
-    void addEntry(std::size_t slice);
+    /// From where the slice has to be entered: on to the next way.
+    void turnEntry(std::size_t slice);
     void showEntry(std::size_t slice);
     void addSlice();
     void showNumbers();
     void setEdge(std::size_t slice, int edge, double value);
     bool eventFilter(QObject* watched, QEvent* event) override;
 
-    QGridLayout* m_grid;
     double m_low;
     double m_held;
     double m_dot = 0.0;

@@ -8776,10 +8776,6 @@ Klick: darin arbeiten, halten: hineinsehen, ziehen: im Stapel verschieben.</tran
 <context>
     <name>jolly::app::NotchTable</name>
     <message>
-        <source> %</source>
-        <translation> %</translation>
-    </message>
-    <message>
         <source>name of notch %1</source>
         <translation>Name der Raste %1</translation>
     </message>

@@ -35,7 +35,6 @@ LayerStrip::LayerStrip(Edits& edits, Selection& selection) : m_edits(edits), m_s
     connect(&edits.stance(), &Stance::shownChanged, this, &LayerStrip::follow);
     connect(&edits, &Edits::settled, this, &LayerStrip::follow);
     connect(&selection, &Selection::touchedChanged, this, &LayerStrip::noteTouch);
-    follow();
 }
 
 void LayerStrip::setPlacing(bool isPlacing)
@@ -66,8 +65,15 @@ QString LayerStrip::words() const
     return m_touched.isEmpty() ? words : words + QStringLiteral("; ") + m_touched;
 }
 
+void LayerStrip::showEvent(QShowEvent*)
+{
+    follow();
+    noteTouch();
+}
+
 void LayerStrip::follow()
 {
+    if (!isVisible()) return;
     const auto& stance = m_edits.stance();
     const auto& layers = m_edits.tangle().layers;
     m_craft = stance.craftName();
@@ -81,6 +87,7 @@ void LayerStrip::follow()
 /// What the control does in the layers that are engaged at this moment.
 void LayerStrip::noteTouch()
 {
+    if (!isVisible()) return;
     const auto& touched = m_selection.touched();
     const auto* desk = touched ? m_selection.feed().controllerOf(*touched) : nullptr;
     if (!desk) return;

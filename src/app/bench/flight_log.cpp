@@ -35,8 +35,8 @@ void FlightLog::fetchNews()
     const std::pair now{m_feed.session().presentValues().sequence,
                         m_feed.session().status().edition};
     if (m_isFetching || m_told == now) return;
-    fetch();
     m_told = now;
+    fetch();
 }
 
 void FlightLog::fetch()
@@ -57,7 +57,8 @@ void FlightLog::fetch()
             },
             [this, reader = m_reader](Result<FlightRead> read) {
                 m_isFetching = false;
-                if (read && reader == m_reader) show(std::move(*read));
+                if (!read) return m_told.reset();  // it is asked for again
+                if (reader == m_reader) show(std::move(*read));
             });
     });
 }

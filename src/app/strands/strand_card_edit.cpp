@@ -11,6 +11,7 @@
 #include "core/tangle/goal_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
+#include "core/tangle/virtual_layout.h"
 
 #include <QContextMenuEvent>
 #include <QHBoxLayout>
@@ -75,20 +76,26 @@ QMenu* StrandCard::makeMenu()
 /// How much of its axis a strand moves.
 void StrandCard::addHalves(QMenu& menu)
 {
-    const auto isAxis = [](const Target& target) {
-        return target.control.kind == ControlKind::Axis;
+    const auto& tangle = m_weaver.edits().tangle();
+    const auto hasHalves = [&](const Target& target) {
+        const auto* device = findDevice(tangle, target.device);
+        return target.control.kind == ControlKind::Axis && device &&
+               mayRestInMiddle(*device, target.control);
     };
-    if (std::ranges::none_of(targetsOf(m_shown), isAxis)) return;
+    if (std::ranges::none_of(targetsOf(m_shown), hasHalves)) return;
     auto* halves = menu.addMenu(tr("How much of its axis it moves"));
     const std::pair<QString, Part> kParts[] = {{tr("All of it"), Part::Whole},
                                                {tr("The upper half"), Part::Upper},
                                                {tr("The lower half"), Part::Lower}};
     for (const auto& [words, part] : kParts) {
         halves->addAction(words, this, [this, part = part] {
-            edit(tr("half of an axis"), [this, part](Tangle& tangle, Strand& strand) {
-                for (std::size_t end = 0; end < strand.ends.size(); ++end)
-                    setPart(tangle, m_id, end, part);
-            });
+            const auto set = [this, part](Tangle& edited, Strand& strand) {
+                Fallible done;
+                for (std::size_t end = 0; end < strand.ends.size() && done; ++end)
+                    done = setPart(edited, strand.id, end, part);
+                return done;
+            };
+            m_weaver.edits().apply({tr("half of an axis"), m_id}, set);
         });
     }
 }

@@ -19,6 +19,14 @@ namespace jolly
             {words("rests in the middle"), words("rests at its low end")}};
 }
 
+/// Takes the lower limit along when an axis rests elsewhere: one that rests at its low end goes no
+/// lower, and one that went down to there goes down to its end again.
+inline void fitLimits(Sides before, Sides now, double& lowest)
+{
+    if (now == Sides::One) lowest = std::max(lowest, 0.0);
+    if (before == Sides::One && now == Sides::Two && lowest == 0.0) lowest = -1.0;
+}
+
 /// What is wrong with values of an axis that rests there; empty when nothing is.
 [[nodiscard]] inline Sentence complaintBelowRest(Sides rests, std::initializer_list<double> values)
 {

@@ -26,11 +26,9 @@ Sentence Nudge::summary() const
 
 void Nudge::fit(Sides sides)
 {
+    fitLimits(rests, sides, lowest);
     rests = sides;
-    if (sides == Sides::One) {
-        lowest = std::max(lowest, 0.0);
-        begins = std::max(begins, lowest);
-    }
+    begins = std::max(begins, lowest);
 }
 
 Nudge::Runner::Runner(const Nudge& nudge, const StageInput& input)

@@ -3,6 +3,7 @@
 
 #include "core/digital/made_axis.h"
 
+#include <cmath>
 #include <string>
 
 namespace jolly
@@ -39,7 +40,11 @@ struct Ramp {
     [[nodiscard]] Sentence complaint() const;
     [[nodiscard]] Sentence summary() const;
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
-    void fit(Sides sides) { rests = sides; }
+    void fit(Sides sides)
+    {
+        rests = sides;
+        if (sides == Sides::One) to = std::abs(to);
+    }
 
     class Runner
     {

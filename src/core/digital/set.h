@@ -33,7 +33,14 @@ struct SetValue {
     [[nodiscard]] Sentence complaint() const { return complaintBelowRest(rests, {to, back}); }
     [[nodiscard]] Sentence summary() const;
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
-    void fit(Sides sides) { rests = sides; }
+    void fit(Sides sides)
+    {
+        rests = sides;
+        if (sides == Sides::One) {
+            to = std::max(to, 0.0);
+            back = std::max(back, 0.0);
+        }
+    }
 
     struct Runner {
         double to, back;

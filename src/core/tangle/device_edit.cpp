@@ -4,6 +4,7 @@
 #include "core/tangle/edit.h"
 #include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_edit.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -137,6 +138,14 @@ void swapPlaces(Tangle& tangle, const Target& one, const Target& other)
     auto ofOther = takeSettings(tangle, other);
     putSettings(tangle, other, std::move(ofOne));
     putSettings(tangle, one, std::move(ofOther));
+}
+
+/// Strands that make an axis of something else rest where a virtual axis does.
+void restAt(Tangle& tangle, const Target& axis)
+{
+    for (const auto& strand : tangle.strands) {
+        if (leadsTo(strand, axis)) restWithGoals(tangle, strand.id);
+    }
 }
 
 void cutEnds(Tangle& tangle, const std::string& device)
@@ -277,6 +286,7 @@ void setSides(Tangle& tangle, const Target& axis, Sides sides)
     auto settings = takeSettings(tangle, axis);
     settings.sides = sides;
     putSettings(tangle, axis, std::move(settings));
+    restAt(tangle, axis);
 }
 
 void setMeeting(Tangle& tangle, const Target& axis, Meeting meeting)
@@ -294,6 +304,7 @@ void movePlace(Tangle& tangle, const Target& from, const Target& to)
         }
     }
     moveSettings(tangle, from, to);
+    restAt(tangle, to);
 }
 
 std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind, const std::string& except)
@@ -330,6 +341,7 @@ Fallible moveEnd(Tangle& tangle, const std::string& strand, std::size_t end, con
     } else {
         swapPlaces(tangle, from, to);
     }
+    for (const auto& place : {from, to}) restAt(tangle, place);
     return {};
 }
 

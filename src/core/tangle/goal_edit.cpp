@@ -4,6 +4,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
+#include "core/tangle/stage_edit.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -39,6 +40,7 @@ Result<std::size_t> leadOutlet(Tangle& tangle, const std::string& id, const std:
         strand->ends[*end].part = Part::Whole;
     }
     fitDevices(tangle);
+    restWithGoals(tangle, id);
     return *end;
 }
 
@@ -50,16 +52,25 @@ void removeEnd(Tangle& tangle, const std::string& id, std::size_t end)
     fitDevices(tangle);
 }
 
-void setPart(Tangle& tangle, const std::string& id, std::size_t end, Part part)
+Fallible setPart(Tangle& tangle, const std::string& id, std::size_t end, Part part)
 {
     auto* strand = findStrand(tangle, id);
-    if (!strand || end >= strand->ends.size()) return;
+    if (!strand || end >= strand->ends.size()) return gone();
+    const auto* target = targetOf(strand->ends[end]);
+    const auto* device = target ? findDevice(tangle, target->device) : nullptr;
+    if (part != Part::Whole && device) {
+        const auto axis = *target;
+        if (!mayRestInMiddle(*device, axis.control))
+            return fail(Failure::Code::Unreadable,
+                        say("%1 rests at its low end, in every game.", placeName(tangle, axis)),
+                        words("Lead it to an axis that rests in the middle."));
+        if (settingsOf(*device, axis.control).meeting == Meeting::MovedLast)
+            setMeeting(tangle, axis, Meeting::Sum);
+        setSides(tangle, axis, Sides::Two);
+    }
     strand->ends[end].part = part;
-    const auto* axis = targetOf(strand->ends[end]);
-    auto* device = axis ? findDevice(tangle, axis->device) : nullptr;
-    if (!device || part == Part::Whole) return;
-    auto settings = settingsOf(*device, axis->control);
-    if (settings.meeting == Meeting::MovedLast) setMeeting(tangle, *axis, Meeting::Sum);
+    restWithGoals(tangle, id);
+    return {};
 }
 
 std::string keyboardOf(Tangle& tangle)

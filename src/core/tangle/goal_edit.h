@@ -21,9 +21,11 @@ namespace jolly
 /// Takes an end away; what it led to is free then.
 void removeEnd(Tangle& tangle, const std::string& strand, std::size_t end);
 
-/// Lets an end move all of its axis, or a half. Strands that meet on the halves of one axis add up
-/// there, unless the axis says otherwise already.
-void setPart(Tangle& tangle, const std::string& strand, std::size_t end, Part part);
+/// Lets an end move all of its axis, or a half. An axis of which halves are moved rests in the
+/// middle; strands that meet on its halves add up there, unless it says otherwise already. Refuses
+/// with a sentence, and changes nothing, where it cannot rest there.
+[[nodiscard]] Fallible setPart(Tangle& tangle, const std::string& strand, std::size_t end,
+                               Part part);
 
 /// The id of a virtual keyboard; one is added where there is none.
 [[nodiscard]] std::string keyboardOf(Tangle& tangle);

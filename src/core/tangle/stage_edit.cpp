@@ -4,6 +4,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/signals.h"
+#include "core/tangle/stage_complaint.h"
 #include "core/tangle/stage_shape.h"
 #include "core/tangle/switches.h"
 #include "core/tangle/virtual_layout.h"
@@ -97,19 +98,73 @@ auto at(Strand& strand, std::size_t place)
     return strand.stages.begin() + static_cast<std::ptrdiff_t>(place);
 }
 
+/// Whether a stage makes an axis of something else.
+bool makesAxis(const StageParameters& stage, Signal gets)
+{
+    return gets.kind != ControlKind::Axis && signalAfter(stage, gets).kind == ControlKind::Axis;
+}
+
+/// Where the first axis that a strand leads to rests; a half of one begins at its rest.
+std::optional<Sides> sidesOfGoal(const Tangle& tangle, const Strand& strand)
+{
+    for (const auto& end : strand.ends) {
+        const auto* target = targetOf(end);
+        const auto* device = target ? findDevice(tangle, target->device) : nullptr;
+        if (device && target->control.kind == ControlKind::Axis)
+            return end.part == Part::Whole ? sidesOf(*device, target->control) : Sides::One;
+    }
+    return std::nullopt;
+}
+
 /// Of what it gets; of what its strand leads to where it makes an axis of something else.
 Sides sidesFor(const Tangle& tangle, const Strand& strand, std::size_t place,
                const StageParameters& stage)
 {
     const auto gets = signalsOf(tangle, strand)[place];
-    if (gets.kind == ControlKind::Axis || signalAfter(stage, gets).kind != ControlKind::Axis)
-        return gets.sides;
-    for (const auto& target : targetsOf(strand)) {
-        const auto* device = findDevice(tangle, target.device);
-        if (device && target.control.kind == ControlKind::Axis)
-            return settingsOf(*device, target.control).sides;
-    }
-    return Sides::Two;
+    return makesAxis(stage, gets) ? sidesOfGoal(tangle, strand).value_or(Sides::Two) : gets.sides;
+}
+
+/// The axis that a strand alone leads to, whole, and that can rest anywhere; null when it leads to
+/// none, or to several.
+const Target* ownAxisOf(const Tangle& tangle, const Strand& strand)
+{
+    if (strand.ends.size() != 1 || strand.ends.front().part != Part::Whole) return nullptr;
+    const auto* target = targetOf(strand.ends.front());
+    const auto* device = target ? findDevice(tangle, target->device) : nullptr;
+    const bool isAxis = device && device->kind == VirtualKind::Joystick &&
+                        target->control.kind == ControlKind::Axis;
+    return isAxis && takersOf(tangle, *target).size() == 1 ? target : nullptr;
+}
+
+/// A stage made its axis rest elsewhere: the virtual axis that is its own, and rested where the
+/// strand did, follows.
+void letRest(Tangle& tangle, const Strand& strand, Signal before)
+{
+    const auto now = signalsOf(tangle, strand).back();
+    if (now.kind != ControlKind::Axis || now == before) return;
+    const auto* axis = ownAxisOf(tangle, strand);
+    if (axis && sidesOf(*findDevice(tangle, axis->device), axis->control) == before.sides)
+        setSides(tangle, Target(*axis), now.sides);
+}
+
+/// A stage made one for such sides; as it is where that would not be right.
+StageParameters fitted(const StageParameters& stage, Sides sides)
+{
+    auto fits = stage;
+    fit(fits, sides);
+    return complaintOf(fits).empty() || !complaintOf(stage).empty() ? fits : stage;
+}
+
+/// Says of a stage that makes an axis where that rests, and nothing else.
+void setRest(StageParameters& stage, Sides rests)
+{
+    std::visit(
+        [rests](auto& p) {
+            p.fields(p, [rests](const auto&, auto& value) {
+                if constexpr (std::is_same_v<std::decay_t<decltype(value)>, Sides>) value = rests;
+            });
+        },
+        stage);
 }
 
 /// Gives a stage that has positions those of its strand's own switch, unless it has some.
@@ -130,10 +185,12 @@ std::size_t placeFor(const Tangle& tangle, const Strand& strand, const StagePara
 {
     const auto signals = signalsOf(tangle, strand);
     std::size_t last = 0;
-    for (auto place = strand.stages.size() + 1; place-- > 0;) {
+    bool isOfAxis = false;
+    for (std::size_t place = 0; place <= strand.stages.size(); ++place) {
         if (!fitsAt(tangle, strand, place, stage)) continue;
-        if (signals[place].kind == signals.front().kind) return place;
-        last = std::max(last, place);
+        const bool isAxis = signals[place].kind == ControlKind::Axis;
+        if (isAxis || !isOfAxis) last = place;
+        isOfAxis = isOfAxis || isAxis;
     }
     return last;
 }
@@ -152,6 +209,7 @@ void addStage(Tangle& tangle, const std::string& id, StageParameters parameters)
     auto* strand = findStrand(tangle, id);
     if (!strand) return;
     auto before = outletsOf(*strand);
+    const auto signal = signalsOf(tangle, *strand).back();
     auto place = placeFor(tangle, *strand, parameters);
     standAt(parameters, placesOf(tangle, strand->source));
     fit(parameters, sidesFor(tangle, *strand, place, parameters));
@@ -160,6 +218,7 @@ void addStage(Tangle& tangle, const std::string& id, StageParameters parameters)
         if (fitsAt(tangle, *strand, place, strand->stages[place].parameters)) continue;
         strand->stages.erase(at(*strand, place--));
     }
+    letRest(tangle, *strand, signal);
     follow(tangle, *strand, std::move(before));
 }
 
@@ -168,7 +227,9 @@ void removeStage(Tangle& tangle, const std::string& id, std::size_t stage)
     auto* strand = findStrand(tangle, id);
     if (!strand || stage >= strand->stages.size()) return;
     auto before = outletsOf(*strand);
+    const auto signal = signalsOf(tangle, *strand).back();
     strand->stages.erase(at(*strand, stage));
+    letRest(tangle, *strand, signal);
     follow(tangle, *strand, std::move(before));
 }
 
@@ -178,8 +239,29 @@ void setStage(Tangle& tangle, const std::string& id, std::size_t stage,
     auto* strand = findStrand(tangle, id);
     if (!strand || stage >= strand->stages.size()) return;
     auto before = outletsOf(*strand);
-    strand->stages[stage].parameters = parameters;
+    const auto signals = signalsOf(tangle, *strand);
+    auto& changed = strand->stages[stage].parameters;
+    const auto rested = signalAfter(changed, signals[stage]).sides;
+    changed = parameters;
+    const auto rests = signalAfter(changed, signals[stage]).sides;
+    if (makesAxis(changed, signals[stage]) && rests != rested) {
+        setRest(changed, rested);
+        changed = fitted(changed, rests);
+    }
+    letRest(tangle, *strand, signals.back());
     follow(tangle, *strand, std::move(before));
+}
+
+void restWithGoals(Tangle& tangle, const std::string& id)
+{
+    auto* strand = findStrand(tangle, id);
+    if (!strand) return;
+    const auto sides = sidesOfGoal(tangle, *strand);
+    const auto signals = signalsOf(tangle, *strand);
+    for (std::size_t i = 0; sides && i < strand->stages.size(); ++i) {
+        auto& stage = strand->stages[i].parameters;
+        if (makesAxis(stage, signals[i])) stage = fitted(stage, *sides);
+    }
 }
 
 }  // namespace jolly

@@ -12,7 +12,7 @@ namespace jolly
 {
 
 /// The last place of a strand where a stage gets what it takes, before one that forks; of one that
-/// takes several kinds of controls, where that of the strand's own control is.
+/// takes several kinds of controls, where an axis is.
 [[nodiscard]] std::size_t placeFor(const Tangle& tangle, const Strand& strand,
                                    const StageParameters& stage);
 
@@ -21,8 +21,10 @@ namespace jolly
 [[nodiscard]] bool isUseful(const Tangle& tangle, const Strand& strand,
                             const StageParameters& stage);
 
-/// Adds a stage at that place, made for the sides of what it gets there. What does not get what it
-/// takes any more goes: a strand has one stage that makes buttons of its axis.
+/// Adds a stage at that place, made for the sides of what it gets there, or of what the strand
+/// leads to where it makes an axis. What does not get what it takes any more goes: a strand has one
+/// stage that makes buttons of its axis. A virtual axis that the strand alone leads to follows when
+/// the strand rests elsewhere now; so it does with the two below.
 void addStage(Tangle& tangle, const std::string& strand, StageParameters parameters);
 
 /// Takes a stage out of a strand.
@@ -31,5 +33,9 @@ void removeStage(Tangle& tangle, const std::string& strand, std::size_t stage);
 /// Gives a stage of a strand other parameters.
 void setStage(Tangle& tangle, const std::string& strand, std::size_t stage,
               const StageParameters& parameters);
+
+/// Lets the stages of a strand that make an axis of something else rest where it leads to: after
+/// its ends, or where an axis rests, were changed.
+void restWithGoals(Tangle& tangle, const std::string& strand);
 
 }  // namespace jolly

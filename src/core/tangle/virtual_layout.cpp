@@ -141,8 +141,11 @@ class Layout
         std::uint16_t number = 0;
         for (const auto& row : axisRows(m_device)) {
             const VirtualControl control{ControlKind::Axis, ++number};
-            const auto sides = row.restsLow ? Sides::One : settingsOf(m_device, control).sides;
-            m_slots.push_back({control, {EventType::Abs, row.code}, row.low, row.high, sides});
+            m_slots.push_back({control,
+                               {EventType::Abs, row.code},
+                               row.low,
+                               row.high,
+                               sidesOf(m_device, control)});
         }
     }
 
@@ -222,6 +225,18 @@ Words fixedName(const VirtualDevice& device, VirtualControl control) noexcept
 std::vector<VirtualSlot> layoutOf(const VirtualDevice& device)
 {
     return Layout(device).run();
+}
+
+bool mayRestInMiddle(const VirtualDevice& device, VirtualControl axis)
+{
+    const auto axes = axisRows(device);
+    const bool isThere = axis.number >= 1 && axis.number <= axes.size();
+    return !isThere || !axes[axis.number - 1U].restsLow;
+}
+
+Sides sidesOf(const VirtualDevice& device, VirtualControl axis)
+{
+    return mayRestInMiddle(device, axis) ? settingsOf(device, axis).sides : Sides::One;
 }
 
 std::optional<OtherWheel> otherWheelOf(VirtualControl wheel, const VirtualDevice& device)

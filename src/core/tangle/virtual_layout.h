@@ -45,6 +45,13 @@ inline constexpr std::uint16_t kMostSlots = 256;
 /// in the order in which games number them. Numbers beyond the limits are left out.
 [[nodiscard]] std::vector<VirtualSlot> layoutOf(const VirtualDevice& device);
 
+/// Where an axis of a device rests: as its settings say, but for the triggers of a gamepad, which
+/// rest at their low end.
+[[nodiscard]] Sides sidesOf(const VirtualDevice& device, VirtualControl axis);
+
+/// Whether an axis of a device can rest in the middle.
+[[nodiscard]] bool mayRestInMiddle(const VirtualDevice& device, VirtualControl axis);
+
 /// A wheel that has to turn with another, and how many of its counts go with one of that.
 struct OtherWheel {
     VirtualControl wheel;

@@ -43,8 +43,8 @@ struct Glide {
     [[nodiscard]] Signal gives(Signal) const noexcept { return {ControlKind::Axis, rests}; }
     void fit(Sides sides)
     {
+        fitLimits(rests, sides, lowest);
         rests = sides;
-        if (sides == Sides::One) lowest = std::max(lowest, 0.0);
     }
 
     class Runner

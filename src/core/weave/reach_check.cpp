@@ -4,6 +4,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 #include "core/tangle/stage_run.h"
 
 #include <algorithm>
@@ -23,13 +24,20 @@ namespace
 constexpr double kHalf = 0.55;
 constexpr int kSteps = 64;
 
-/// One end of a strand that counts, from an axis to an axis.
+/// One end of a strand that counts, from anything to an axis.
 struct AxisEnd {
     const Strand& strand;
     std::string path;
-    const RigControl& from;
+    const RigControl* from;       ///< null where its controller is not in the rig
+    std::vector<Signal> signals;  ///< along the strand
+    Part part;
     const VirtualDevice& device;
     VirtualSlot slot;
+
+    [[nodiscard]] Sides rests() const { return signals.back().sides; }
+    /// Where it has to rest, so that the game sees its rest as one.
+    [[nodiscard]] Sides wanted() const { return part == Part::Whole ? slot.sides : Sides::One; }
+    [[nodiscard]] bool isFromAxis() const { return from && from->kind == ControlKind::Axis; }
 };
 
 /// Calls `deed` for each of them.
@@ -40,8 +48,6 @@ void forEachAxisEnd(const StrandFindings& strands, Deed&& deed)
     for (std::size_t s = 0; s < tangle.strands.size(); ++s) {
         if (!strands.doesRun(s)) continue;
         const auto& strand = tangle.strands[s];
-        const auto* from = findControl(tangle, strand.source);
-        if (!from || from->kind != ControlKind::Axis) continue;
         for (std::size_t t = 0; t < strand.ends.size(); ++t) {
             const auto* target = targetOf(strand.ends[t]);
             const auto* device = target ? findDevice(tangle, target->device) : nullptr;
@@ -51,7 +57,8 @@ void forEachAxisEnd(const StrandFindings& strands, Deed&& deed)
             const auto* slot = findBy(layout, &VirtualSlot::control, target->control);
             if (!slot || slot->control.kind != ControlKind::Axis) continue;
             deed(AxisEnd{strand, "/strands/" + std::to_string(s) + "/ends/" + std::to_string(t),
-                         *from, *device, *slot});
+                         findControl(tangle, strand.source), signalsOf(tangle, strand),
+                         strand.ends[t].part, *device, *slot});
         }
     }
 }
@@ -61,27 +68,86 @@ Sentence placeOf(const AxisEnd& end)
     return say("%1 of %2", nameOf(end.device, end.slot.control), end.device.name);
 }
 
+/// The values of a sweep of what moves an axis, as they change from stage to stage.
+using Sweep = std::array<double, kSteps + 1>;
+
+Sweep sweepOver(Stretch part)
+{
+    Sweep sweep{};
+    for (int step = 0; step <= kSteps; ++step)
+        sweep[static_cast<std::size_t>(step)] =
+            std::lerp(part.from, part.to, static_cast<double>(step) / kSteps);
+    return sweep;
+}
+
+/// What comes of a sweep behind one stage. Other axes that it looks at are moved as well: to either
+/// end, while this one is.
+void sendThrough(const StageParameters& stage, Signal signal, Sweep& sweep)
+{
+    constexpr double kAtRest = 0.0;
+    bool looksAtAxis = false;
+    forEachControl(stage, [&](const ControlField& field, const auto& source) {
+        looksAtAxis = looksAtAxis || (source && field.kind == ControlKind::Axis);
+    });
+    Value other{};
+    StageInput input{signal};
+    input.see = [&](const Source&) { return SeenControl{0, ControlKind::Axis, signal.sides}; };
+    auto runner = prepare(stage, input);
+    const auto run = [&](double in, double at) {
+        other.x = at;
+        reset(runner);
+        return apply(runner, {in, 0.0}, {.inputs = {&other, 1}}).x;
+    };
+    const auto low = *std::ranges::min_element(sweep);
+    const auto high = *std::ranges::max_element(sweep);
+    for (auto& value : sweep) value = run(value, kAtRest);
+    if (!looksAtAxis) return;
+    for (const double in : {low, high}) {
+        for (const double at : {input.low(), 1.0}) {
+            const auto reached = run(in, at);
+            sweep.front() = std::min(sweep.front(), reached);
+            sweep.back() = std::max(sweep.back(), reached);
+        }
+    }
+}
+
 /// How much of the travel of its target the strand covers, in [0, 1].
 double coverOf(const AxisEnd& end)
 {
-    std::array<double, kSteps + 1> sweep;
-    const auto sweepOver = [&sweep](const Stretch& part) {
-        for (int step = 0; step <= kSteps; ++step)
-            sweep[static_cast<std::size_t>(step)] =
-                std::lerp(part.from, part.to, static_cast<double>(step) / kSteps);
-    };
-    Sides sides = end.from.sides;
-    sweepOver({StageInput{ControlKind::Axis, sides}.low(), 1.0});
-    for (const auto& stage : end.strand.stages) {
+    auto sweep = sweepOver({end.signals.front().low(), 1.0});
+    for (std::size_t i = 0; i < end.strand.stages.size(); ++i) {
+        const auto& stage = end.strand.stages[i];
         if (!stage.isOn) continue;
-        const StageInput input{ControlKind::Axis, sides};
-        auto runner = prepare(stage.parameters, input);
-        for (auto& value : sweep) value = settled(runner, {value, 0.0}).x;
-        if (const auto own = ownTravelOf(stage.parameters, input.low())) sweepOver(*own);
-        sides = signalAfter(stage.parameters, {ControlKind::Axis, sides}).sides;
+        sendThrough(stage.parameters, end.signals[i], sweep);
+        if (const auto own = ownTravelOf(stage.parameters, end.signals[i].low()))
+            sweep = sweepOver(*own);
     }
     const auto [low, high] = std::ranges::minmax(sweep);
-    return convertSides(high, sides, Sides::One) - convertSides(low, sides, Sides::One);
+    return convertSides(high, end.rests(), Sides::One) - convertSides(low, end.rests(), Sides::One);
+}
+
+/// What is said of a strand that rests elsewhere than what it leads to.
+Sentence restSentence(const AxisEnd& end)
+{
+    const auto& name = end.strand.name;
+    const bool isOfControl = end.isFromAxis() && end.from->sides == end.rests();
+    if (end.part != Part::Whole)
+        return say("Strand \"%1\" leads an axis that rests in its middle to half of %2.", name,
+                   placeOf(end));
+    if (end.rests() == Sides::One)
+        return isOfControl
+                   ? say("Strand \"%1\" leads a control that rests at its low end to %2, which "
+                         "rests in its middle.",
+                         name, placeOf(end))
+                   : say("Strand \"%1\" makes an axis that rests at its low end and leads it to "
+                         "%2, which rests in its middle.",
+                         name, placeOf(end));
+    return isOfControl ? say("Strand \"%1\" leads a control that rests in its middle to %2, which "
+                             "rests at its low end.",
+                             name, placeOf(end))
+                       : say("Strand \"%1\" makes an axis that rests in its middle and leads it to "
+                             "%2, which rests at its low end.",
+                             name, placeOf(end));
 }
 
 }  // namespace
@@ -90,24 +156,23 @@ Problems findSidesProblems(const StrandFindings& strands)
 {
     Problems problems;
     forEachAxisEnd(strands, [&](const AxisEnd& end) {
-        if (end.from.sides == end.slot.sides) return;
-        const bool isLever = end.from.sides == Sides::One;
-        const bool isSettable = end.device.kind == VirtualKind::Joystick;
+        if (end.signals.back().kind != ControlKind::Axis || end.rests() == end.wanted()) return;
+        const bool isLever = end.rests() == Sides::One;
+        const bool isMade = end.signals.front().kind != ControlKind::Axis;
+        const bool isSettable =
+            end.part == Part::Whole && mayRestInMiddle(end.device, end.slot.control);
         problems.push_back(
             {.severity = Severity::Warning,
              .path = end.path,
-             .sentence = isLever
-                             ? say("Strand \"%1\" leads a control that rests at its low end to %2, "
-                                   "which rests in its middle.",
-                                   end.strand.name, placeOf(end))
-                             : say("Strand \"%1\" leads a control that rests in its middle to %2, "
-                                   "which rests at its low end.",
-                                   end.strand.name, placeOf(end)),
-             .cure = isSettable ? words("Let the virtual axis rest where the control does.")
-                                : words("Lead it to an axis that rests where it does."),
+             .sentence = restSentence(end),
+             .cure = isMade       ? words("Let its stage rest where the virtual axis does.")
+                     : isSettable ? words("Let the virtual axis rest where the control does.")
+                                  : words("Lead it to an axis that rests where it does."),
              .meaning = isLever ? words("With your hand off it the game sees it at its lowest.")
                                 : words("With your hand off it the game sees one half."),
-             .remedy = isSettable ? "same-rest" : ""});
+             .remedy = isMade       ? "rest-with-goal"
+                       : isSettable ? "same-rest"
+                                    : ""});
     });
     return problems;
 }
@@ -116,6 +181,7 @@ Problems findHalfReaches(const StrandFindings& strands)
 {
     Problems problems;
     forEachAxisEnd(strands, [&](const AxisEnd& end) {
+        if (!end.isFromAxis()) return;
         const double cover = coverOf(end);
         if (cover > kHalf) return;
         problems.push_back(

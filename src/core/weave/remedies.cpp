@@ -4,6 +4,8 @@
 #include "core/sim/spread.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
+#include "core/tangle/stage_edit.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -142,11 +144,16 @@ Fallible restAlike(Tangle& tangle, const Problem& problem)
 {
     const auto end = targetAt(tangle, problem);
     if (!end) return gone();
-    const auto& source = end->first->source;
-    const auto* controller = findController(tangle, source.controller);
-    const auto* control = controller ? findControl(*controller, source.control) : nullptr;
-    if (!control) return gone();
-    setSides(tangle, *targetOf(end->first->ends[end->second]), control->sides);
+    const auto axis = *targetOf(end->first->ends[end->second]);
+    setSides(tangle, axis, signalsOf(tangle, *end->first).back().sides);
+    return {};
+}
+
+Fallible restWithGoal(Tangle& tangle, const Problem& problem)
+{
+    const auto end = targetAt(tangle, problem);
+    if (!end) return gone();
+    restWithGoals(tangle, std::string(end->first->id));
     return {};
 }
 
@@ -181,6 +188,7 @@ constexpr Remedy kRemedies[] = {
     {"grow", words("Make the device large enough"), grow},
     {"next-free", words("Lead it to the next free one"), toNextFree},
     {"same-rest", words("Let it rest there, too"), restAlike},
+    {"rest-with-goal", words("Let its stage rest there, too"), restWithGoal},
     {"mean-it", words("Send it all the same"), meanIt},
     {"replan", words("Plan it for this sim"), replan},
 };

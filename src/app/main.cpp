@@ -14,7 +14,9 @@
 #include <QElapsedTimer>
 #include <QStandardPaths>
 #include <QTimer>
+#include <algorithm>
 #include <iostream>
+#include <string_view>
 #include <utility>
 
 namespace
@@ -37,7 +39,7 @@ struct Options {
     bool takesKeyboards = false;
 };
 
-Options readOptions(const QApplication& application)
+Options readOptions(const QCoreApplication& application)
 {
     QCommandLineParser parser;
     parser.setApplicationDescription(
@@ -95,6 +97,15 @@ Options readOptions(const QApplication& application)
             .keepsSelection = parser.isSet(still),
             .tellsStart = parser.isSet(start),
             .takesKeyboards = parser.isSet(keyboards)};
+}
+
+/// Whether only words are wanted: for these no display is needed.
+bool asksForWords(int argc, char** argv)
+{
+    return std::any_of(argv + 1, argv + argc, [](std::string_view word) {
+        return word == "--help" || word == "-h" || word == "--help-all" || word == "--version" ||
+               word == "-v";
+    });
 }
 
 /// Lets the window live for a while, then saves it as a picture and ends the engine and the
@@ -161,9 +172,10 @@ int main(int argc, char** argv)
 {
     QElapsedTimer sinceStart;
     sinceStart.start();
+    QCoreApplication::setApplicationName(QStringLiteral("jolly-tangle"));
+    QCoreApplication::setApplicationVersion(QStringLiteral(JOLLY_VERSION));
+    if (asksForWords(argc, argv)) readOptions(QCoreApplication(argc, argv));  // tells them and ends
     QApplication application(argc, argv);
-    QApplication::setApplicationName(QStringLiteral("jolly-tangle"));
-    QApplication::setApplicationVersion(QStringLiteral(JOLLY_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("org.jollytangle.JollyTangle"));
     Settings settings(Settings::usualFile());
     const auto options = readOptions(application);
@@ -203,7 +215,6 @@ int main(int argc, char** argv)
         useLight(isLight);
         applyTheme(application);
     });
-    if (!options.page.isEmpty()) window.showPage(MainWindow::pageNamed(options.page));
     if (options.goesLive) goLiveAtOnce(session, studio);
     if (options.tellsStart) tellStart(sinceStart, session, window);
     if (!options.picture.isEmpty()) takePicture(options.picture, window, session);
@@ -218,6 +229,7 @@ int main(int argc, char** argv)
     QObject::connect(&drafts, &DraftKeeper::warned, &studio.messages(), &Messages::refuse);
     QObject::connect(&drafts, &DraftKeeper::offered, &window, &MainWindow::offerDraft);
     openFirst(options, window, drafts, document, settings);
+    if (!options.page.isEmpty()) window.showPage(MainWindow::pageNamed(options.page));
     session.begin();
     return QApplication::exec();
 }

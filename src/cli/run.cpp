@@ -21,6 +21,7 @@ struct RunOptions {
     double seconds = 0.0;
     bool staysIdle = false;
     bool endsWithParent = false;
+    bool endsWithClients = false;
     double recorderMinutes = 15.0;
     double recorderMegabytes = 32.0;
     pid_t parent = 0;  ///< that it ends with; 0 for whoever started it
@@ -105,6 +106,7 @@ ExitCode run(const RunOptions& options)
     running.setRecorder(
         {std::chrono::round<Time>(std::chrono::duration<double>(60.0 * options.recorderMinutes)),
          static_cast<std::size_t>(options.recorderMegabytes * 1048576.0)});
+    running.setEndsWithClients(options.endsWithClients);
     running.begin(*tangle);
     g_running = &running;
     std::signal(SIGINT, stopRunning);
@@ -141,6 +143,8 @@ void addRun(CLI::App& app, ExitCode& code)
             "--parent", options->parent,
             "The process number of that program; the engine does not begin when it is gone")
         ->needs(withParent);
+    command->add_flag("--with-clients", options->endsWithClients,
+                      "End once it is idle and the last window or command that asked it is gone");
     command
         ->add_option("--recorder-minutes", options->recorderMinutes,
                      "How long the flight recorder looks back")

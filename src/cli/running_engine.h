@@ -40,6 +40,9 @@ class RunningEngine : public EngineHost
     /// How much the flight recorder keeps. Any thread.
     void setRecorder(RecorderLimits limits) { m_recorder.setLimits(limits); }
 
+    /// Whether it ends by itself once it is idle and its last client is gone. Before run().
+    void setEndsWithClients(bool endsSo) noexcept { m_endsWithClients = endsSo; }
+
     /// Ends run() soon. Safe in a signal handler.
     void requestStop() noexcept;
 
@@ -55,6 +58,10 @@ class RunningEngine : public EngineHost
     [[nodiscard]] Fallible chooseCraft(const std::string& craft) override;
     [[nodiscard]] Fallible quit() override { return m_door.quit(); }
     void hearFrom(const std::string& client) override { m_client = client; }
+    void lastClientLeft() override
+    {
+        if (m_endsWithClients && !m_board.get()->isLive) requestStop();
+    }
     [[nodiscard]] Fallible holdByHand(const Target& place, Value value) override;
     [[nodiscard]] Fallible letGoByHand(const Target& place) override;
     [[nodiscard]] Fallible letGoAllByHand() override;
@@ -93,6 +100,7 @@ class RunningEngine : public EngineHost
     std::uint64_t m_toldCraft = 0;
     std::atomic<bool> m_isStopped{false};
     std::atomic<bool> m_isReading{false};
+    bool m_endsWithClients = false;
     mutable std::mutex m_mutex;  ///< of m_tangle; never taken by the loop
     Tangle m_tangle;
     std::uint64_t m_toldEdition = 0;

@@ -11,6 +11,7 @@
 #include <sdbus-c++/sdbus-c++.h>
 
 #include <optional>
+#include <set>
 
 namespace jolly
 {
@@ -58,6 +59,7 @@ class EngineService::Object : private ServiceConnection,
         m_loads.emplace();
         registerAdaptor();
         m_connection->requestName(kBusName);
+        watchClients();
         m_thread.emplace(*m_connection, std::move(died));
         m_news.emplace(host.fliesAsFd(), [this] {
             const auto now = m_host.fliesAs();
@@ -72,6 +74,7 @@ class EngineService::Object : private ServiceConnection,
     {
         m_news.reset();
         hearNoMore();
+        m_bus.reset();
         m_loads.reset();
         unregisterAdaptor();
     }
@@ -140,10 +143,37 @@ class EngineService::Object : private ServiceConnection,
         orThrow(m_host.quit());
         m_connection->releaseName(kBusName);  // nobody shall attach to an engine that ends
     }
-    std::string Status() override { return statusToJson(*m_host.status()); }
+    std::string Status() override
+    {
+        noteClient();
+        return statusToJson(*m_host.status());
+    }
     std::string Problems() override { return problemsToJson(m_host.problems()); }
     std::string Tangle() override { return m_host.tangle(); }
-    sdbus::UnixFd Values() override { return sdbus::UnixFd(m_host.liveFd()); }
+    sdbus::UnixFd Values() override
+    {
+        noteClient();
+        return sdbus::UnixFd(m_host.liveFd());
+    }
+
+    /// Hears which names leave the bus.
+    void watchClients()
+    {
+        m_bus = sdbus::createProxy(*m_connection, "org.freedesktop.DBus", "/org/freedesktop/DBus");
+        m_bus->uponSignal("NameOwnerChanged")
+            .onInterface("org.freedesktop.DBus")
+            .call([this](const std::string& name, const std::string&, const std::string& now) {
+                if (now.empty() && m_clients.erase(name) > 0 && m_clients.empty())
+                    m_host.lastClientLeft();
+            });
+        m_bus->finishRegistration();
+    }
+
+    void noteClient()
+    {
+        const auto* message = getObject().getCurrentlyProcessedMessage();
+        if (message) m_clients.insert(message->getSender());
+    }
 
     /// The host, which is told who calls.
     EngineHost& caller()
@@ -154,6 +184,8 @@ class EngineService::Object : private ServiceConnection,
     }
 
     EngineHost& m_host;
+    std::unique_ptr<sdbus::IProxy> m_bus;
+    std::set<std::string> m_clients;  ///< names on the bus
     std::optional<LoadQueue> m_loads;
     std::optional<BusThread> m_thread;
     std::optional<NewsThread> m_news;
@@ -199,6 +231,7 @@ Fallible EngineService::appear()
                     words("Start it as \"dbus-run-session -- tangle run FILE\" to have one."));
     }
     const auto died = [this] {
+        m_host.lastClientLeft();
         const std::lock_guard lock(m_mutex);
         m_hasDied = true;
         m_news.notify_one();

@@ -28,6 +28,10 @@ class EngineHost : public EngineCommands
     /// Whose calls follow: a name on the bus. Its hands are its own.
     virtual void hearFrom(const std::string& client) = 0;
 
+    /// Of all programs that asked for the engine's status or values none is on the bus any more,
+    /// or the bus itself is gone. The service's threads.
+    virtual void lastClientLeft() = 0;
+
     /// Runs another tangle; one after the other, on a thread of its own.
     /// @return all there is to say about it; `accepted` tells whether it runs.
     [[nodiscard]] virtual Problems load(const std::string& tangle, bool& accepted) = 0;

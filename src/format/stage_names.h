@@ -43,6 +43,15 @@ struct Names<Ways> {
 };
 
 template <>
+struct Names<Winner> {
+    static constexpr std::pair<std::string_view, Winner> rows[] = {
+        {"first", Winner::First},
+        {"later", Winner::Later},
+        {"up or down", Winner::UpDown},
+        {"left or right", Winner::LeftRight}};
+};
+
+template <>
 struct Names<Overlap> {
     static constexpr std::pair<std::string_view, Overlap> rows[] = {{"pile up", Overlap::PileUp},
                                                                     {"exclude", Overlap::Exclude}};

@@ -217,7 +217,7 @@ TEST_F(EveryTouch, EveryStageIsPutInOpenedAndChanged)
                      .takes.has(findControl(tangle.rig[0], way.from)->kind))
                 return;
             SCOPED_TRACE(kind.kInfo.name);
-            addStage(tangle, strand, kind);
+            jolly::addStage(tangle, strand, kind);
             document.begin(tangle, {});
             studio.selection().select(Source{"stick", way.from});
             const bool isAxis = way.from.type == EventType::Abs && way.from != kHat;

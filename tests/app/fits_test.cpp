@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "contrast.h"
 #include "fits.h"
 
 #include "app/services/language.h"
+#include "app/style/palette.h"
 #include "demo_scene.h"
 
 #include <gmock/gmock.h>
@@ -107,6 +109,36 @@ TEST_P(Fits, NothingIsCutOffOrOutsideOfItsCard)
                               << "x" << size.height() << ")";
         }
     }
+}
+
+/// 4.5 is what WCAG 2.1 asks for; thin letters on a screen of single pixels keep a little less of
+/// their colour.
+TEST_P(Fits, EveryTextCanBeRead)
+{
+    constexpr double kLeast = 4.5;
+    constexpr double kThin = 0.4;
+    const double least = kLeast - (m_scene->window.devicePixelRatioF() < 2.0 ? kThin : 0.0);
+    for (const auto page : kPages) {
+        m_scene->window.showPage(page);
+        m_scene->window.resize(1280, 800);
+        m_scene->settle();
+        for (const auto& bad : badlyReadIn(m_scene->window, least))
+            ADD_FAILURE() << bad.toStdString() << " (page " << page << ")";
+    }
+}
+
+/// What is painted takes its colours from the palette: text on whatever it may stand on.
+TEST_P(Fits, ThePaletteCanBeRead)
+{
+    const auto& p = palette();
+    const QColor grounds[] = {p.ground, p.bar, p.card, p.raised, p.well, p.strawDeep};
+    for (const auto& text : {p.dim, p.text, p.strong, p.straw, p.sky, p.coral, p.mint, p.violet}) {
+        for (const auto& ground : grounds)
+            EXPECT_GE(contrastOf(text, ground), 4.5)
+                << text.name().toStdString() << " on " << ground.name().toStdString();
+    }
+    EXPECT_GE(contrastOf(p.onStraw, p.straw), 4.5);
+    for (const auto& ground : grounds) EXPECT_GE(contrastOf(p.slate, ground), 3.0);  // of shapes
 }
 
 INSTANTIATE_TEST_SUITE_P(InEveryDress, Fits,

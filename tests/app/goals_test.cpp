@@ -36,8 +36,7 @@ class GoalsInWindow : public WindowStory
     {
         move(kToggle, 1);
         click("button 1");
-        if (auto* entry = find<QAction>(stage)) entry->trigger();
-        settle();
+        addStage(QLatin1String(stage), window.weavePage());
     }
 
     const End& end(std::size_t place) { return strands().back().ends.at(place); }
@@ -47,7 +46,7 @@ class GoalsInWindow : public WindowStory
 
 TEST_F(GoalsInWindow, AChosenRowIsLedByAClickOnTheRight)
 {
-    weave("add both ends");
+    weave("both ends");
     click("row off");
     EXPECT_THAT(textOf("where").toStdString(), HasSubstr("Click where off of"));
     click("button 7");
@@ -68,7 +67,7 @@ TEST_F(GoalsInWindow, AChosenRowLeadsToATakenControlToo)
 {
     document.edit("another", [](Tangle& tangle) { addStrand(tangle, kThumb, button(4)); });
     settle();
-    weave("add both ends");
+    weave("both ends");
     click("row on");
     click("button 4");
     EXPECT_EQ(targetOf(end(0))->control, button(4));
@@ -76,7 +75,7 @@ TEST_F(GoalsInWindow, AChosenRowLeadsToATakenControlToo)
 
 TEST_F(GoalsInWindow, WhatDoesNotFitIsRefusedInWords)
 {
-    weave("add both ends");
+    weave("both ends");
     click("row on");
     click("axis 1");
     EXPECT_EQ(targetOf(end(0))->control, button(1));
@@ -85,7 +84,7 @@ TEST_F(GoalsInWindow, WhatDoesNotFitIsRefusedInWords)
 
 TEST_F(GoalsInWindow, TheNextTouchLetsGoOfTheChosenRow)
 {
-    weave("add both ends");
+    weave("both ends");
     click("row off");
     move(kTrigger, 1);
     move(kTrigger, 0);
@@ -95,21 +94,22 @@ TEST_F(GoalsInWindow, TheNextTouchLetsGoOfTheChosenRow)
 
 TEST_F(GoalsInWindow, AChordIsRecordedByPressingIt)
 {
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Keys: press them together…");
     record({Qt::Key_G, Qt::Key_Control});
     ASSERT_NE(chord(0), nullptr);
     EXPECT_THAT(chord(0)->keys, ElementsAre(KEY_G, KEY_LEFTCTRL)) << "as it was pressed";
     EXPECT_EQ(find<QPushButton>("goal on")->text(), "Ctrl + G");
     EXPECT_EQ(document.tangle().devices.back().kind, VirtualKind::Keyboard) << "it was added";
-    EXPECT_THAT(said(), HasSubstr("now presses the keys LEFTCTRL + G"));
+    EXPECT_THAT(said(), HasSubstr("now pulses the keys LEFTCTRL + G for 40 ms when it is pressed"))
+        << "held, they would be down for as long as the switch stays there";
     document.history().undo();
     EXPECT_EQ(document.tangle().devices.size(), 1U) << "one step";
 }
 
 TEST_F(GoalsInWindow, OneKeyIsAVirtualControl)
 {
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal off", "Keys: press them together…");
     record({Qt::Key_F6});
     ASSERT_NE(targetOf(end(1)), nullptr);
@@ -119,7 +119,7 @@ TEST_F(GoalsInWindow, OneKeyIsAVirtualControl)
 
 TEST_F(GoalsInWindow, WhileItListensShortcutsAndTheFocusAreKeysLikeOthers)
 {
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Keys: press them together…");
     record({Qt::Key_Control, Qt::Key_Z});
     ASSERT_NE(chord(0), nullptr) << "nothing was undone";
@@ -134,7 +134,7 @@ TEST_F(GoalsInWindow, WhileItListensShortcutsAndTheFocusAreKeysLikeOthers)
 
 TEST_F(GoalsInWindow, KeysThatAreNotAtHandAreChosenOnADrawnKeyboard)
 {
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Keys: press them together…");
     click("draw keys");
     EXPECT_FALSE(find<QPushButton>("take keys")->isEnabled());
@@ -157,7 +157,7 @@ TEST_F(GoalsInWindow, KeysThatAreNotAtHandAreChosenOnADrawnKeyboard)
 
 TEST_F(GoalsInWindow, GivingUpRecordsNothing)
 {
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Keys: press them together…");
     QTest::keyPress(find("chord field"), Qt::Key_G);
     click("give up keys");
@@ -167,7 +167,7 @@ TEST_F(GoalsInWindow, GivingUpRecordsNothing)
 
 TEST_F(GoalsInWindow, AChordOfTheDeskIsAskedAboutOnce)
 {
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Keys: press them together…");
     record({Qt::Key_Control, Qt::Key_Alt, Qt::Key_F3});
     ASSERT_NE(chord(0), nullptr);
@@ -184,7 +184,7 @@ TEST_F(GoalsInWindow, AChordOfTheDeskIsAskedAboutOnce)
 
 TEST_F(GoalsInWindow, OrdersNothingOneMoreAndOneLess)
 {
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Stand down");
     EXPECT_EQ(end(0).goal, Goal(Command{Order::StandDown, {}}));
     EXPECT_EQ(find<QPushButton>("goal on")->text(), "stands down");
@@ -206,7 +206,7 @@ TEST_F(GoalsInWindow, AnOutletEngagesALayerOrChoosesACraft)
         tangle.layers.push_back({.id = "water", .name = "On water"});
         tangle.craft.push_back({.id = "gannet", .name = "Gannet 12", .parent = "everywhere"});
     });
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "On water while it is held");
     EXPECT_EQ(end(0).goal, Goal(LayerGoal{"water", Engage::Hold}));
     EXPECT_EQ(find<QPushButton>("goal on")->text(), "layer On water, held");
@@ -229,14 +229,14 @@ TEST_F(GoalsInWindow, AnOrderAboutAnAxisNamesIt)
 {
     move(kX, 900);
     click("axis 2");
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Turn Jolly, Y round, and back");
     EXPECT_EQ(end(0).goal, Goal(Command{Order::Reverse, {"jolly", axis(2)}}));
 }
 
 TEST_F(GoalsInWindow, ASwitchIsALeverWithItsRows)
 {
-    weave("add switch");
+    weave("switch");
     EXPECT_THAT(outletsOf(strands().back()), ElementsAre("on", "off"));
     auto* lever = find<app::SwitchLever>("switch lever");
     ASSERT_NE(lever, nullptr);
@@ -249,7 +249,7 @@ TEST_F(GoalsInWindow, ASwitchIsALeverWithItsRows)
 
 TEST_F(GoalsInWindow, PositionsAreNamedAndTouched)
 {
-    weave("add switch");
+    weave("switch");
     find<app::ListenField>("add position")->listen();
     move(kTrigger, 1);
     move(kTrigger, 0);
@@ -282,7 +282,7 @@ TEST_F(GoalsInWindow, ASliceIsEnteredFromASideThatIsChosen)
 
 TEST_F(GoalsInWindow, TimesOfPressesAreDraggedAsOneStep)
 {
-    weave("add press kinds");
+    weave("press kinds");
     auto* line = find<app::PressLine>("press line");
     ASSERT_NE(line, nullptr);
     const auto before = std::get<PressKinds>(strands().back().stages[0].parameters);
@@ -314,7 +314,7 @@ TEST_F(GoalsInWindow, AHatIsARoseWhosePetalsChooseRows)
 TEST_F(GoalsInWindow, KeysAreCapsThatAreLitWhileTheyAreDown)
 {
     EXPECT_TRUE(goLive());
-    weave("add both ends");
+    weave("both ends");
     chooseGoal("goal on", "Keys: press them together…");
     record({Qt::Key_Control, Qt::Key_G});
     move(kToggle, 0);
@@ -347,7 +347,7 @@ TEST_F(GoalsInWindow, KeysAreWovenFromTheKeyboardsCard)
 
 TEST_F(GoalsInWindow, ButtonsAreAListWithWhatTheyAreFor)
 {
-    weave("add both ends");
+    weave("both ends");
     document.edit("function", [](Tangle& tangle) {
         setFunction(tangle, {tangle.devices[0].id, button(5)}, "mail hatch");
     });

@@ -60,8 +60,7 @@ class Recipe : public WindowStory
 
     void add(const char* stage)
     {
-        if (auto* entry = find<QAction>(stage)) entry->trigger();
-        settle();
+        addStage(QLatin1String(stage), window.weavePage());
         step();
     }
 

@@ -25,7 +25,7 @@ TEST_F(Recipe, ATriggerInTwoStages)
     click("add slice");
     step();
     EXPECT_THAT(along({0, 99, 101, 500, 949, 951, 941, 938, 70}),
-                ElementsAre("", "", "5", "5", "5", "15", "15", "5", ""));
+                ElementsAre("", "", "5", "5", "5", "56", "56", "5", ""));
 }
 
 TEST_F(Recipe, TheLastPartOfALeverAsALatch)
@@ -42,21 +42,20 @@ TEST_F(Recipe, ALeverAsFiveZones)
 {
     move(kThrottle, 600);
     click("button 5");
-    add("add equal slices");
+    add("equal slices");
     EXPECT_THAT(along({0, 100, 300, 500, 700, 900, 1000}),
-                ElementsAre("5", "5", "1", "2", "3", "4", "4"));
+                ElementsAre("5", "5", "6", "7", "8", "1", "1"));
 }
 
 TEST_F(Recipe, BothTriggersOfAPadThatShareOneAxis)
 {
     move(kY, 600);
     click("axis 1");
-    add("add half");
+    add("half");
     click("axis 2");
     const auto second = strands().back().id;
     ASSERT_NE(window.weavePage().cardOf(second), nullptr);
-    window.weavePage().cardOf(second)->findChild<QAction*>("add half")->trigger();
-    settle();
+    addStage("half", *window.weavePage().cardOf(second));
     choose(*window.weavePage().cardOf(second), "side", 1);
     const auto& device = *local.world.device("Jolly");
     const auto pulled = [&](int place) {
@@ -75,8 +74,8 @@ TEST_F(Recipe, ATwoWaySwitchThatHasTwoPositions)
     move(kToggle, 1);
     move(kToggle, 0);
     click("button 3");
-    add("add both ends");
-    EXPECT_THAT(along({0, 1, 0}, kToggle), ElementsAre("1", "3", "1"));
+    add("both ends");
+    EXPECT_THAT(along({0, 1, 0}, kToggle), ElementsAre("4", "3", "4"));
     find<QPushButton>("how on")->menu()->actions()[1]->trigger();
     settle();
     step();
@@ -90,7 +89,7 @@ TEST_F(Recipe, APushThatStaysAndAnotherThatLetsGo)
     move(kTrigger, 1);
     move(kTrigger, 0);
     click("button 3");
-    add("add set and clear");
+    add("set and clear");
     ASSERT_TRUE(find<app::ListenField>("clear"));
     find<app::ListenField>("clear")->listen();
     move(kThumb, 1);
@@ -122,12 +121,58 @@ TEST_F(Recipe, KeysThatPressTwoPedals)
     EXPECT_EQ(device.spec.values[1].x, device.spec.slots[1].high);
 }
 
+TEST_F(Recipe, ARudderOfTwoPedals)
+{
+    const auto second = plug(describe(smallStick("pedals")));
+    move(kThrottle, 600);
+    move(kThrottle, 0);
+    click("axis 2");
+    turn(second, 2, 600);
+    turn(second, 2, 1000);
+    click("axis 2");
+    click("lead the other way");
+    step();
+    const auto& device = *local.world.device("Jolly");
+    const auto at = [&] { return device.spec.values[1].x; };
+    EXPECT_EQ(at(), 32767) << "the second pedal is down";
+    turn(second, 2, 0);
+    EXPECT_EQ(at(), 0);
+    move(kThrottle, 1000);
+    EXPECT_EQ(at(), -32768);
+}
+
+TEST_F(Recipe, TwoKeysAsOneAxis)
+{
+    move(kTrigger, 1);
+    move(kTrigger, 0);
+    click("axis 2");
+    move(kThumb, 1);
+    move(kThumb, 0);
+    click("axis 2");
+    click("lead the other way");
+    EXPECT_TRUE(studio.preflight().problems().empty()) << "they are meant to meet";
+    EXPECT_EQ(strands()[0].ends[0].part, Part::Lower);
+    EXPECT_EQ(strands()[1].ends[0].part, Part::Upper);
+}
+
+TEST_F(Recipe, AWholeControllerLikeForLike)
+{
+    click("lead all");
+    click("like own");
+    EXPECT_EQ(strands().size(), document.tangle().rig[0].controls.size());
+    EXPECT_EQ(document.tangle().devices.size(), 2U);
+    EXPECT_TRUE(textOf("said").startsWith("8 controls of Small stick lead on now."));
+    document.history().undo();
+    EXPECT_TRUE(strands().empty()) << "one step";
+    EXPECT_EQ(document.tangle().devices.size(), 1U);
+}
+
 TEST_F(Recipe, AHatAsFourButtons)
 {
     move(kHat, 1);
     move(kHat, 0);
     click("button 5");
-    EXPECT_THAT(along({-1, 0, 1}, kHat), ElementsAre("3", "", "1"));
+    EXPECT_THAT(along({-1, 0, 1}, kHat), ElementsAre("8", "", "6"));
 }
 
 TEST_F(Recipe, ASwitchOfThreePositions)
@@ -135,12 +180,12 @@ TEST_F(Recipe, ASwitchOfThreePositions)
     move(kToggle, 1);
     move(kToggle, 0);
     click("button 3");
-    add("add switch");
+    add("switch");
     listen("add position");
     move(kTrigger, 1);
     move(kTrigger, 0);
-    EXPECT_THAT(along({1, 0}, kToggle), ElementsAre("3", "1"));
-    EXPECT_THAT(along({1, 0}, kTrigger), ElementsAre("2", "1")) << "the other side, and back";
+    EXPECT_THAT(along({1, 0}, kToggle), ElementsAre("3", "4"));
+    EXPECT_THAT(along({1, 0}, kTrigger), ElementsAre("5", "4")) << "the other side, and back";
 }
 
 TEST_F(Recipe, AKeyboardAsAPad)

@@ -138,6 +138,23 @@ class WindowStory : public testing::Test
         return nullptr;
     }
 
+    /// Puts a stage into the strand of a card, by its own button or from the list of all.
+    void addStage(const QString& name, QWidget& card)
+    {
+        auto* chip = card.findChild<QPushButton*>(QStringLiteral("add ") + name);
+        auto* list = card.findChild<QPushButton*>(QStringLiteral("add stage"));
+        if (chip) QTest::mouseClick(chip, Qt::LeftButton);
+        if (!chip && list) QTest::mouseClick(list, Qt::LeftButton);
+        settle();
+        auto* typed = window.findChild<QLineEdit*>(QStringLiteral("find"));
+        if (!chip && typed) {
+            typed->setText(name);
+            QTest::keyClick(typed, Qt::Key_Return);
+        }
+        EXPECT_TRUE(chip || typed) << "no stage " << name.toStdString() << " is offered";
+        settle();
+    }
+
     void click(const char* name)
     {
         if (auto* widget = find(name)) QTest::mouseClick(widget, Qt::LeftButton);

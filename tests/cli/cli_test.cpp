@@ -425,5 +425,25 @@ TEST(Cli, AfterALaunchTheEngineIsAsItWasBefore)
     EXPECT_EQ(engine.end(), 0);
 }
 
+TEST(Cli, AnIdleEngineThatIsToldSoEndsWithItsLastClient)
+{
+    Program engine({kTangle, "run", kDemo, "--world", kWorld, "--idle", "--with-clients"});
+    ASSERT_TRUE(engine.prints("The engine is idle.")) << engine.text();
+    expect({"status"}, 0, "idle");
+    EXPECT_EQ(engine.end(), 0);
+}
+
+TEST(Cli, AFlightGoesOnWithoutClients)
+{
+    Program engine({kTangle, "run", kDemo, "--world", kWorld, "--with-clients"});
+    ASSERT_TRUE(engine.prints("Live.")) << engine.text();
+    expect({"status"}, 0, "is live");
+    expect({"status"}, 0, "is live");
+    EXPECT_TRUE(engine.isRunning());
+    expect({"down"}, 0, "");
+    static_cast<void>(run({"status"}));  // if it is there still, it ends with this client
+    EXPECT_EQ(engine.end(), 0);
+}
+
 }  // namespace
 }  // namespace jolly

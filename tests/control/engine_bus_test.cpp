@@ -27,6 +27,7 @@ class Host : public EngineHost
 {
  public:
     void hearFrom(const std::string& name) override { client = name; }
+    void lastClientLeft() override { static_cast<void>(note("alone")); }
     Problems load(const std::string& tangle, bool& accepted) override
     {
         loaded = tangle;
@@ -116,6 +117,25 @@ class Host : public EngineHost
     mutable std::mutex m_mutex;  ///< the bus has a thread of its own
     std::vector<std::string> m_said;
 };
+
+TEST(EngineBus, ItHearsWhenTheLastOfItsClientsIsGone)
+{
+    Host host;
+    const auto service = EngineService::offer(host);
+    ASSERT_TRUE(service);
+    auto one = EngineClient::connect();
+    auto other = EngineClient::connect();
+    ASSERT_TRUE(one && other);
+    ASSERT_TRUE((*one)->status());
+    ASSERT_TRUE((*other)->status());
+    one->reset();
+    ASSERT_TRUE((*other)->status()) << "the bus told of the first one's end before";
+    EXPECT_TRUE(host.said().empty());
+    other->reset();
+    for (int i = 0; i < 500 && host.said().empty(); ++i)
+        std::this_thread::sleep_for(std::chrono::milliseconds(10));
+    EXPECT_EQ(host.said(), std::vector<std::string>{"alone"});
+}
 
 TEST(EngineBus, HandsAndRecordingsGoThereAndBack)
 {

@@ -53,6 +53,15 @@ class ButtonStory : public MachineStory
         return lines;
     }
 
+    /// The place of the first virtual hat among the outputs.
+    [[nodiscard]] std::uint32_t hatPlace() const
+    {
+        const auto& outputs = machine->plan().outputs;
+        const auto found = std::ranges::find_if(
+            outputs, [](const PlanOutput& output) { return output.layout.control == hat(1); });
+        return static_cast<std::uint32_t>(found - outputs.begin());
+    }
+
     void hatAt(int x, int y)
     {
         move(kHat, x);

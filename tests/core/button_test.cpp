@@ -240,8 +240,8 @@ TEST_F(Buttons, OnlyStagesThatFitAreUseful)
     EXPECT_EQ(names(kTrigger, {}, button(1)),
               "invert, latch, set and clear, press kinds, tap, both ends, debounce, delay, repeat, "
               "switch, switch steps, ");
-    EXPECT_EQ(names(kHat, {}, hat(1)), "hat turn, ");
-    EXPECT_EQ(names(kHat, {{HatSplit{}}}, button(1)), "hat split, hat turn, ");
+    EXPECT_EQ(names(kHat, {}, hat(1)), "hat turn, four ways, ");
+    EXPECT_EQ(names(kHat, {{HatSplit{}}}, button(1)), "hat split, hat turn, four ways, ");
     EXPECT_EQ(names(kDial, {}, axis(1)), "glide, ");
     EXPECT_EQ(names(kThrottle, {{Slice{}}}, button(1)).find("hat of axes"), std::string::npos);
     EXPECT_NE(names(kThrottle, {{Slice{}}}, button(1)).find("latch"), std::string::npos)

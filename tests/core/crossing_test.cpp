@@ -364,5 +364,37 @@ TEST_F(LateTest, TurnsGoOnBeyondTheEndOfTheNumbers)
     EXPECT_THAT(seen(), ElementsAre("button 1 = 1")) << "one more is up, not a turn back";
 }
 
+/// A three-way switch whose positions pulse keys or buttons, others in a held layer.
+TEST_F(Layers, PulsesOfASwitchAreSilentAtFlips)
+{
+    const SwitchPlaces places{
+        {"up", Source{"stick", kToggle}}, {"middle", {}}, {"down", Source{"stick", kFourth}}};
+    const auto lever = [&](const std::string& where, std::uint16_t first) {
+        auto& strand = weave(where, kToggle, button(first), {{SwitchPositions{places}}});
+        strand.ends.clear();
+        for (const auto& place : places)
+            strand.ends.push_back({place.name, Target{"jolly", button(first++)}, How::Pulse});
+    };
+    lever(std::string(kBase), 1);
+    lever("water", 4);
+    engageBy(kTrigger, "water");
+    start();
+    prime(kToggle, 0);
+    press(kToggle);
+    EXPECT_THAT(seen(), ElementsAre("button 1 = 1"));
+    wait(200);
+    static_cast<void>(seen());
+    press(kTrigger);
+    wait(200);
+    EXPECT_THAT(seen(), IsEmpty());
+    release(kToggle);
+    EXPECT_THAT(seen(), ElementsAre("button 5 = 1"));
+    wait(200);
+    static_cast<void>(seen());
+    release(kTrigger);
+    wait(200);
+    EXPECT_THAT(seen(), IsEmpty());
+}
+
 }  // namespace
 }  // namespace jolly::test

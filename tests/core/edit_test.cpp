@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/edit.h"
 
+#include "core/plan/machine.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/goal_edit.h"
 #include "core/tangle/lookup.h"
 #include "core/tangle/stage_edit.h"
 #include "core/weave/weave.h"
@@ -123,12 +125,12 @@ TEST(Edit, EndsFollowTheirSlices)
               (std::vector<End>{{"guard", Target{"jolly", button(3)}}}));
     changed.push_back({"drop", 0.95, 1.0, 0.9, 1.0});
     setStage(tangle, id, 0, Slice{changed});
-    EXPECT_EQ(findStrand(tangle, id)->ends.at(1), (End{"drop", Target{"jolly", button(1)}}));
+    EXPECT_EQ(findStrand(tangle, id)->ends.at(1), (End{"drop", Target{"jolly", button(4)}}));
     EXPECT_TRUE(findProblems(tangle).empty());
     changed.erase(changed.begin());
     setStage(tangle, id, 0, Slice{changed});
     EXPECT_EQ(findStrand(tangle, id)->ends,
-              (std::vector<End>{{"drop", Target{"jolly", button(1)}}}));
+              (std::vector<End>{{"drop", Target{"jolly", button(4)}}}));
 }
 
 TEST(Edit, AStrandOfButtonsMayBeDividedOtherwise)
@@ -141,12 +143,128 @@ TEST(Edit, AStrandOfButtonsMayBeDividedOtherwise)
     ASSERT_EQ(strand.stages.size(), 2U) << "the inverted axis stays, the slice goes";
     ASSERT_EQ(strand.ends.size(), 5U);
     EXPECT_EQ(strand.ends[0], (End{"zone 1", Target{"jolly", button(3)}}));
-    EXPECT_EQ(strand.ends[1], (End{"zone 2", Target{"jolly", button(1)}}));
+    EXPECT_EQ(strand.ends[1], (End{"zone 2", Target{"jolly", button(4)}}));
     EXPECT_TRUE(findProblems(tangle).empty());
     addStage(tangle, id, Ratchet{});
     EXPECT_EQ(findStrand(tangle, id)->ends,
               (std::vector<End>{{"up", Target{"jolly", button(3)}},
-                                {"down", Target{"jolly", button(1)}}}));
+                                {"down", Target{"jolly", button(4)}}}));
+}
+
+TEST(Edit, OutletsLeadToTheNextOnesInARow)
+{
+    auto tangle = smallTangle();
+    addStrand(tangle, kThumb, button(7));
+    const auto id = *connect(tangle, tangle.rig[0], kHat, {"jolly", button(5)});
+    const auto& ends = findStrand(tangle, id)->ends;
+    ASSERT_EQ(ends.size(), 4U);
+    EXPECT_EQ(ends[0], (End{"up", Target{"jolly", button(5)}}));
+    EXPECT_EQ(ends[1].goal, Goal(Target{"jolly", button(6)}));
+    EXPECT_EQ(ends[2].goal, Goal(Target{"jolly", button(8)})) << "7 is taken";
+    EXPECT_EQ(ends[3].goal, Goal(Target{"jolly", button(1)})) << "none is left behind it";
+}
+
+TEST(Edit, ADeviceThatSizesItselfGrowsForARow)
+{
+    auto tangle = newTangle();
+    const auto stick = smallStick();
+    const auto id = *connect(tangle, stick, kHat, {"jolly-1", button(31)});
+    EXPECT_EQ(findStrand(tangle, id)->ends[3].goal, Goal(Target{"jolly-1", button(34)}));
+    EXPECT_TRUE(findProblems(tangle).empty());
+}
+
+TEST(Edit, TwoInARowAreBoundOnlyWhenAsked)
+{
+    auto tangle = smallTangle();
+    const auto id = *connect(tangle, tangle.rig[0], kTrigger, {"jolly", button(2)});
+    addStage(tangle, id, PressKinds{});
+    EXPECT_EQ(findStrand(tangle, id)->ends,
+              (std::vector<End>{{"short", Target{"jolly", button(2)}},
+                                {"long", Target{"jolly", button(3)}}}));
+}
+
+TEST(Edit, KeysOfASwitchArePulses)
+{
+    auto tangle = smallTangle();
+    const Target key{keyboardOf(tangle), {ControlKind::Button, 30}};
+    const auto howOf = [&](ControlCode from) {
+        const auto id = *connect(tangle, tangle.rig[0], from, key);
+        return findStrand(tangle, id)->ends.front().how;
+    };
+    EXPECT_EQ(howOf(kToggle), How::Pulse);
+    EXPECT_EQ(howOf(kTrigger), How::Held);
+    const auto id = *connect(tangle, tangle.rig[0], kToggle, {"jolly", button(1)});
+    addStage(tangle, id, BothEnds{});
+    const auto& ends = findStrand(tangle, id)->ends;
+    ASSERT_EQ(ends.size(), 2U);
+    EXPECT_EQ(ends[1].how, How::Held);
+    ASSERT_TRUE(leadOutlet(tangle, id, "off", 1, key));
+    EXPECT_EQ(ends[1].how, How::Pulse);
+    ASSERT_TRUE(leadOutlet(tangle, id, "off", 1, Chord{key.device, {29, 30}}));
+    EXPECT_EQ(ends[1].how, How::Pulse);
+    ASSERT_TRUE(leadOutlet(tangle, id, "off", 1, Target{"jolly", button(4)}));
+    EXPECT_EQ(ends[1].how, How::Held);
+    ASSERT_TRUE(leadOutlet(tangle, id, "off", std::nullopt, key));
+    EXPECT_EQ(ends[2].how, How::Pulse);
+    findStrand(tangle, id)->ends[2].how = How::Held;
+    ASSERT_TRUE(leadOutlet(tangle, id, "off", 2, Target{key.device, {ControlKind::Button, 31}}));
+    EXPECT_EQ(ends[2].how, How::Held) << "as the pilot said";
+}
+
+TEST(Edit, TwoThatGoOneWayAreOneAxis)
+{
+    auto tangle = smallTangle();
+    auto other = smallStick("other");
+    other.alias = "Other";
+    tangle.rig.push_back(other);
+    const Target rudder{"jolly", axis(1)};
+    const auto left = *connect(tangle, tangle.rig[0], kThrottle, rudder);
+    const auto right = connectOtherWay(tangle, left, tangle.rig[1], kThrottle, rudder);
+    ASSERT_TRUE(right);
+    EXPECT_EQ(findStrand(tangle, left)->ends[0].part, Part::Lower);
+    EXPECT_EQ(findStrand(tangle, *right)->ends[0].part, Part::Upper);
+    EXPECT_TRUE(findProblems(tangle).empty()) << "they are meant to meet";
+    Machine machine(compile(tangle));
+    const auto at = [&](int one, int two) {
+        machine.move(*machine.plan().inputOf(0, kThrottle), false, one, Time(0));
+        machine.move(*machine.plan().inputOf(1, kThrottle), false, two, Time(0));
+        return machine.meetings().raw(0).x;
+    };
+    EXPECT_EQ(at(0, 0), 0);
+    EXPECT_EQ(at(1000, 0), -32768);
+    EXPECT_EQ(at(0, 1000), 32767);
+    EXPECT_EQ(at(500, 500), 0);
+}
+
+TEST(Edit, APairOfKeysIsOneAxisAndWhatGoesBothWaysIsNot)
+{
+    auto tangle = smallTangle();
+    const Target axis2{"jolly", axis(2)};
+    const auto forward = *connect(tangle, tangle.rig[0], kTrigger, axis2);
+    const auto back = connectOtherWay(tangle, forward, tangle.rig[0], kThumb, axis2);
+    ASSERT_TRUE(back);
+    EXPECT_TRUE(findProblems(tangle).empty());
+    Machine machine(compile(tangle));
+    Time now{};
+    const auto at = [&](bool one, bool two) {
+        machine.move(*machine.plan().inputOf(0, kTrigger), false, one ? 1 : 0, now);
+        machine.move(*machine.plan().inputOf(0, kThumb), false, two ? 1 : 0, now);
+        now += 2000 * kMs;
+        machine.tick(now);
+        return machine.meetings().raw(1).x;
+    };
+    EXPECT_EQ(at(false, false), 0);
+    EXPECT_EQ(at(true, false), -32768);
+    EXPECT_EQ(at(false, true), 32767);
+    EXPECT_EQ(at(true, true), 0);
+    const auto roll = *connect(tangle, tangle.rig[0], kX, {"jolly", axis(1)});
+    const auto before = tangle;
+    EXPECT_FALSE(connectOtherWay(tangle, roll, tangle.rig[0], kThrottle, {"jolly", axis(1)}));
+    EXPECT_EQ(tangle, before);
+    tangle.devices.push_back(
+        {.id = "pad", .name = "Pad", .kind = VirtualKind::Gamepad, .number = 2});
+    const auto pull = *connect(tangle, tangle.rig[0], kTrigger, {"pad", axis(3)});
+    EXPECT_FALSE(connectOtherWay(tangle, pull, tangle.rig[0], kThumb, {"pad", axis(3)}));
 }
 
 TEST(Edit, ZonesThatComeAndGoTakeTheirEndsAlong)

@@ -47,6 +47,31 @@ TEST_F(Hats, AHatIsTurnedAndMovesTwoAxes)
     EXPECT_THAT(seen(), ElementsAre("axis 1 = 32767", "axis 2 = -32768"));
 }
 
+TEST_F(Hats, FourWaysHaveNoDiagonals)
+{
+    // From up to up right and back, from right to down right, and straight to up left.
+    const auto round = [this](Winner wins) {
+        weave(FourWays{wins}, kHat);
+        std::string ways;
+        for (const auto& [x, y] : std::initializer_list<std::pair<int, int>>{
+                 {0, -1}, {1, -1}, {0, -1}, {0, 0}, {1, 0}, {1, 1}, {1, 0}, {0, 0}, {-1, -1}}) {
+            hatAt(x, y);
+            const auto counts = machine->meetings().raw(hatPlace());
+            ways += counts.y < 0   ? 'u'
+                    : counts.y > 0 ? 'd'
+                    : counts.x < 0 ? 'l'
+                    : counts.x > 0 ? 'r'
+                                   : '.';
+            EXPECT_TRUE(counts.x == 0 || counts.y == 0);
+        }
+        return ways;
+    };
+    EXPECT_EQ(round(Winner::First), "uuu.rrr.l");
+    EXPECT_EQ(round(Winner::Later), "uru.rdr.u") << "left or right comes first in a frame";
+    EXPECT_EQ(round(Winner::UpDown), "uuu.rdr.u");
+    EXPECT_EQ(round(Winner::LeftRight), "uru.rrr.l");
+}
+
 TEST_F(Hats, FourButtonsMakeAHat)
 {
     const HatJoin eight{Source{"stick", kThumb}, Source{"stick", kToggle},

@@ -91,9 +91,9 @@ bool SlowButton::knows(const StageParameters& stage)
 {
     const std::string name(infoOf(stage).name);
     static const std::set<std::string> kNames = {
-        "latch",       "set and clear", "press kinds",  "both ends", "debounce",  "delay",
-        "repeat",      "set",           "ramp",         "nudge",     "hat split", "hat turn",
-        "hat to axes", "switch",        "switch steps", "positions"};
+        "latch",     "set and clear", "press kinds", "both ends",    "debounce",  "delay",
+        "repeat",    "set",           "ramp",        "nudge",        "hat split", "hat turn",
+        "four ways", "hat to axes",   "switch",      "switch steps", "positions"};
     return kNames.contains(name);
 }
 
@@ -130,6 +130,8 @@ std::vector<Value> SlowButton::run(const StageParameters& stage, Value in, Time 
         out = {{nudge(*nudging, way, isDown(nudging->reset, see), now, isNews), 0.0}};
     } else if (const auto* ways = std::get_if<HatSplit>(&stage)) {
         out = split(*ways, in);
+    } else if (const auto* four = std::get_if<FourWays>(&stage)) {
+        out = {fourWays(*four, in)};
     } else if (const auto* turning = std::get_if<HatTurn>(&stage)) {
         out = {turned(*turning, in)};
     } else if (const auto* lever = std::get_if<SwitchPositions>(&stage)) {
@@ -149,6 +151,24 @@ std::vector<Value> SlowButton::run(const StageParameters& stage, Value in, Time 
     m_wasDown = is;
     m_last = now;
     return out;
+}
+
+/// A diagonal stands between an upright eighth and one across.
+Value SlowButton::fourWays(const FourWays& four, Value hat)
+{
+    const int at = eighthOf(hat);
+    if (at != m_hatIn) {
+        const int upright = at == 1 || at == 7 ? 0 : 4;
+        const int across = at == 1 || at == 3 ? 2 : 6;
+        const bool takesUpright = four.wins == Winner::UpDown ||
+                                  (four.wins == Winner::First && m_hatOut == upright) ||
+                                  (four.wins == Winner::Later && m_hatOut == across);
+        m_hatIn = at;
+        m_hatOut = at < 0 || at % 2 == 0 ? at : takesUpright ? upright : across;
+    }
+    static const std::map<int, Value> kAt = {
+        {-1, {0, 0}}, {0, {0, -1}}, {2, {1, 0}}, {4, {0, 1}}, {6, {-1, 0}}};
+    return kAt.at(m_hatOut);
 }
 
 /// The name of the position: buttons that are down, in the order in which they were pressed; what

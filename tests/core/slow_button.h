@@ -57,6 +57,7 @@ class SlowButton
     bool repeat(const Repeat& repeat, bool isDown, Time now, bool isNews);
     bool delay(const Delay& delay, bool isDown, Time now);
     double ramp(const Ramp& ramp, bool isDown, Time now);
+    Value fourWays(const FourWays& four, Value hat);
     double nudge(const Nudge& nudge, int way, bool isReset, Time now, bool isNews);
 
     bool m_wasDown = false;
@@ -76,6 +77,7 @@ class SlowButton
     std::optional<double> m_value;
     int m_way = 0, m_lastWay = -1;
     Time m_last{};
+    int m_hatIn = -1, m_hatOut = -1;  ///< eighths of the circle from up; -1 in the middle
 };
 
 }  // namespace jolly::test

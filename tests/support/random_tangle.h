@@ -145,6 +145,7 @@ class Chance
     StageParameters hatStage()
     {
         if (oneIn(3)) return HatToAxes{};
+        if (oneIn(4)) return FourWays{static_cast<Winner>(below(4))};
         if (oneIn(2)) return HatTurn{static_cast<double>(below(15)) - 7.0};
         return HatSplit{of(std::vector{Diagonals::Both, Diagonals::Own, Diagonals::Ignored})};
     }

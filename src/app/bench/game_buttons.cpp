@@ -107,7 +107,7 @@ void GameButtons::paintButton(QPainter& painter, std::size_t button) const
         draw(shape.adjusted(-2, -2, 2, 2));
     }
     painter.setFont(textFont(TextSize::Small, now.isByHand));
-    painter.setPen(isFilled ? p.onStraw : made.isUsed || now.isPressed ? p.text : p.faint);
+    painter.setPen(isFilled ? p.onStraw : made.isUsed || now.isPressed ? p.text : p.dim);
     painter.drawText(shape, Qt::AlignCenter, made.number);
     if (!now.isByHand) return;
     painter.setPen(QPen(p.strong, 1.5));

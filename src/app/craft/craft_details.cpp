@@ -176,13 +176,13 @@ void CraftDetails::addFamily(const Craft& craft)
         m_column->addLayout(row);
     }
     const auto count = ownCounts(tangle)[placeOfCraft(tangle, craft.id)];
-    const auto all = strandsOf(tangle, craft.id).size();
+    const auto all = static_cast<int>(strandsOf(tangle, craft.id).size());
     m_column->addWidget(makeWords(
-        craft.id == kEverywhere ? tr("%1 strands, which every craft inherits.").arg(all)
-                                : tr("%1 strands: %2 of its own, %3 that change inherited ones.")
-                                      .arg(all)
-                                      .arg(count.added)
-                                      .arg(count.changed),
+        craft.id == kEverywhere
+            ? tr("%n strand(s), which every craft inherits.", nullptr, all)
+            : tr("%n strand(s): %1 of its own, %2 that change inherited ones.", nullptr, all)
+                  .arg(count.added)
+                  .arg(count.changed),
         "dim"));
     if (const auto* sheet = sheetOf(tangle, craft.id))
         m_column->addWidget(makeWords(tr("Made for %1.").arg(toQt(sheet->name)), "dim"));

@@ -140,7 +140,9 @@ void askForPlace(Weaver& weaver, const std::string& strand, std::size_t end, QWi
                  takers.isEmpty() ? QObject::tr("free") : QObject::tr("taken"), go(place)});
         }
     }
-    (new Finder(std::move(all), parent))->open();
+    (new Finder(std::move(all),
+                QObject::tr("Find a place: its device, its number, what is there …"), parent))
+        ->open();
 }
 
 }  // namespace jolly::app

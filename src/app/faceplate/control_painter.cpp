@@ -264,7 +264,8 @@ QPointF anchorOf(const ControlDrawing& drawing, const QRect& place)
         case Shape::Named:
             return {kBeside, rect.height() / 2.0};
         case Shape::Cap:
-            return {kBeside, rect.height() / 2.0};
+            return drawing.control(0).isKeys ? QPointF(kBeside, rect.height() / 2.0)
+                                             : rect.center();
         case Shape::Lever: {
             const auto field = QRectF(fieldOf(place)).adjusted(0, 6, 0, -6);
             return {field.center().x() + 16,

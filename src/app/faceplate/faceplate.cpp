@@ -80,10 +80,10 @@ QPushButton* Faceplate::makeDeed(const char* name)
     return button;
 }
 
-void Faceplate::setDeed(const QString& words)
+void Faceplate::setDeed(const char* name, const QString& words)
 {
     if (!m_deed) {
-        m_deed = makeDeed("plate deed");
+        m_deed = makeDeed(name);
         connect(m_deed, &QPushButton::clicked, this, &Faceplate::deedWanted);
     }
     m_deed->setText(words);
@@ -214,7 +214,7 @@ void Faceplate::place()
     }
     const int room = m_deed ? kMargin + inner - x : inner / 2;
     const int words = std::clamp(m_right->sizeHint().width(), 0, std::max(0, room));
-    m_left->setVisible(!m_left->text().isEmpty());
+    m_left->setVisible(!m_left->text().isEmpty() && !m_deed);
     m_left->setGeometry(kMargin, y, inner - words - 6, footer);
     m_right->setGeometry(kMargin + inner - words, y, words, footer);
 }

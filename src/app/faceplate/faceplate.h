@@ -28,7 +28,7 @@ class Faceplate : public Card
     void setFooter(const QString& left, const QString& right);
 
     /// Something to do with the thing itself, at the left of the footer.
-    void setDeed(const QString& words);
+    void setDeed(const char* name, const QString& words);
 
     /// Something else to do with it, beside that.
     void setOther(const QString& words);

@@ -69,9 +69,10 @@ void paintCap(QPainter& painter, const ControlDrawing& drawing)
     const bool isDown = s.value.isPressed();
     const bool isFilled = isDown && !s.isOutlined;
     const bool isMarked = s.isSelected || drawing.hasFocus;
-    painter.setPen(QPen(isMarked ? drawing.ink->strong
-                        : isDown ? activeColour(drawing, s)
-                                 : drawing.ink->line,
+    const bool isUsedKey = s.isUsed && !drawing.control(0).isKeys;  // those of ours all are
+    painter.setPen(QPen(isMarked              ? drawing.ink->strong
+                        : isDown || isUsedKey ? activeColour(drawing, s)
+                                              : drawing.ink->line,
                         isMarked ? 2.0 : 1.2));
     painter.setBrush(isFilled ? activeColour(drawing, s) : drawing.ink->raised);
     painter.drawRoundedRect(cap, 5, 5);

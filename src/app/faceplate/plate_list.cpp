@@ -69,6 +69,12 @@ void ControllerPlates::wire(Faceplate* plate)
     connect(plate, &Faceplate::dropped, this, [this, plate](const QString& id, QPoint at) {
         if (const auto ref = refOf(plate, id)) Q_EMIT dropped(*ref, at);
     });
+    connect(plate, &Faceplate::deedWanted, this, [this, plate] {
+        const auto place =
+            static_cast<std::size_t>(std::ranges::find(m_plates, plate) - m_plates.begin());
+        const auto& controllers = m_selection.feed().desk().controllers;
+        if (place < controllers.size()) Q_EMIT deedWanted(controllers[place].rig.id);
+    });
 }
 
 std::optional<Source> ControllerPlates::refOf(Faceplate* plate, const QString& id) const
@@ -253,7 +259,7 @@ void DevicePlates::dress(std::size_t place)
     const bool isKeyboard = device.kind == VirtualKind::Keyboard;
     plate->setTitle(toQt(device.name), shown.isThere ? tr("games see it") : tr("not live"));
     plate->setPlate(made.plate);
-    plate->setDeed(tr("size it…"));
+    plate->setDeed("plate deed", tr("size it…"));
     plate->setOther(isKeyboard             ? tr("+ keys…")
                     : !device.isForGames() ? QString()
                     : isList               ? tr("as grid")

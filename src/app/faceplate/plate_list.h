@@ -34,6 +34,7 @@ class ControllerPlates : public QObject
  Q_SIGNALS:
     void plateAdded(Faceplate* plate);
     void activated(const Source& ref);
+    void deedWanted(const std::string& controller);
     void menuWanted(const Source& ref, QPoint globalPlace);
     void dragMoved(const Source& ref, QPoint globalPlace);
     void dropped(const Source& ref, QPoint globalPlace);

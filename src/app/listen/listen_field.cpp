@@ -26,7 +26,7 @@ ListenField::ListenField(Selection& selection, Messages& messages, Filter wants,
     row->setSpacing(4);
     m_field->setObjectName(QStringLiteral("listen"));
     m_list->setObjectName(QStringLiteral("choose from list"));
-    m_list->setText(QStringLiteral("≡"));
+    m_list->setText(tr("list…"));
     m_list->setToolTip(tr("Choose from a list"));
     m_list->setAccessibleName(tr("Choose a control from a list"));
     m_list->setMenu(m_menu);

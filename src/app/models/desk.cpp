@@ -4,6 +4,7 @@
 
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/matching.h"
 
 #include <algorithm>
 
@@ -40,6 +41,22 @@ DeskController deskController(const RigController& rig, const PresentController*
     return controller;
 }
 
+/// For each present controller its place in the rig, or Match::kUnknown: what the engine says, and
+/// for those of which it says nothing what it will say once it has heard of this rig.
+std::vector<int> rigOfPresent(const Tangle& tangle, const EngineStatus& status)
+{
+    std::vector<int> rigOf;
+    std::vector<Identity> present;
+    for (const auto& controller : status.controllers) {
+        const bool isKnown =
+            controller.rig >= 0 && static_cast<std::size_t>(controller.rig) < tangle.rig.size();
+        rigOf.push_back(isKnown ? controller.rig : Match::kUnknown);
+        present.push_back(controller.description.identity);
+    }
+    const bool hasUnknown = std::ranges::find(rigOf, Match::kUnknown) != rigOf.end();
+    return hasUnknown ? matchRig(tangle.rig, present, rigOf).rigOf : rigOf;
+}
+
 Value valueAt(int slot, ControlKind kind, const LiveSnapshot& values)
 {
     if (slot < 0 || static_cast<std::size_t>(slot) >= values.slots.size()) return {};
@@ -58,6 +75,17 @@ const DeskController* Desk::find(const std::string& controller) const
     return found == controllers.end() ? nullptr : &*found;
 }
 
+void Desk::keepOrderOf(const Desk& before)
+{
+    const auto placeOf = [&](const DeskController& controller) {
+        const auto& there = before.controllers;
+        return std::ranges::find_if(there,
+                                    [&](const auto& c) { return c.rig.id == controller.rig.id; }) -
+               there.begin();
+    };
+    std::ranges::stable_sort(controllers, {}, placeOf);
+}
+
 Value Desk::valueOf(const DeskController& controller, std::size_t control,
                     const LiveSnapshot& values) const
 {
@@ -74,19 +102,22 @@ Value Desk::valueOf(const DeskDevice& device, std::size_t slot, const LiveSnapsh
 Desk makeDesk(const Tangle& tangle, const EngineStatus& status)
 {
     Desk desk;
+    const auto rigOf = rigOfPresent(tangle, status);
     for (std::size_t r = 0; r < tangle.rig.size(); ++r) {
-        const auto present =
-            std::ranges::find(status.controllers, static_cast<int>(r), &PresentController::rig);
-        auto controller = deskController(tangle.rig[r],
-                                         present == status.controllers.end() ? nullptr : &*present);
+        const auto place = std::ranges::find(rigOf, static_cast<int>(r)) - rigOf.begin();
+        auto controller = deskController(
+            tangle.rig[r], place == std::ssize(rigOf)
+                               ? nullptr
+                               : &status.controllers[static_cast<std::size_t>(place)]);
         controller.isKnown = true;
         const auto doubt = std::ranges::find(status.doubts, r, &Doubt::rig);
         if (doubt != status.doubts.end()) controller.candidates = doubt->candidates;
         desk.controllers.push_back(std::move(controller));
     }
     std::optional<Tangle> known;  // what is adopted has a name and an id beside all others
-    for (const auto& present : status.controllers) {
-        if (present.rig >= 0 && static_cast<std::size_t>(present.rig) < tangle.rig.size()) continue;
+    for (std::size_t p = 0; p < status.controllers.size(); ++p) {
+        const auto& present = status.controllers[p];
+        if (rigOf[p] != Match::kUnknown) continue;
         if (!known) known = withoutStrands(tangle);
         known->rig.push_back(adopt(present.description, *known));
         desk.controllers.push_back(deskController(known->rig.back(), &present));

@@ -39,6 +39,9 @@ struct Desk {
 
     [[nodiscard]] const DeskController* find(const std::string& controller) const;
 
+    /// Gives the controllers the order that they had on a desk before; new ones come last.
+    void keepOrderOf(const Desk& before);
+
     /// The present value of a control: zero when it is away.
     [[nodiscard]] Value valueOf(const DeskController& controller, std::size_t control,
                                 const LiveSnapshot& values) const;
@@ -46,6 +49,8 @@ struct Desk {
                                 const LiveSnapshot& values) const;
 };
 
+/// A controller that was taken into the rig just now is on the desk as one of it, although the
+/// engine has not heard of that yet.
 [[nodiscard]] Desk makeDesk(const Tangle& tangle, const EngineStatus& status);
 
 /// The present controller that has a place in the live block; null when none has.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <QImage>
 #include <QString>
 #include <QStringList>
 #include <functional>
@@ -16,6 +17,8 @@ struct Found {
     std::function<void()> go;
     QString keys{};   ///< the shortcut, where there is one
     QString other{};  ///< further words by which it is found, not shown
+    QString about{};  ///< what it does, where its words do not say it
+    QImage picture{};
 };
 
 /// Text as it is compared: small letters without marks.

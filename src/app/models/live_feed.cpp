@@ -28,7 +28,9 @@ QString LiveFeed::nameOf(const Source& ref) const
 void LiveFeed::rebuild()
 {
     m_session.forgetMoves();  // those that were told are not told again
-    m_desk = makeDesk(m_document.tangle(), m_session.status());
+    auto desk = makeDesk(m_document.tangle(), m_session.status());
+    desk.keepOrderOf(m_desk);
+    m_desk = std::move(desk);
     Q_EMIT rebuilt();
 }
 

@@ -18,6 +18,13 @@ void Selection::select(std::optional<Source> control)
     Q_EMIT selectionChanged();
 }
 
+void Selection::pick(const Source& control)
+{
+    if (!m_listener) return select(control);
+    m_touched = control;
+    Q_EMIT touchedChanged();
+}
+
 void Selection::setFollowing(bool isFollowing)
 {
     if (isFollowing == m_isFollowing) return;

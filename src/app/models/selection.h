@@ -23,6 +23,9 @@ class Selection : public QObject
     [[nodiscard]] const std::optional<Source>& selected() const { return m_selected; }
     [[nodiscard]] const std::optional<Source>& touched() const { return m_touched; }
     void select(std::optional<Source> control);
+    /// A drawn control was clicked: as a touch it fills the field that listens, else it is
+    /// selected.
+    void pick(const Source& control);
     /// The controller of what is selected; null when nothing is.
     [[nodiscard]] const DeskController* controller() const;
 

@@ -46,6 +46,41 @@ void Weaver::leadInstead(const Source& from, const Target& target)
     leadBy(instead, from, target);
 }
 
+void Weaver::leadOtherWay(const std::string& first, const Source& from, const Target& target)
+{
+    const auto otherWay = [&](Tangle& tangle, auto&&... of) {
+        return connectOtherWay(tangle, first, of...);
+    };
+    leadBy(otherWay, from, target);
+}
+
+void Weaver::leadLarger(const Source& from, const Target& target)
+{
+    const auto larger = [&](Tangle& tangle, auto&&... of) {
+        auto woven = jolly::connect(tangle, of...);
+        if (woven) setMeeting(tangle, target, Meeting::Larger);
+        return woven;
+    };
+    leadBy(larger, from, target);
+}
+
+void Weaver::leadAll(const std::string& controller, const LikeWay& way)
+{
+    const auto* desk = m_selection.feed().desk().find(controller);
+    if (!desk) return;
+    const auto rig = desk->rig;
+    LikeForLike led;
+    const auto lead = [&](Tangle& tangle) { return keep(leadLikeForLike(tangle, rig, way), led); };
+    if (!m_edits.apply({tr("lead all of %1").arg(toQt(rig.alias))}, lead)) return;
+    auto said = tr("%n control(s) of %1 lead on now. Undo takes them back.", nullptr,
+                   static_cast<int>(led.strands.size()))
+                    .arg(toQt(rig.alias));
+    if (!led.left.empty())
+        said += QLatin1Char(' ') +
+                tr("%n control(s) found no place.", nullptr, static_cast<int>(led.left.size()));
+    m_edits.messages().say(said);
+}
+
 bool Weaver::isLed(const Source& from, const Target& target) const
 {
     const auto& stance = m_edits.stance();

@@ -3,6 +3,7 @@
 
 #include "app/models/edits.h"
 #include "app/models/selection.h"
+#include "core/weave/like_for_like.h"
 
 namespace jolly::app
 {
@@ -23,6 +24,14 @@ class Weaver : public QObject
 
     /// Likewise, in the place of all that ends there.
     void leadInstead(const Source& from, const Target& target);
+
+    /// Likewise, as the other way of a strand that leads there; see connectOtherWay().
+    void leadOtherWay(const std::string& first, const Source& from, const Target& target);
+    /// lead(); of all that meet there the larger counts from now on.
+    void leadLarger(const Source& from, const Target& target);
+
+    /// Leads all of a controller, like for like.
+    void leadAll(const std::string& controller, const LikeWay& way);
 
     /// Whether a control can be led there, and is not yet.
     [[nodiscard]] bool mayLead(const Source& from, const Target& target) const;

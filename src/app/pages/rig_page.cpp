@@ -6,6 +6,7 @@
 #include "app/strands/control_menu.h"
 #include "app/style/elided_button.h"
 #include "app/style/scroll_column.h"
+#include "app/style/scroll_to.h"
 #include "app/style/theme.h"
 
 #include <QEvent>
@@ -49,7 +50,7 @@ RigPage::RigPage(Studio& studio, AxisWatch& axis, QWidget* parent)
     buildSide();
     buildEmpty();
     connect(&m_plates, &ControllerPlates::activated, this,
-            [this](const Source& ref) { m_studio.selection().select(ref); });
+            [this](const Source& ref) { m_studio.selection().pick(ref); });
     connect(&m_plates, &ControllerPlates::menuWanted, this, [this](const Source& ref, QPoint at) {
         openControlMenu(m_studio.edits(), m_studio.selection(), ref, at, *this);
     });
@@ -125,7 +126,7 @@ void RigPage::showSelection()
     m_controllerFacts->showSelection();
     m_plates.showValues();
     auto* view = selected ? m_plates.viewOf(*selected) : nullptr;
-    if (view) m_area->ensureWidgetVisible(view, 0, 60);
+    if (view) scrollTo(*m_area, *view);
 }
 
 void RigPage::arrangePlate(const std::string& controller)

@@ -8,8 +8,10 @@
 #include "app/layers/layer_goals.h"
 #include "app/pages/column_plan.h"
 #include "app/strands/control_menu.h"
+#include "app/strands/like_card.h"
 #include "app/style/columns_layout.h"
 #include "app/style/elided_label.h"
+#include "app/style/scroll_to.h"
 #include "app/style/theme.h"
 #include "core/tangle/device_edit.h"
 #include "core/tangle/lookup.h"
@@ -44,10 +46,13 @@ WeavePage::WeavePage(Studio& studio, QWidget* parent)
 
 void WeavePage::wireControllers()
 {
-    connect(&m_controllers, &ControllerPlates::plateAdded, this,
-            [this](Faceplate* plate) { m_leftColumn->insertWidget(m_leftColumn->count(), plate); });
+    connect(&m_controllers, &ControllerPlates::plateAdded, this, [this](Faceplate* plate) {
+        plate->setDeed("lead all", tr("lead all of it…"));
+        m_leftColumn->insertWidget(m_leftColumn->count(), plate);
+    });
+    connect(&m_controllers, &ControllerPlates::deedWanted, this, &WeavePage::offerLikeForLike);
     connect(&m_controllers, &ControllerPlates::activated, this,
-            [this](const Source& ref) { m_studio.selection().select(ref); });
+            [this](const Source& ref) { m_studio.selection().pick(ref); });
     connect(&m_controllers, &ControllerPlates::menuWanted, this,
             [this](const Source& ref, QPoint at) {
                 openControlMenu(m_studio.edits(), m_studio.selection(), ref, at, *this);
@@ -64,7 +69,7 @@ void WeavePage::wireControllers()
     connect(&m_controllers, &ControllerPlates::dropped, this, [this](const Source& ref, QPoint at) {
         m_loose.reset();
         m_studio.selection().select(ref);
-        if (const auto target = m_devices.targetAt(at)) m_studio.weaver().leadSelected(*target);
+        if (const auto target = m_devices.targetAt(at)) leadOrAsk(ref, *target);
         placeThreads();
     });
 }
@@ -106,6 +111,14 @@ void WeavePage::showInMiddle(QWidget* card)
     m_middleColumn->insertWidget(0, card);
     m_middle->verticalScrollBar()->setValue(0);
     QMetaObject::invokeMethod(this, &WeavePage::placeThreads, Qt::QueuedConnection);
+}
+
+void WeavePage::offerLikeForLike(const std::string& controller)
+{
+    auto* card = new LikeCard(m_studio.weaver(), controller);
+    connect(
+        card, &LikeCard::done, this, [this] { showInMiddle(nullptr); }, Qt::QueuedConnection);
+    showInMiddle(card);
 }
 
 void WeavePage::sizeDevice(const std::string& device)
@@ -284,11 +297,10 @@ void WeavePage::showSelection()
     rebuildMiddle();
     if (!m_studio.selection().selected()) return;
     if (auto* view = m_controllers.viewOf(*m_studio.selection().selected()))
-        m_left->ensureWidgetVisible(view, 0, 60);
+        scrollTo(*m_left, *view);
     const auto strands = m_studio.stance().strandsFrom(*m_studio.selection().selected());
     if (strands.empty() || strands.front()->ends.empty()) return;
-    if (auto* view = m_devices.viewOf(strands.front()->ends.front()))
-        m_right->ensureWidgetVisible(view, 0, 60);
+    if (auto* view = m_devices.viewOf(strands.front()->ends.front())) scrollTo(*m_right, *view);
 }
 
 void WeavePage::showValues()

@@ -48,9 +48,11 @@ class WeavePage : public QWidget
     void buildRightColumn();
     void wireControllers();
     void wireDevices();
+    void offerLikeForLike(const std::string& controller);
     void showInMiddle(QWidget* card);
     void moveEndTo(const Target& from, QPoint at);
     void takeClick(const Target& target, bool byMouse);
+    void leadOrAsk(const std::optional<Source>& from, const Target& target);
     void recordKeys();
     void openDeviceMenu(const std::string& device, const std::optional<Target>& place, QPoint at);
     void leadToLayer(const std::string& layer);

@@ -42,7 +42,12 @@ std::optional<Source> WeavePage::clicksLead() const
 void WeavePage::takeClick(const Target& target, bool byMouse)
 {
     if (m_choice.row()) return m_choice.lead(*m_choice.row(), target);
-    const auto from = byMouse ? clicksLead() : m_studio.selection().selected();
+    leadOrAsk(byMouse ? clicksLead() : m_studio.selection().selected(), target);
+}
+
+/// A control is led to a free virtual one; what shall happen at a taken one is asked.
+void WeavePage::leadOrAsk(const std::optional<Source>& from, const Target& target)
+{
     if (m_studio.stance().takersOf(target).empty()) {
         m_studio.weaver().lead(from, target);
         showInMiddle(nullptr);

@@ -317,7 +317,9 @@ void CalibrationCard::set()
         if (verdict.deadZone > 0.0) covers.emplace_back(control->code, verdict.deadZone);
     }
     const auto alias = toQt(rig.alias);
+    const bool isNothing = rig == desk->rig && covers.empty();
     m_walk.reset();
+    if (isNothing) return finish(tr("Nothing was ticked: %1 stays as it was.").arg(alias));
     m_edits.applyToWhole({tr("calibrate %1").arg(alias)}, [&](Tangle& tangle) {
         putIntoRig(tangle, rig);
         for (const auto& [code, amount] : covers) coverRest(tangle, {rig.id, code}, amount);

@@ -67,6 +67,7 @@ EngineAccess realEngine(const EngineStart& start)
 {
     QStringList arguments{QStringLiteral("run"),
                           QStringLiteral("--idle"),
+                          QStringLiteral("--with-clients"),
                           QStringLiteral("--world"),
                           start.world,
                           QStringLiteral("--recorder-minutes"),

@@ -262,7 +262,7 @@ void ShapePlot::paintWords(QPainter& painter) const
                      tr("what the game gets"));
     painter.restore();
     if (m_dwell.empty()) return;
-    painter.setPen(p.faint);
+    painter.setPen(p.dim);
     painter.drawText(below.translated(0, 17), Qt::AlignHCenter,
                      tr("bars: where your hand was in the last %1").arg(spanText(m_dwellSpan)));
 }

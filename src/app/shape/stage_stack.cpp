@@ -5,6 +5,7 @@
 #include "app/shape/wheel_field.h"
 #include "app/shape/when_field.h"
 #include "app/strands/stage_editor.h"
+#include "app/strands/stage_finds.h"
 #include "app/strands/stage_words.h"
 #include "app/style/elided_button.h"
 #include "app/style/elided_label.h"
@@ -15,7 +16,7 @@
 #include "core/tangle/stage_edit.h"
 
 #include <QHBoxLayout>
-#include <QMenu>
+#include <QPointer>
 #include <QPushButton>
 #include <QToolButton>
 #include <algorithm>
@@ -199,21 +200,20 @@ void StageStack::addButton()
 {
     auto* add = new QPushButton(tr("+ stage…"));
     add->setObjectName(QStringLiteral("add stage"));
-    auto* menu = new QMenu(add);
-    StageList::forEach([&](const auto& kind) {
-        if (!strand() || !isUseful(m_edits.tangle(), *strand(), kind)) return;
-        const Stage stage{kind};
-        auto* entry =
-            menu->addAction(QStringLiteral("%1: %2").arg(titleOf(stage), sentenceOf(stage)));
-        entry->setObjectName(QStringLiteral("add ") + nameOf(stage));
-        connect(entry, &QAction::triggered, this, [this, stage] {
-            m_edits.apply({tr("add %1").arg(nameOf(stage))}, [&](Tangle& tangle) {
-                jolly::addStage(tangle, m_strand, stage.parameters);
-            });
-        });
+    connect(add, &QPushButton::clicked, this, [this] {
+        if (!strand()) return;
+        openStages(*window(), m_edits.tangle(), *strand(),
+                   [stack = QPointer(this)](const StageParameters& stage) {
+                       if (stack) stack->add(stage);
+                   });
     });
-    add->setMenu(menu);
     column().addWidget(add, 0, Qt::AlignLeft);
+}
+
+void StageStack::add(const StageParameters& stage)
+{
+    m_edits.apply({tr("add %1").arg(nameOf(Stage{stage}))},
+                  [&](Tangle& tangle) { jolly::addStage(tangle, m_strand, stage); });
 }
 
 void StageStack::edit(const QString& step, const std::function<void(Strand&)>& change)

@@ -60,6 +60,7 @@ class StageStack : public ScrollColumn
     void addCard(const Strand& strand, std::size_t stage, const StageInput& input);
     void addHead(QVBoxLayout& column, const Stage& stage, std::size_t place, std::size_t count);
     void addButton();
+    void add(const StageParameters& stage);
     void edit(const QString& step, const std::function<void(Strand&)>& change);
     [[nodiscard]] const Strand* strand() const;
 

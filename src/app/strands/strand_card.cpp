@@ -6,6 +6,7 @@
 #include "app/strands/origin_bar.h"
 #include "app/strands/outlet_rows.h"
 #include "app/strands/stage_editor.h"
+#include "app/strands/stage_finds.h"
 #include "app/strands/stage_plot.h"
 #include "app/strands/stage_words.h"
 #include "app/style/elided_label.h"
@@ -20,6 +21,7 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMenu>
+#include <QPointer>
 #include <QPushButton>
 
 namespace jolly::app
@@ -29,7 +31,7 @@ namespace
 {
 
 /// The stages that have a button of their own; the others are in a menu.
-constexpr std::array<std::string_view, 3> kUsual = {"dead zone", "curve", "invert"};
+constexpr std::array<std::string_view, 3> kOnChips = {"dead zone", "curve", "invert"};
 
 const RigControl* sourceOf(const Desk& desk, const Strand& strand)
 {
@@ -201,27 +203,29 @@ int StrandCard::rowOf(const std::string& outlet) const
 void StrandCard::buildChips(QVBoxLayout& column)
 {
     auto* row = new WrapLayout(6);
-    auto* others = new QMenu(this);
+    bool hasOthers = false;
     StageList::forEach([&](const auto& kind) {
         const auto& info = kind.kInfo;
         if (!isUseful(m_weaver.edits().tangle(), m_shown, kind)) return;
+        const bool isUsual = std::ranges::find(kOnChips, info.name.english()) != kOnChips.end();
+        hasOthers = hasOthers || !isUsual;
+        if (!isUsual) return;
         const auto name = toQt(info.name);
-        if (std::ranges::find(kUsual, info.name.english()) == kUsual.end()) {
-            auto* entry = others->addAction(name + QStringLiteral(": ") + toQt(info.sentence));
-            entry->setObjectName(QStringLiteral("add ") + name);
-            connect(entry, &QAction::triggered, this, [this, kind] { addStage(kind); });
-            return;
-        }
         auto* chip = new QPushButton(QStringLiteral("+ ") + name, this);
         chip->setObjectName(QStringLiteral("add ") + name);
         chip->setToolTip(toQt(info.sentence));
         connect(chip, &QPushButton::clicked, this, [this, kind] { addStage(kind); });
         row->addWidget(chip);
     });
-    if (!others->isEmpty()) {
+    if (hasOthers) {
         auto* stages = new QPushButton(tr("+ stage…"), this);
         stages->setObjectName(QStringLiteral("add stage"));
-        stages->setMenu(others);
+        connect(stages, &QPushButton::clicked, this, [this] {
+            openStages(*window(), m_weaver.edits().tangle(), m_shown,
+                       [card = QPointer(this)](const StageParameters& stage) {
+                           if (card) card->addStage(stage);
+                       });
+        });
         row->addWidget(stages);
     }
     row->addStretch();
@@ -346,7 +350,7 @@ void StrandCard::showValues()
     const auto& rehearsal = m_trace.rehearsal();
     const auto signals = signalsOf(m_weaver.edits().tangle(), m_shown);
     auto in = rehearsal.in();
-    m_in->setText(tr("in %1").arg(valueText(in, signals.front())));
+    m_in->setText(tr("in: %1").arg(valueText(in, signals.front())));
     m_in->setVisible(!isSwitch(m_shown));
     std::size_t working = 0;  // of the stages, those that are switched on
     for (std::size_t i = 0; i < m_shown.stages.size(); ++i) {
@@ -360,7 +364,7 @@ void StrandCard::showValues()
     const bool sleeps = m_shown.isOn && !m_weaver.edits().stance().acts(m_shown);
     m_out->setText(!m_outlets->isEmpty() ? (sleeps ? tr("asleep") : QString())
                    : sleeps              ? tr("asleep; would be %1").arg(out)
-                                         : tr("out %1").arg(out));
+                                         : tr("out: %1").arg(out));
     m_out->setColour(sleeps ? &Palette::dim : &Palette::straw);
     m_outlets->showValues(sleeps ? std::span<const Value>() : rehearsal.outlets());
 }

@@ -8,6 +8,7 @@
 #include "app/style/theme.h"
 #include "app/style/wrap_layout.h"
 #include "core/tangle/device_edit.h"
+#include "core/tangle/edit.h"
 
 #include <QHBoxLayout>
 #include <QPushButton>
@@ -58,10 +59,30 @@ void TakenCard::addTaker(const Strand& strand, QVBoxLayout& column)
     column.addLayout(row);
 }
 
+/// How two that go one way only can be one axis.
+void TakenCard::addMeetings(const QString& name, const Offer& offer)
+{
+    const auto takers = m_weaver.edits().stance().takersOf(m_target);
+    const auto& tangle = m_weaver.edits().tangle();
+    if (m_target.control.kind != ControlKind::Axis || takers.size() != 1) return;
+    const auto& first = *takers.front();
+    auto trial = tangle;
+    const auto* controller = m_weaver.selection().feed().controllerOf(*m_from);
+    const bool goEachWay =
+        controller &&
+        connectOtherWay(trial, first.id, controller->rig, m_from->control, m_target).has_value();
+    if (!goEachWay) return;
+    offer("lead the other way", tr("One axis: %1 down, %2 up").arg(toQt(first.name), name),
+          [this, id = first.id] { m_weaver.leadOtherWay(id, *m_from, m_target); });
+    offer("lead the larger", tr("The larger of the two"),
+          [this] { m_weaver.leadLarger(*m_from, m_target); });
+}
+
 void TakenCard::addOffers(QVBoxLayout& column)
 {
     auto* row = new WrapLayout(6);
-    const auto offer = [&](const char* name, const QString& words, auto&& deed) {
+    const Offer offer = [&](const char* name, const QString& words,
+                            const std::function<void()>& deed) {
         auto* button = new ElidedButton(words);
         button->setObjectName(QString::fromLatin1(name));
         connect(button, &QPushButton::clicked, this, [this, deed] {
@@ -74,6 +95,7 @@ void TakenCard::addOffers(QVBoxLayout& column)
         const auto name = m_weaver.selection().feed().nameOf(*m_from);
         offer("lead here too", tr("Lead %1 here too").arg(name),
               [this] { m_weaver.lead(*m_from, m_target); });
+        addMeetings(name, offer);
         offer("lead here instead", tr("%1 here instead").arg(name),
               [this] { m_weaver.leadInstead(*m_from, m_target); });
     }

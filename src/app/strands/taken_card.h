@@ -23,7 +23,11 @@ class TakenCard : public Card
     void done();
 
  private:
+    /// Adds a button by its name, its words and what it does.
+    using Offer = std::function<void(const char*, const QString&, const std::function<void()>&)>;
+
     void addTaker(const Strand& strand, QVBoxLayout& column);
+    void addMeetings(const QString& name, const Offer& offer);
     void addOffers(QVBoxLayout& column);
 
     Weaver& m_weaver;

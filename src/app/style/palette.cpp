@@ -18,12 +18,12 @@ constexpr Row kRows[] = {
     {&Palette::ground, "#12161c", "#e9ecf0"},    {&Palette::bar, "#1a2028", "#f6f7f9"},
     {&Palette::card, "#1a2028", "#fbfcfd"},      {&Palette::raised, "#222a34", "#eef1f4"},
     {&Palette::well, "#11151b", "#dfe4ea"},      {&Palette::line, "#2d3641", "#cbd2da"},
-    {&Palette::faint, "#475260", "#a3adb9"},     {&Palette::dim, "#8f9aa8", "#56616f"},
+    {&Palette::faint, "#475260", "#a3adb9"},     {&Palette::dim, "#97a2b0", "#525d6b"},
     {&Palette::text, "#dce2ea", "#1f2731"},      {&Palette::strong, "#f4f7fa", "#0b1016"},
-    {&Palette::slate, "#5f6d7e", "#7e8b9a"},     {&Palette::straw, "#ecc564", "#a87400"},
-    {&Palette::strawDeep, "#4a3f22", "#f3e3bd"}, {&Palette::onStraw, "#1d1706", "#ffffff"},
-    {&Palette::sky, "#6cb4ee", "#1c6fb5"},       {&Palette::coral, "#f08c7c", "#b8402c"},
-    {&Palette::mint, "#79d3a5", "#1c7d50"},      {&Palette::violet, "#b79cf0", "#6b49b8"},
+    {&Palette::slate, "#6b7a8c", "#6b7887"},     {&Palette::straw, "#ecc564", "#835b00"},
+    {&Palette::strawDeep, "#382f18", "#f3e3bd"}, {&Palette::onStraw, "#1d1706", "#ffffff"},
+    {&Palette::sky, "#6cb4ee", "#175f9e"},       {&Palette::coral, "#f08c7c", "#a83a27"},
+    {&Palette::mint, "#79d3a5", "#166b43"},      {&Palette::violet, "#b79cf0", "#6b49b8"},
 };
 
 Palette make(bool isLight)

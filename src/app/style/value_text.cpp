@@ -102,7 +102,7 @@ QString valueText(Value value, const Signal& signal)
         case ControlKind::Button:
             return value.isPressed() ? QObject::tr("pressed") : QObject::tr("released");
         case ControlKind::Hat:
-            return way ? toQt(Sentence(kHatWays[*way].name)) : QObject::tr("in the middle");
+            return way ? toQt(Sentence(kHatWays[*way].name)) : QObject::tr("middle");
         case ControlKind::Turner:
             return QString::number(value.x);
     }

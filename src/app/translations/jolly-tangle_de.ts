@@ -436,10 +436,6 @@
         <translation>losgelassen</translation>
     </message>
     <message>
-        <source>in the middle</source>
-        <translation>in der Mitte</translation>
-    </message>
-    <message>
         <source>&amp;File</source>
         <translation>&amp;Datei</translation>
     </message>
@@ -997,6 +993,22 @@
     <message>
         <source>Weave</source>
         <translation>Flechten</translation>
+    </message>
+    <message>
+        <source>Find a place: its device, its number, what is there …</source>
+        <translation>Platz suchen: Gerät, Nummer, was dort ist …</translation>
+    </message>
+    <message>
+        <source>often</source>
+        <translation>oft</translation>
+    </message>
+    <message>
+        <source>Find a stage: dead zone, reverse, notch …</source>
+        <translation>Stufe suchen: Totzone, umkehren, Raste …</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
     </message>
 </context>
 <context>
@@ -3964,14 +3976,6 @@
         <translation>Guide</translation>
     </message>
     <message>
-        <source>left stick</source>
-        <translation>linker Stick</translation>
-    </message>
-    <message>
-        <source>right stick</source>
-        <translation>rechter Stick</translation>
-    </message>
-    <message>
         <source>middle button</source>
         <translation>mittlere Taste</translation>
     </message>
@@ -4166,10 +4170,6 @@
     <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>%1 at times</source>
-        <translation>%1 zeitweise</translation>
     </message>
     <message>
         <source>%1, then %2</source>
@@ -6085,6 +6085,674 @@
             <numerusform>Einstecken; seine %n Stränge warten darauf.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>toggle, on, off</source>
+        <translation>Kippschalter, ein, aus</translation>
+    </message>
+    <message>
+        <source>bounce, chatter</source>
+        <translation>prellen, flattern</translation>
+    </message>
+    <message>
+        <source>wait</source>
+        <translation>warten</translation>
+    </message>
+    <message>
+        <source>zones, detents, rotary</source>
+        <translation>Zonen, Rasten, Drehschalter</translation>
+    </message>
+    <message>
+        <source>toggle, lock</source>
+        <translation>umschalten, sperren</translation>
+    </message>
+    <message>
+        <source>trim, increment, step</source>
+        <translation>Trimmung, erhöhen, Schritt</translation>
+    </message>
+    <message>
+        <source>flaps, selector</source>
+        <translation>Klappen, Wahlschalter</translation>
+    </message>
+    <message>
+        <source>short, long, double</source>
+        <translation>kurz, lang, doppelt</translation>
+    </message>
+    <message>
+        <source>keys, pedal</source>
+        <translation>Tasten, Pedal</translation>
+    </message>
+    <message>
+        <source>steps, encoder</source>
+        <translation>Schritte, Drehgeber</translation>
+    </message>
+    <message>
+        <source>autofire, rapid</source>
+        <translation>Dauerfeuer, schnell</translation>
+    </message>
+    <message>
+        <source>value, preset</source>
+        <translation>Wert, Vorgabe</translation>
+    </message>
+    <message>
+        <source>on, off</source>
+        <translation>ein, aus</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>threshold, zone, trigger, lever</source>
+        <translation>Schwelle, Zone, Abzug, Hebel</translation>
+    </message>
+    <message>
+        <source>toggle, selector, positions</source>
+        <translation>Kippschalter, Wahlschalter, Stellungen</translation>
+    </message>
+    <message>
+        <source>selector, up, down</source>
+        <translation>Wahlschalter, auf, ab</translation>
+    </message>
+    <message>
+        <source>modifier, alone</source>
+        <translation>Umschalttaste, allein</translation>
+    </message>
+    <message>
+        <source>the first half counts</source>
+        <translation>die erste Hälfte zählt</translation>
+    </message>
+    <message>
+        <source>the later half counts</source>
+        <translation>die spätere Hälfte zählt</translation>
+    </message>
+    <message>
+        <source>up or down counts</source>
+        <translation>oben oder unten zählt</translation>
+    </message>
+    <message>
+        <source>left or right counts</source>
+        <translation>links oder rechts zählt</translation>
+    </message>
+    <message>
+        <source>Takes the diagonals of the hat away.</source>
+        <translation>Nimmt dem Hat die Diagonalen.</translation>
+    </message>
+    <message>
+        <source>diagonals, thumb, cross</source>
+        <translation>Diagonalen, Daumen, Kreuz</translation>
+    </message>
+    <message>
+        <source>of a diagonal counts</source>
+        <translation>von einer Diagonale zählt</translation>
+    </message>
+    <message>
+        <source>the first half</source>
+        <translation>die erste Hälfte</translation>
+    </message>
+    <message>
+        <source>the later half</source>
+        <translation>die spätere Hälfte</translation>
+    </message>
+    <message>
+        <source>up or down</source>
+        <translation>oben oder unten</translation>
+    </message>
+    <message>
+        <source>left or right</source>
+        <translation>links oder rechts</translation>
+    </message>
+    <message>
+        <source>buttons to hat</source>
+        <translation>Tasten zum Hat</translation>
+    </message>
+    <message>
+        <source>ministick, view</source>
+        <translation>Ministick, Blick</translation>
+    </message>
+    <message>
+        <source>four buttons, view</source>
+        <translation>vier Tasten, Blick</translation>
+    </message>
+    <message>
+        <source>cross</source>
+        <translation>Kreuz</translation>
+    </message>
+    <message>
+        <source>rotate</source>
+        <translation>drehen</translation>
+    </message>
+    <message>
+        <source>mix, join, differential</source>
+        <translation>mischen, verbinden, Differenz</translation>
+    </message>
+    <message>
+        <source>undo the sim, linear</source>
+        <translation>Simulator ausgleichen, linear</translation>
+    </message>
+    <message>
+        <source>sensitivity, expo, response</source>
+        <translation>Empfindlichkeit, Expo, Antwort</translation>
+    </message>
+    <message>
+        <source>drift, play, deadband, null</source>
+        <translation>Drift, Spiel, Nullzone, Ruhe</translation>
+    </message>
+    <message>
+        <source>notch, gate, step</source>
+        <translation>Kerbe, Raste, Stufe</translation>
+    </message>
+    <message>
+        <source>speed, rate control, cursor</source>
+        <translation>Geschwindigkeit, Rate, Zeiger</translation>
+    </message>
+    <message>
+        <source>limit, gate, reverser</source>
+        <translation>Grenze, Sperre, Umkehrschub</translation>
+    </message>
+    <message>
+        <source>split axis, trigger</source>
+        <translation>Achse teilen, Abzug</translation>
+    </message>
+    <message>
+        <source>freeze, force trim</source>
+        <translation>einfrieren, Krafttrimmung</translation>
+    </message>
+    <message>
+        <source>reverse, flip, direction</source>
+        <translation>umkehren, drehen, Richtung</translation>
+    </message>
+    <message>
+        <source>anti dead zone, minimum</source>
+        <translation>Gegen-Totzone, Mindestwert</translation>
+    </message>
+    <message>
+        <source>rate limit, slow</source>
+        <translation>Tempo begrenzen, langsam</translation>
+    </message>
+    <message>
+        <source>saturation, range, degrees, rotation</source>
+        <translation>Sättigung, Bereich, Grad, Drehwinkel</translation>
+    </message>
+    <message>
+        <source>drift, radial, stick</source>
+        <translation>Drift, radial, Stick</translation>
+    </message>
+    <message>
+        <source>gain, offset, limit</source>
+        <translation>Verstärkung, Versatz, Grenze</translation>
+    </message>
+    <message>
+        <source>saturation, response</source>
+        <translation>Sättigung, Antwort</translation>
+    </message>
+    <message>
+        <source>noise, filter, glitch</source>
+        <translation>Rauschen, Filter, Störung</translation>
+    </message>
+    <message>
+        <source>recentre, return</source>
+        <translation>zentrieren, zurückkehren</translation>
+    </message>
+    <message>
+        <source>how it feels</source>
+        <translation>wie sie sich anfühlt</translation>
+    </message>
+    <message>
+        <source>its ends and direction</source>
+        <translation>Enden und Richtung</translation>
+    </message>
+    <message>
+        <source>buttons from it</source>
+        <translation>Tasten daraus</translation>
+    </message>
+    <message>
+        <source>an axis from it</source>
+        <translation>eine Achse daraus</translation>
+    </message>
+    <message>
+        <source>in time</source>
+        <translation>in der Zeit</translation>
+    </message>
+    <message>
+        <source>with other controls</source>
+        <translation>mit anderen Bedienelementen</translation>
+    </message>
+    <message>
+        <source>jitter, smooth, filter, noise</source>
+        <translation>Zittern, glätten, Filter, Rauschen</translation>
+    </message>
+    <message>
+        <source>jitter, sleep</source>
+        <translation>Zittern, schlafen</translation>
+    </message>
+    <message>
+        <source>offset</source>
+        <translation>Versatz</translation>
+    </message>
+    <message>
+        <source>Only what goes one way, as a pedal, a trigger or a key, can be half of an axis.</source>
+        <translation>Nur was in eine Richtung geht wie ein Pedal, ein Abzug oder eine Taste, kann die Hälfte einer Achse sein.</translation>
+    </message>
+    <message>
+        <source>Lead it to the whole axis, or put the stage &quot;half&quot; in front.</source>
+        <translation>Zur ganzen Achse führen, oder die Stufe „Hälfte“ davor setzen.</translation>
+    </message>
+    <message>
+        <source>%1 rests at its low end, in every game.</source>
+        <translation>%1 ruht in jedem Spiel am unteren Ende.</translation>
+    </message>
+    <message>
+        <source>Lead it to an axis that rests in the middle.</source>
+        <translation>Zu einer Achse führen, die in der Mitte ruht.</translation>
+    </message>
+    <message>
+        <source>pointer, wheel, encoder, dial</source>
+        <translation>Zeiger, Rad, Drehgeber</translation>
+    </message>
+    <message>
+        <source>pointer</source>
+        <translation>Zeiger</translation>
+    </message>
+    <message>
+        <source>sensitivity</source>
+        <translation>Empfindlichkeit</translation>
+    </message>
+    <message>
+        <source>wheel, scroll</source>
+        <translation>Rad, scrollen</translation>
+    </message>
+    <message>
+        <source>encoder, dial, rotary</source>
+        <translation>Drehgeber, Drehknopf</translation>
+    </message>
+    <message>
+        <source>while the layer %1 is not engaged</source>
+        <translation>während die Ebene %1 nicht aktiv ist</translation>
+    </message>
+    <message>
+        <source>while the layer %1 is engaged</source>
+        <translation>während die Ebene %1 aktiv ist</translation>
+    </message>
+    <message>
+        <source>while %1 is not pressed</source>
+        <translation>während %1 nicht gedrückt ist</translation>
+    </message>
+    <message>
+        <source>while %1 is pressed</source>
+        <translation>während %1 gedrückt ist</translation>
+    </message>
+    <message>
+        <source>  &quot;%1&quot; (%2) %3.</source>
+        <translation>  „%1“ (%2) %3.</translation>
+    </message>
+    <message>
+        <source>In the layer %1, everywhere:</source>
+        <translation>In der Ebene %1, überall:</translation>
+    </message>
+    <message>
+        <source>In the layer %1, for %2:</source>
+        <translation>In der Ebene %1, für %2:</translation>
+    </message>
+    <message>
+        <source>%1, outlet &quot;%2&quot; (%3),</source>
+        <translation>%1, Ausgang „%2“ (%3),</translation>
+    </message>
+    <message>
+        <source>A virtual joystick of its own</source>
+        <translation>Ein eigener virtueller Joystick</translation>
+    </message>
+    <message>
+        <source>As large as it is, its controls in their order.</source>
+        <translation>So groß wie er selbst, die Bedienelemente in ihrer Reihenfolge.</translation>
+    </message>
+    <message>
+        <source>What is free</source>
+        <translation>Was frei ist</translation>
+    </message>
+    <message>
+        <source>The free places of the joysticks that are there, then a new one.</source>
+        <translation>Die freien Plätze der vorhandenen Joysticks, dann ein neuer.</translation>
+    </message>
+    <message>
+        <source>A standard gamepad</source>
+        <translation>Ein übliches Gamepad</translation>
+    </message>
+    <message>
+        <source>Sticks, triggers, cross and buttons where every game expects them.</source>
+        <translation>Sticks, Abzüge, Kreuz und Tasten, wo jedes Spiel sie erwartet.</translation>
+    </message>
+    <message>
+        <source>Keys as a gamepad</source>
+        <translation>Tasten als Gamepad</translation>
+    </message>
+    <message>
+        <source>W, A, S, D and the arrows are the sticks, Z and X the triggers, Space and the keys around are buttons.</source>
+        <translation>W, A, S, D und die Pfeile sind die Sticks, Z und X die Abzüge, die Leertaste und die Tasten ringsum sind Knöpfe.</translation>
+    </message>
+    <message>
+        <source>The pointer as a stick</source>
+        <translation>Der Zeiger als Stick</translation>
+    </message>
+    <message>
+        <source>Its motion moves two axes, its wheel a third; buttons are buttons.</source>
+        <translation>Seine Bewegung bewegt zwei Achsen, sein Rad eine dritte; Tasten sind Tasten.</translation>
+    </message>
+    <message>
+        <source>Nothing of %1 is left that could be led so.</source>
+        <translation>Von %1 ist nichts übrig, das so geführt werden könnte.</translation>
+    </message>
+    <message>
+        <source>Take strands of it away first, or choose another way.</source>
+        <translation>Erst Stränge davon wegnehmen, oder einen anderen Weg wählen.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; leads an axis that rests in its middle to half of %2.</source>
+        <translation>Strang „%1“ führt eine Achse, die in der Mitte ruht, zu einer Hälfte von %2.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; makes an axis that rests at its low end and leads it to %2, which rests in its middle.</source>
+        <translation>Strang „%1“ macht eine Achse, die am unteren Ende ruht, und führt sie zu %2, das in der Mitte ruht.</translation>
+    </message>
+    <message>
+        <source>Strand &quot;%1&quot; makes an axis that rests in its middle and leads it to %2, which rests at its low end.</source>
+        <translation>Strang „%1“ macht eine Achse, die in der Mitte ruht, und führt sie zu %2, das am unteren Ende ruht.</translation>
+    </message>
+    <message>
+        <source>Let its stage rest where the virtual axis does.</source>
+        <translation>Seine Stufe ruhen lassen, wo die virtuelle Achse ruht.</translation>
+    </message>
+    <message>
+        <source>Let its stage rest there, too</source>
+        <translation>Auch seine Stufe da ruhen lassen</translation>
+    </message>
+    <message>
+        <source>S</source>
+        <translation>S</translation>
+    </message>
+    <message>
+        <source>E</source>
+        <translation>O</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+    <message>
+        <source>N</source>
+        <translation>N</translation>
+    </message>
+    <message>
+        <source>L1</source>
+        <translation>L1</translation>
+    </message>
+    <message>
+        <source>R1</source>
+        <translation>R1</translation>
+    </message>
+    <message>
+        <source>L2</source>
+        <translation>L2</translation>
+    </message>
+    <message>
+        <source>R2</source>
+        <translation>R2</translation>
+    </message>
+    <message>
+        <source>sel</source>
+        <translation>sel</translation>
+    </message>
+    <message>
+        <source>sta</source>
+        <translation>sta</translation>
+    </message>
+    <message>
+        <source>mod</source>
+        <translation>mod</translation>
+    </message>
+    <message>
+        <source>L</source>
+        <translation>L</translation>
+    </message>
+    <message>
+        <source>R</source>
+        <translation>R</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tab</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Eingabe</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>Backspace</source>
+        <translation>Rücktaste</translation>
+    </message>
+    <message>
+        <source>Caps Lock</source>
+        <translation>Feststelltaste</translation>
+    </message>
+    <message>
+        <source>left Ctrl</source>
+        <translation>Strg links</translation>
+    </message>
+    <message>
+        <source>right Ctrl</source>
+        <translation>Strg rechts</translation>
+    </message>
+    <message>
+        <source>left Shift</source>
+        <translation>Umschalt links</translation>
+    </message>
+    <message>
+        <source>right Shift</source>
+        <translation>Umschalt rechts</translation>
+    </message>
+    <message>
+        <source>left Alt</source>
+        <translation>Alt links</translation>
+    </message>
+    <message>
+        <source>right Alt</source>
+        <translation>Alt rechts</translation>
+    </message>
+    <message>
+        <source>left Meta</source>
+        <translation>Meta links</translation>
+    </message>
+    <message>
+        <source>right Meta</source>
+        <translation>Meta rechts</translation>
+    </message>
+    <message>
+        <source>Menu</source>
+        <translation>Menü</translation>
+    </message>
+    <message>
+        <source>left arrow</source>
+        <translation>Pfeil links</translation>
+    </message>
+    <message>
+        <source>right arrow</source>
+        <translation>Pfeil rechts</translation>
+    </message>
+    <message>
+        <source>up arrow</source>
+        <translation>Pfeil auf</translation>
+    </message>
+    <message>
+        <source>down arrow</source>
+        <translation>Pfeil ab</translation>
+    </message>
+    <message>
+        <source>Home</source>
+        <translation>Pos1</translation>
+    </message>
+    <message>
+        <source>End</source>
+        <translation>Ende</translation>
+    </message>
+    <message>
+        <source>Page Up</source>
+        <translation>Bild auf</translation>
+    </message>
+    <message>
+        <source>Page Down</source>
+        <translation>Bild ab</translation>
+    </message>
+    <message>
+        <source>Insert</source>
+        <translation>Einfg</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Entf</translation>
+    </message>
+    <message>
+        <source>Print</source>
+        <translation>Druck</translation>
+    </message>
+    <message>
+        <source>Scroll Lock</source>
+        <translation>Rollen</translation>
+    </message>
+    <message>
+        <source>Pause</source>
+        <translation>Pause</translation>
+    </message>
+    <message>
+        <source>Num Lock</source>
+        <translation>Num</translation>
+    </message>
+    <message>
+        <source>-</source>
+        <translation>-</translation>
+    </message>
+    <message>
+        <source>=</source>
+        <translation>=</translation>
+    </message>
+    <message>
+        <source>[</source>
+        <translation>[</translation>
+    </message>
+    <message>
+        <source>]</source>
+        <translation>]</translation>
+    </message>
+    <message>
+        <source>;</source>
+        <translation>;</translation>
+    </message>
+    <message>
+        <source>&apos;</source>
+        <translation>&apos;</translation>
+    </message>
+    <message>
+        <source>`</source>
+        <translation>`</translation>
+    </message>
+    <message>
+        <source>\</source>
+        <translation>\</translation>
+    </message>
+    <message>
+        <source>,</source>
+        <translation>,</translation>
+    </message>
+    <message>
+        <source>.</source>
+        <translation>.</translation>
+    </message>
+    <message>
+        <source>/</source>
+        <translation>/</translation>
+    </message>
+    <message>
+        <source>&lt;</source>
+        <translation>&lt;</translation>
+    </message>
+    <message>
+        <source>keypad *</source>
+        <translation>Nummernblock *</translation>
+    </message>
+    <message>
+        <source>keypad +</source>
+        <translation>Nummernblock +</translation>
+    </message>
+    <message>
+        <source>keypad -</source>
+        <translation>Nummernblock -</translation>
+    </message>
+    <message>
+        <source>keypad /</source>
+        <translation>Nummernblock /</translation>
+    </message>
+    <message>
+        <source>keypad .</source>
+        <translation>Nummernblock .</translation>
+    </message>
+    <message>
+        <source>keypad Enter</source>
+        <translation>Nummernblock Eingabe</translation>
+    </message>
+    <message>
+        <source>keypad 0</source>
+        <translation>Nummernblock 0</translation>
+    </message>
+    <message>
+        <source>keypad 1</source>
+        <translation>Nummernblock 1</translation>
+    </message>
+    <message>
+        <source>keypad 2</source>
+        <translation>Nummernblock 2</translation>
+    </message>
+    <message>
+        <source>keypad 3</source>
+        <translation>Nummernblock 3</translation>
+    </message>
+    <message>
+        <source>keypad 4</source>
+        <translation>Nummernblock 4</translation>
+    </message>
+    <message>
+        <source>keypad 5</source>
+        <translation>Nummernblock 5</translation>
+    </message>
+    <message>
+        <source>keypad 6</source>
+        <translation>Nummernblock 6</translation>
+    </message>
+    <message>
+        <source>keypad 7</source>
+        <translation>Nummernblock 7</translation>
+    </message>
+    <message>
+        <source>keypad 8</source>
+        <translation>Nummernblock 8</translation>
+    </message>
+    <message>
+        <source>keypad 9</source>
+        <translation>Nummernblock 9</translation>
+    </message>
+    <message>
+        <source>left stick press</source>
+        <translation>linker Stick gedrückt</translation>
+    </message>
+    <message>
+        <source>right stick press</source>
+        <translation>rechter Stick gedrückt</translation>
+    </message>
 </context>
 <context>
     <name>jolly::app::AcrossCard</name>
@@ -6388,6 +7056,10 @@ Ein Klick arbeitet in dieser Ebene.</translation>
     <message>
         <source>%1 is as the device tells it. Undo brings its calibration back.</source>
         <translation>%1 ist so, wie das Gerät es nennt. Rückgängig bringt die Kalibrierung wieder.</translation>
+    </message>
+    <message>
+        <source>Nothing was ticked: %1 stays as it was.</source>
+        <translation>Nichts war angehakt: %1 bleibt, wie es war.</translation>
     </message>
 </context>
 <context>
@@ -6992,14 +7664,6 @@ Ein Klick arbeitet in dieser Ebene.</translation>
         <translation>Familie eines Gefährts</translation>
     </message>
     <message>
-        <source>%1 strands, which every craft inherits.</source>
-        <translation>%1 Stränge, die jedes Gefährt erbt.</translation>
-    </message>
-    <message>
-        <source>%1 strands: %2 of its own, %3 that change inherited ones.</source>
-        <translation>%1 Stränge: %2 eigene, %3, die geerbte ändern.</translation>
-    </message>
-    <message>
         <source>Made for %1.</source>
         <translation>Gemacht für %1.</translation>
     </message>
@@ -7042,6 +7706,20 @@ Ein Klick arbeitet in dieser Ebene.</translation>
     <message>
         <source>done</source>
         <translation>getan</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strand(s), which every craft inherits.</source>
+        <translation>
+            <numerusform>%n Strang, den jedes Gefährt erbt.</numerusform>
+            <numerusform>%n Stränge, die jedes Gefährt erbt.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strand(s): %1 of its own, %2 that change inherited ones.</source>
+        <translation>
+            <numerusform>%n Strang: %1 eigene, %2, die geerbte ändern.</numerusform>
+            <numerusform>%n Stränge: %1 eigene, %2, die geerbte ändern.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7552,10 +8230,6 @@ Ein Klick arbeitet in dieser Ebene.</translation>
         <translation>Finden</translation>
     </message>
     <message>
-        <source>Find a control, a strand, a craft, a command …</source>
-        <translation>Bedienelement, Strang, Gefährt, Befehl finden …</translation>
-    </message>
-    <message>
         <source>What to find</source>
         <translation>Was gefunden werden soll</translation>
     </message>
@@ -7564,8 +8238,8 @@ Ein Klick arbeitet in dieser Ebene.</translation>
         <translation>Was gefunden wurde</translation>
     </message>
     <message>
-        <source>Nothing is called &quot;%1&quot;. Fewer letters find more; controls, strands, functions, devices, craft, layers and all commands can be found.</source>
-        <translation>Nichts heißt „%1“. Weniger Buchstaben finden mehr; zu finden sind Bedienelemente, Stränge, Funktionen, Geräte, Gefährte, Ebenen und alle Befehle.</translation>
+        <source>Nothing here is called &quot;%1&quot;. Fewer letters find more.</source>
+        <translation>Nichts hier heißt „%1“. Weniger Buchstaben finden mehr.</translation>
     </message>
 </context>
 <context>
@@ -8257,6 +8931,35 @@ Klick: darin arbeiten, halten: hineinsehen, ziehen: im Stapel verschieben.</tran
     </message>
 </context>
 <context>
+    <name>jolly::app::LikeCard</name>
+    <message>
+        <source>All of %1, like for like</source>
+        <translation>%1 ganz, Gleiches zu Gleichem</translation>
+    </message>
+    <message>
+        <source>Leave it as it is</source>
+        <translation>Lassen, wie es ist</translation>
+    </message>
+    <message>
+        <source>%1 → %2</source>
+        <translation>%1 → %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>und noch %n</numerusform>
+            <numerusform>und noch %n</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n control(s) find no place there.</source>
+        <translation>
+            <numerusform>%n Bedienelement findet dort keinen Platz.</numerusform>
+            <numerusform>%n Bedienelemente finden dort keinen Platz.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>jolly::app::ListenField</name>
     <message>
         <source>Choose from a list</source>
@@ -8293,6 +8996,10 @@ Klick: darin arbeiten, halten: hineinsehen, ziehen: im Stapel verschieben.</tran
     <message>
         <source>Nothing fits here</source>
         <translation>Nichts passt hier</translation>
+    </message>
+    <message>
+        <source>list…</source>
+        <translation>Liste…</translation>
     </message>
 </context>
 <context>
@@ -8678,6 +9385,18 @@ Klick: darin arbeiten, halten: hineinsehen, ziehen: im Stapel verschieben.</tran
     <message>
         <source>The report is saved as %1.</source>
         <translation>Der Bericht ist als %1 gespeichert.</translation>
+    </message>
+    <message>
+        <source>Find a control, a strand, a stage, a craft, a command …</source>
+        <translation>Bedienelement, Strang, Stufe, Gefährt, Befehl suchen …</translation>
+    </message>
+    <message>
+        <source>add %1</source>
+        <translation>%1 hinzufügen</translation>
+    </message>
+    <message>
+        <source>stage for %1</source>
+        <translation>Stufe für %1</translation>
     </message>
 </context>
 <context>
@@ -9943,6 +10662,10 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
             <numerusform>→ %1 über %n Stufen</numerusform>
         </translation>
     </message>
+    <message>
+        <source>●  %1 of %2</source>
+        <translation>●  %1 von %2</translation>
+    </message>
 </context>
 <context>
     <name>jolly::app::StoryCard</name>
@@ -10026,20 +10749,12 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
         <translation>nichts kommt heraus</translation>
     </message>
     <message>
-        <source>in %1</source>
-        <translation>ein %1</translation>
-    </message>
-    <message>
         <source>asleep</source>
         <translation>schläft</translation>
     </message>
     <message>
         <source>asleep; would be %1</source>
         <translation>schläft; wäre %1</translation>
-    </message>
-    <message>
-        <source>out %1</source>
-        <translation>aus %1</translation>
     </message>
     <message>
         <source>Rename…</source>
@@ -10168,6 +10883,14 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
     <message>
         <source>Remove stage</source>
         <translation>Stufe entfernen</translation>
+    </message>
+    <message>
+        <source>in: %1</source>
+        <translation>ein: %1</translation>
+    </message>
+    <message>
+        <source>out: %1</source>
+        <translation>aus: %1</translation>
     </message>
 </context>
 <context>
@@ -10331,6 +11054,14 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
     <message>
         <source>Leave it as it is</source>
         <translation>Lassen, wie es ist</translation>
+    </message>
+    <message>
+        <source>One axis: %1 down, %2 up</source>
+        <translation>Eine Achse: %1 ab, %2 auf</translation>
+    </message>
+    <message>
+        <source>The larger of the two</source>
+        <translation>Der größere von beiden</translation>
     </message>
 </context>
 <context>
@@ -10582,6 +11313,10 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
         <source>Remove it…</source>
         <translation>Entfernen…</translation>
     </message>
+    <message>
+        <source>lead all of it…</source>
+        <translation>alles führen…</translation>
+    </message>
 </context>
 <context>
     <name>jolly::app::Weaver</name>
@@ -10620,6 +11355,24 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
     <message>
         <source>It ends at %1 now; %2 has its old place.</source>
         <translation>Es endet jetzt an %1; %2 hat seinen alten Platz.</translation>
+    </message>
+    <message>
+        <source>lead all of %1</source>
+        <translation>%1 ganz führen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n control(s) of %1 lead on now. Undo takes them back.</source>
+        <translation>
+            <numerusform>%n Bedienelement von %1 führt jetzt weiter. Rückgängig nimmt es zurück.</numerusform>
+            <numerusform>%n Bedienelemente von %1 führen jetzt weiter. Rückgängig nimmt sie zurück.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n control(s) found no place.</source>
+        <translation>
+            <numerusform>%n Bedienelement fand keinen Platz.</numerusform>
+            <numerusform>%n Bedienelemente fanden keinen Platz.</numerusform>
+        </translation>
     </message>
 </context>
 <context>

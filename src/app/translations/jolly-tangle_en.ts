@@ -70,6 +70,23 @@
     </message>
 </context>
 <context>
+    <name>jolly::app::CraftDetails</name>
+    <message numerus="yes">
+        <source>%n strand(s), which every craft inherits.</source>
+        <translation>
+            <numerusform>%n strand, which every craft inherits.</numerusform>
+            <numerusform>%n strands, which every craft inherits.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strand(s): %1 of its own, %2 that change inherited ones.</source>
+        <translation>
+            <numerusform>%n strand: %1 of its own, %2 that change inherited ones.</numerusform>
+            <numerusform>%n strands: %1 of its own, %2 that change inherited ones.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>jolly::app::DelayCard</name>
     <message numerus="yes">
         <source>The kernel dropped events %n time(s): they were not read fast enough, the machine is too busy.</source>
@@ -103,6 +120,23 @@
         <translation>
             <numerusform>A game reads %n control otherwise than was sent.</numerusform>
             <numerusform>A game reads %n controls otherwise than was sent.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>jolly::app::LikeCard</name>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>and %n more</numerusform>
+            <numerusform>and %n more</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n control(s) find no place there.</source>
+        <translation>
+            <numerusform>%n control finds no place there.</numerusform>
+            <numerusform>%n controls find no place there.</numerusform>
         </translation>
     </message>
 </context>
@@ -191,6 +225,23 @@
         <translation>
             <numerusform>%n strand leads to %1. A click shows it.</numerusform>
             <numerusform>%n strands lead to %1. A click shows them.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>jolly::app::Weaver</name>
+    <message numerus="yes">
+        <source>%n control(s) of %1 lead on now. Undo takes them back.</source>
+        <translation>
+            <numerusform>%n control of %1 leads on now. Undo takes it back.</numerusform>
+            <numerusform>%n controls of %1 lead on now. Undo takes them back.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n control(s) found no place.</source>
+        <translation>
+            <numerusform>%n control found no place.</numerusform>
+            <numerusform>%n controls found no place.</numerusform>
         </translation>
     </message>
 </context>

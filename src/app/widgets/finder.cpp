@@ -3,6 +3,7 @@
 
 #include "app/style/palette.h"
 #include "app/style/theme.h"
+#include "app/widgets/veil.h"
 
 #include <QKeyEvent>
 #include <QLabel>
@@ -23,9 +24,10 @@ namespace
 constexpr std::size_t kMostShown = 60;
 constexpr int kKindRole = Qt::UserRole + 1;
 constexpr int kKeysRole = Qt::UserRole + 2;
+constexpr int kAboutRole = Qt::UserRole + 3;
 constexpr int kRow = 30;
 
-/// What it is called, what it is, and its keys, in one line.
+/// Its picture, what it is called and does, what it is, and its keys, in one line.
 class FoundRow : public QStyledItemDelegate
 {
  public:
@@ -53,11 +55,23 @@ class FoundRow : public QStyledItemDelegate
         painter->drawText(box, Qt::AlignRight | Qt::AlignVCenter,
                           painter->fontMetrics().elidedText(kind, Qt::ElideRight, right));
         box.adjust(0, 0, -right - 12, 0);
+        const auto picture = index.data(Qt::DecorationRole).value<QImage>();
+        if (!picture.isNull()) {
+            const auto size = picture.deviceIndependentSize();
+            painter->drawImage(QPointF(box.left(), box.center().y() - size.height() / 2.0),
+                               picture);
+            box.adjust(static_cast<int>(size.width()) + 10, 0, 0, 0);
+        }
+        const auto draw = [&](const QString& text, QColor colour) {
+            painter->setPen(colour);
+            painter->drawText(box, Qt::AlignLeft | Qt::AlignVCenter,
+                              painter->fontMetrics().elidedText(text, Qt::ElideRight, box.width()));
+            box.adjust(painter->fontMetrics().horizontalAdvance(text) + 10, 0, 0, 0);
+        };
         painter->setFont(textFont(TextSize::Normal));
-        painter->setPen(isChosen ? p.strong : p.text);
-        painter->drawText(box, Qt::AlignLeft | Qt::AlignVCenter,
-                          painter->fontMetrics().elidedText(index.data().toString(), Qt::ElideRight,
-                                                            box.width()));
+        draw(index.data().toString(), isChosen ? p.strong : p.text);
+        painter->setFont(textFont(TextSize::Small));
+        if (box.width() > 0) draw(index.data(kAboutRole).toString(), isChosen ? p.text : p.dim);
         painter->restore();
     }
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override
@@ -68,7 +82,7 @@ class FoundRow : public QStyledItemDelegate
 
 }  // namespace
 
-Finder::Finder(std::vector<Found> all, QWidget* parent)
+Finder::Finder(std::vector<Found> all, const QString& hint, QWidget* parent)
     : QFrame(parent, Qt::Popup),
       m_all(std::move(all)),
       m_typed(new QLineEdit(this)),
@@ -80,7 +94,7 @@ Finder::Finder(std::vector<Found> all, QWidget* parent)
     setAccessibleName(tr("Find"));
     setAttribute(Qt::WA_TranslucentBackground);  // its corners are round
     m_typed->setObjectName(QStringLiteral("find"));
-    m_typed->setPlaceholderText(tr("Find a control, a strand, a craft, a command …"));
+    m_typed->setPlaceholderText(hint);
     m_typed->setAccessibleName(tr("What to find"));
     m_typed->installEventFilter(this);
     m_list->setObjectName(QStringLiteral("found"));
@@ -118,7 +132,9 @@ void Finder::paintEvent(QPaintEvent*)
 void Finder::open()
 {
     const auto* window = parentWidget();
-    resize(std::min(600, window->width() - 40), std::min(420, window->height() - 100));
+    auto* veil = new Veil(*parentWidget());
+    connect(this, &QObject::destroyed, veil, &QObject::deleteLater);
+    resize(std::min(680, window->width() - 40), std::min(460, window->height() - 100));
     move(window->mapToGlobal(QPoint((window->width() - width()) / 2, 60)));
     show();
     m_typed->setFocus();
@@ -134,16 +150,18 @@ void Finder::narrow(const QString& typed)
         item->setData(Qt::UserRole, static_cast<int>(places[i]));
         item->setData(kKindRole, found.kind);
         item->setData(kKeysRole, found.keys);
+        item->setData(kAboutRole, found.about);
+        if (!found.picture.isNull()) item->setData(Qt::DecorationRole, found.picture);
         item->setData(Qt::AccessibleTextRole,
-                      QStringList{found.words, found.kind, found.keys}.join(QStringLiteral(", ")));
+                      QStringList{found.words, found.about, found.kind, found.keys}.join(
+                          QStringLiteral(", ")));
     }
     m_list->setCurrentRow(0);
     m_list->setVisible(!places.empty());
     m_none->setVisible(places.empty());
     if (places.empty())
-        m_none->setText(tr("Nothing is called \"%1\". Fewer letters find more; controls, strands, "
-                           "functions, devices, craft, layers and all commands can be found.")
-                            .arg(typed.trimmed()));
+        m_none->setText(
+            tr("Nothing here is called \"%1\". Fewer letters find more.").arg(typed.trimmed()));
 }
 
 void Finder::choose()

@@ -19,7 +19,8 @@ class Finder : public QFrame
     Q_OBJECT
 
  public:
-    Finder(std::vector<Found> all, QWidget* parent);
+    /// @param hint  what may be typed, while nothing is.
+    Finder(std::vector<Found> all, const QString& hint, QWidget* parent);
 
     void open();
 

@@ -3,6 +3,7 @@
 #include "app/style/qt_text.h"
 
 #include "app/page_info/page_info.h"
+#include "app/strands/stage_finds.h"
 #include "app/style/quiet_fields.h"
 #include "app/style/scroll_column.h"
 #include "app/widgets/finder.h"
@@ -13,6 +14,7 @@
 #include "core/tangle/device_edit.h"
 #include "core/tangle/edit.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/stage_edit.h"
 #include "format/sheet_text.h"
 
 #include <QCloseEvent>
@@ -29,6 +31,25 @@ namespace
 
 /// Leaves room for a frame and a panel on a screen of 1280x800.
 constexpr QSize kUsualSize{1240, 730};
+
+/// The stages for the first strand of what is selected, where the pilot stands.
+std::vector<Found> stagesForSelected(Studio& studio, qreal scale, const std::function<void()>& go)
+{
+    const auto& selected = studio.selection().selected();
+    if (!selected) return {};
+    const auto strands = studio.stance().strandsFrom(*selected);
+    const auto here = std::ranges::find(strands, studio.stance().footing().layer, &Strand::layer);
+    if (here == strands.end()) return {};
+    const auto& strand = **here;
+    const auto add = [&studio, go, id = strand.id](const StageParameters& stage) {
+        go();
+        studio.edits().apply({MainWindow::tr("add %1").arg(toQt(infoOf(stage).name)), id},
+                             [&](Tangle& tangle, Strand& s) { addStage(tangle, s.id, stage); });
+    };
+    auto stages = stagesFor(studio.tangle(), strand, scale, add);
+    for (auto& stage : stages) stage.kind = MainWindow::tr("stage for %1").arg(toQt(strand.name));
+    return stages;
+}
 
 }  // namespace
 
@@ -261,7 +282,12 @@ void MainWindow::find()
                                 showPage(Rail::Weave);
                                 m_weave->sizeDevice(device);
                             }};
-    (new Finder(findable(m_studio.edits(), m_studio.feed().desk(), m_commands, ways), this))
+    auto all = findable(m_studio.edits(), m_studio.feed().desk(), m_commands, ways);
+    const auto go = [this] { showPage(Rail::Weave); };
+    for (auto& stage : stagesForSelected(m_studio, devicePixelRatioF(), go))
+        all.push_back(std::move(stage));
+    (new Finder(std::move(all), tr("Find a control, a strand, a stage, a craft, a command …"),
+                this))
         ->open();
 }
 

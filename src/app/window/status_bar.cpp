@@ -5,6 +5,7 @@
 #include "app/preflight/preflight_list.h"
 #include "app/style/elided_label.h"
 #include "app/style/palette.h"
+#include "app/style/qt_text.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
 
@@ -50,21 +51,36 @@ StatusBar::StatusBar(Studio& studio, QWidget* parent)
     connect(m_follow, &QCheckBox::toggled, &studio.selection(), &Selection::setFollowing);
     connect(&studio.selection(), &Selection::followingChanged, m_follow, &QCheckBox::setChecked);
     connect(m_preflight, &QPushButton::clicked, this, &StatusBar::openPreflight);
-    connect(&studio.selection(), &Selection::touchedChanged, this, &StatusBar::showTouched);
-    connect(&studio.edits(), &Edits::settled, this, &StatusBar::showPreflight);
-    showTouched();
+    connect(&studio.selection(), &Selection::touchedChanged, this,
+            [this] { show(m_studio.selection().touched()); });
+    connect(&studio.selection(), &Selection::selectionChanged, this,
+            [this] { show(m_studio.selection().selected()); });
+    connect(&studio.edits(), &Edits::settled, this, [this] {
+        showWay();
+        showPreflight();
+    });
+    showWay();
     showPreflight();
 }
 
-void StatusBar::showTouched()
+/// The control that was touched or selected last.
+void StatusBar::show(const std::optional<Source>& control)
 {
-    const auto& touched = m_studio.selection().touched();
-    m_touched->setText(touched ? QStringLiteral("●  ") + m_studio.feed().nameOf(*touched)
-                               : tr("○  nothing touched yet"));
+    if (control) m_shown = control;
+    showWay();
+}
+
+void StatusBar::showWay()
+{
+    const auto* controller = m_shown ? m_studio.feed().controllerOf(*m_shown) : nullptr;
+    m_touched->setText(
+        controller
+            ? tr("●  %1 of %2").arg(m_studio.feed().nameOf(*m_shown), toQt(controller->rig.alias))
+            : tr("○  nothing touched yet"));
     QStringList ways;
-    if (touched) {
+    if (controller) {
         const auto& stance = m_studio.stance();
-        const auto meanings = stance.meaningsOf(*touched);
+        const auto meanings = stance.meaningsOf(*m_shown);
         const auto* acting = actingOf(meanings, stance.engaged());
         for (const auto* strand : acting ? acting->strands : std::vector<const Strand*>{}) {
             for (const auto& end : strand->ends)

@@ -23,11 +23,13 @@ class StatusBar : public QWidget
     void paintEvent(QPaintEvent* event) override;
 
  private:
-    void showTouched();
+    void show(const std::optional<Source>& control);
+    void showWay();
     void showPreflight();
     void openPreflight();
 
     Studio& m_studio;
+    std::optional<Source> m_shown;  ///< touched or selected last
     QLabel* m_touched;
     QLabel* m_went;
     QLabel* m_held;

@@ -15,7 +15,9 @@ struct BothEnds {
         .name = words("both ends"),
         .sentence = words("One outlet while it is on, the other while it is off."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("toggle, on, off")};
 
     friend bool operator==(const BothEnds&, const BothEnds&) = default;
 

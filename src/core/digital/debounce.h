@@ -16,7 +16,9 @@ struct Debounce {
         .sentence =
             words("A change counts at once; a chattering contact right behind it does not."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Timing,
+        .also = words("bounce, chatter")};
 
     double quiet = 15.0;  ///< [1, 500] ms
 

@@ -15,7 +15,9 @@ struct Delay {
     static constexpr StageInfo kInfo{.name = words("delay"),
                                      .sentence = words("Presses and releases come out later."),
                                      .takes = ControlKind::Button,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Timing,
+                                     .also = words("wait")};
     static constexpr std::size_t kMostWaiting = 16;
 
     double by = 500.0;  ///< [1, 60000] ms

@@ -32,6 +32,15 @@ std::vector<std::string> EqualSlices::outlets() const
     return names;
 }
 
+Sentence EqualSlices::rangeOf(const std::string& outlet) const
+{
+    const auto zones = outlets();
+    const auto found = std::ranges::find(zones, outlet);
+    if (found == zones.end() && !outlet.empty()) return {};
+    const auto zone = outlet.empty() ? 0.0 : static_cast<double>(found - zones.begin());
+    return say("%1 to %2 of the travel", percent(zone / count), percent((zone + 1.0) / count));
+}
+
 void EqualSlices::Runner::apply(Value in, const Moment&, std::span<Value> outlets) noexcept
 {
     const double at = (in.x - m_low) / (1.0 - m_low);

@@ -15,7 +15,9 @@ struct EqualSlices {
     static constexpr StageInfo kInfo{
         .name = words("equal slices"),
         .sentence = words("The travel is divided into equal zones, a button each."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("zones, detents, rotary")};
     static constexpr double kFewest = 2.0;
     static constexpr double kMost = 32.0;
 
@@ -38,6 +40,9 @@ struct EqualSlices {
 
     /// "zone 1" at the low end and so on.
     [[nodiscard]] std::vector<std::string> outlets() const;
+
+    /// Of the whole travel: "20.0 % to 40.0 %".
+    [[nodiscard]] Sentence rangeOf(const std::string& outlet) const;
 
     class Runner
     {

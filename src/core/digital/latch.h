@@ -14,7 +14,9 @@ struct Latch {
         .name = words("latch"),
         .sentence = words("A press flips it, the next one flips it back."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("toggle, lock")};
 
     std::optional<Source> clear{};  ///< lets go of it; may be none
 

@@ -15,7 +15,9 @@ struct Nudge {
         .name = words("nudge"),
         .sentence = words("Each press moves the axis a step; another button moves it back."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Axis,
+        .also = words("trim, increment, step")};
 
     std::optional<Source> back{};   ///< may be none
     std::optional<Source> reset{};  ///< back to where it begins; may be none

@@ -17,7 +17,9 @@ struct Positions {
         .sentence =
             words("Each of several buttons or positions puts the axis somewhere, where it stays."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Axis,
+        .also = words("flaps, selector")};
 
     ValuePlaces places{};
     Sides rests = Sides::Two;

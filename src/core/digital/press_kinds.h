@@ -5,6 +5,7 @@
 #include "core/shaping/stage_info.h"
 
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace jolly
@@ -19,7 +20,9 @@ struct PressKinds {
         .sentence = words("A short press, a long one and two in a row do different things."),
         .takes = ControlKind::Button,
         .isFeel = false,
-        .picture = Picture::Presses};
+        .picture = Picture::Presses,
+        .want = Want::Buttons,
+        .also = words("short, long, double")};
 
     double longAfter = 400.0;    ///< [50, 5000] ms
     double twiceWithin = 250.0;  ///< from the release to the second press, [50, 2000] ms
@@ -44,6 +47,9 @@ struct PressKinds {
     {
         return outletsCalled({words("short"), words("long"), words("twice")});
     }
+
+    /// Somebody who wants two in a row leads them: a short press has to wait for them.
+    [[nodiscard]] static bool isLedByItself(std::string_view outlet) { return outlet != "twice"; }
 
     class Runner
     {

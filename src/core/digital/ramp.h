@@ -17,7 +17,9 @@ struct Ramp {
         .name = words("ramp"),
         .sentence = words("The axis rises while it is pressed, and goes back or stays behind it."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Axis,
+        .also = words("keys, pedal")};
 
     double to = 1.0;      ///< [-1, 1], not 0
     double rise = 500.0;  ///< from rest to there, [0, 60000] ms; 0 at once

@@ -16,7 +16,9 @@ struct Ratchet {
     static constexpr StageInfo kInfo{
         .name = words("ratchet"),
         .sentence = words("Each step of travel gives a pulse, up or down."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("steps, encoder")};
 
     double step = 0.05;          ///< [0.01, 1], a part of the whole travel
     double pulse = kUsualPulse;  ///< [10, 1000] ms, and as long a gap behind it

@@ -15,7 +15,9 @@ struct Repeat {
         .name = words("repeat"),
         .sentence = words("While it is held it is pressed again and again."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Timing,
+        .also = words("autofire, rapid")};
 
     double after = 400.0;  ///< from the first to the second press, [20, 10000] ms
     double every = 100.0;  ///< from one to the next after that, [20, 10000] ms

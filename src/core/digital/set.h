@@ -14,7 +14,9 @@ struct SetValue {
         .name = words("set"),
         .sentence = words("The axis is at a value while it is pressed."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Axis,
+        .also = words("value, preset")};
 
     double to = 1.0;    ///< while pressed, [-1, 1]
     double back = 0.0;  ///< while not, [-1, 1]

@@ -14,7 +14,9 @@ struct SetAndClear {
         .name = words("set and clear"),
         .sentence = words("A press keeps it pressed until another button lets go of it."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("on, off")};
 
     std::optional<Source> clear{};
 

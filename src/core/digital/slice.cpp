@@ -76,6 +76,14 @@ bool Slice::Runner::isEntered(const SlicePart& slice, double at) const noexcept
     return slice.entry == Entry::Below ? *m_before < slice.from : *m_before > slice.to;
 }
 
+Sentence Slice::rangeOf(const std::string& outlet) const
+{
+    const auto found = std::ranges::find(slices, outlet, &SlicePart::name);
+    const auto& slice = found == slices.end() && outlet.empty() ? slices.begin() : found;
+    if (slice == slices.end()) return {};
+    return say("%1 to %2", percent(slice->from), percent(slice->to));
+}
+
 void Slice::Runner::apply(Value in, const Moment&, std::span<Value> outlets) noexcept
 {
     bool isTaken = false;

@@ -51,7 +51,9 @@ struct Slice {
         .name = words("slice"),
         .sentence =
             words("Parts of the travel become buttons, each pressed while the axis is in it."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("threshold, zone, trigger, lever")};
 
     SliceParts slices{{.name = "slice 1"}};
     Overlap overlap = Overlap::PileUp;
@@ -78,6 +80,9 @@ struct Slice {
     [[nodiscard]] Sentence summary() const;
     [[nodiscard]] static constexpr Signal gives(Signal) noexcept { return {ControlKind::Button}; }
     [[nodiscard]] std::vector<std::string> outlets() const;
+
+    /// "94.0 % to 100.0 %".
+    [[nodiscard]] Sentence rangeOf(const std::string& outlet) const;
 
     class Runner
     {

@@ -18,7 +18,9 @@ struct SwitchPositions {
             words("Each position of a switch does something of its own, the silent one too."),
         .takes = ControlKind::Button,
         .isFeel = false,
-        .picture = Picture::Positions};
+        .picture = Picture::Positions,
+        .want = Want::Buttons,
+        .also = words("toggle, selector, positions")};
 
     SwitchPlaces places{};
 

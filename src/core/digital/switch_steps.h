@@ -17,7 +17,9 @@ struct SwitchSteps {
         .name = words("switch steps"),
         .sentence = words("Each step of a switch or selector gives a pulse, up or down."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("selector, up, down")};
 
     SwitchPlaces places{};
     double pulse = kUsualPulse;  ///< [10, 1000] ms, and as long a gap behind it

@@ -17,7 +17,9 @@ struct Tap {
         .sentence =
             words("Only a short press counts, in which nothing else was used; for modifiers."),
         .takes = ControlKind::Button,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Buttons,
+        .also = words("modifier, alone")};
 
     double within = 300.0;       ///< from press to release, [50, 2000] ms
     double pulse = kUsualPulse;  ///< [10, 1000] ms

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/faceplate/plate.h"
+#include "core/faceplate/pad_layout.h"
 
+#include "core/tangle/key_names.h"
 #include "core/tangle/lookup.h"
 
 #include <algorithm>
@@ -8,17 +10,6 @@
 
 namespace jolly
 {
-
-namespace
-{
-
-/// What stands on a key of a keyboard.
-std::string keyName(ControlCode code)
-{
-    return shortTextOf({code.type, code.code, 0}).substr(0, 3);
-}
-
-}  // namespace
 
 int placeOf(const PlateControls& controls, const std::optional<ControlCode>& button)
 {
@@ -41,7 +32,10 @@ Plate plateOf(const RigController& controller)
             each.notches.push_back(control.calibration.valueOf(notch.at, Sides::One));
         if (control.kind == ControlKind::Button) {
             each.number = Sentence(++button);
-            if (controller.kind == ControllerKind::Keyboard) each.number = keyName(control.code);
+            const auto letter =
+                controller.kind == ControllerKind::Gamepad ? padLetter(control.code) : Sentence();
+            if (controller.kind == ControllerKind::Keyboard) each.number = capName(control.code);
+            if (!letter.empty()) each.number = letter;
         }
         plate.controls.push_back(each);
     }

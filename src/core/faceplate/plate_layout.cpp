@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/faceplate/flow.h"
+#include "core/faceplate/pad_layout.h"
 #include "core/faceplate/plate_parts.h"
+#include "core/faceplate/plate_sizes.h"
 
 #include <linux/input-event-codes.h>
 
@@ -12,7 +14,6 @@ namespace jolly
 namespace
 {
 
-constexpr int kLabel = 17;
 constexpr int kPartSpace = 10;
 constexpr int kPad = 104;
 constexpr int kMini = 48;
@@ -21,13 +22,10 @@ constexpr int kLeastLeverWidth = 38;
 constexpr std::size_t kMostStanding = 3;  ///< beside small things; the others lie below
 constexpr int kLeverHeight = 128;
 constexpr int kRoomForSmallThings = 120;  ///< to the right of levers
-constexpr int kBar = 14;
-constexpr int kDial = 64;
-constexpr int kDot = 28;
 constexpr int kSmallDot = 22;
 constexpr int kDotSpace = 4;
 constexpr std::size_t kManyButtons = 60;
-constexpr int kKey = 21;
+constexpr int kKey = 22;
 constexpr int kToggleWidth = 48;
 constexpr int kToggleHeight = 34;
 constexpr int kSwitchWidth = 72;
@@ -41,6 +39,13 @@ constexpr int kCap = 30;
 /// The codes with which the rows of a keyboard begin.
 constexpr int kKeyRows[] = {KEY_TAB, KEY_LEFTCTRL, KEY_LEFTSHIFT,      KEY_KPASTERISK,
                             KEY_F1,  KEY_NUMLOCK,  KEY_ZENKAKUHANKAKU, KEY_HOME};
+
+/// How many letters a text has.
+int lettersOf(const std::string& text)
+{
+    return static_cast<int>(std::ranges::count_if(
+        text, [](char c) { return (static_cast<unsigned char>(c) & 0xC0U) != 0x80U; }));
+}
 
 /// Lays out each kind of controller from what most of that kind look like.
 class ControllerLayout
@@ -155,9 +160,23 @@ class ControllerLayout
         if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom > 0 ? m_bottom + kPartSpace : 0);
     }
 
+    /// What the kernel knows of a gamepad is where hands know it; what else it has follows below.
+    void placeKnownGamepad()
+    {
+        for (auto& item : padItems(m_plate, m_width, 0)) {
+            m_parts.drop(item.controls);
+            add(item.shape, std::move(item.controls), item.rect);
+        }
+        m_top = m_bottom + kPartSpace;
+        m_parts.bars.insert(m_parts.bars.end(), m_parts.levers.begin(), m_parts.levers.end());
+        placeWideBars();
+        if (m_parts.hasSmallThings()) placeSmallThings(0, m_bottom + kPartSpace);
+    }
+
     /// Triggers on top, then a thumb stick at either side of what is in the middle.
     void placeGamepad()
     {
+        if (hasPadButtons(m_plate)) return placeKnownGamepad();
         auto shoulders = m_parts.levers;
         shoulders.insert(shoulders.end(), m_parts.bars.begin(), m_parts.bars.end());
         Flow bars(0, 0, m_width);
@@ -197,8 +216,17 @@ class ControllerLayout
                 ++row;
             }
             if (isNewRow) flow.newLine();
-            add(Shape::Button, {i}, flow.place(kKey, kKey));
+            add(Shape::Cap, {i}, flow.place(keyWidth(i), kKey));
         }
+    }
+
+    /// As wide as what stands on it.
+    [[nodiscard]] int keyWidth(int key) const
+    {
+        constexpr int kLetter = 6;
+        const auto letters =
+            lettersOf(m_plate.controls[static_cast<std::size_t>(key)].number.english());
+        return kKey + kLetter * std::max(0, letters - 1);
     }
 
     void placeSmallThings(int left, int top)
@@ -282,6 +310,16 @@ void placeCaps(const Plate& plate, int width, const CapWidth& capWidth, Flow& ro
     rows.setSpace(0);
 }
 
+/// A virtual gamepad: its axes above, then buttons and cross where hands know them.
+PlateLayout withPad(const Plate& plate, int width, int top, PlateLayout layout)
+{
+    for (auto& item : padButtonItems(plate, width, top + kPartSpace)) {
+        layout.height = std::max(layout.height, item.rect.bottom());
+        layout.items.push_back(std::move(item));
+    }
+    return layout;
+}
+
 }  // namespace
 
 PlateLayout layOutVirtual(const Plate& plate, int width, const CapWidth& capWidth)
@@ -302,6 +340,8 @@ PlateLayout layOutVirtual(const Plate& plate, int width, const CapWidth& capWidt
         placeCaps(plate, width, capWidth, rows, layout);
     } else if (plate.listsButtons) {
         placeAll(ControlKind::Button, Shape::Named, width, kNamed);
+    } else if (hasPadButtons(plate)) {
+        return withPad(plate, width, rows.bottom(), std::move(layout));
     } else {
         const bool isNarrow = width < kVirtualInARow * kVirtualDot;
         const int inARow = isNarrow ? kVirtualInARow / 2 : kVirtualInARow;

@@ -47,6 +47,15 @@ bool PlateParts::hasSmallThings() const
              mini.empty() && switches.empty());
 }
 
+void PlateParts::drop(const std::vector<int>& controls)
+{
+    for (auto* part : {&pad, &mini, &wheel, &bars, &levers, &hats, &turners, &toggles, &buttons}) {
+        std::erase_if(*part, [&](int control) {
+            return std::ranges::find(controls, control) != controls.end();
+        });
+    }
+}
+
 void PlateParts::takePair(const Plate& plate, int x, int y, std::vector<int>& pair)
 {
     const int left = findTwoSided(plate, x);

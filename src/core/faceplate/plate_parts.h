@@ -23,6 +23,9 @@ struct PlateParts {
 
     [[nodiscard]] bool hasSmallThings() const;
 
+    /// These are drawn already.
+    void drop(const std::vector<int>& controls);
+
  private:
     void takePair(const Plate& plate, int x, int y, std::vector<int>& pair);
     void takeWheel(const Plate& plate);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/faceplate/virtual_plate.h"
+#include "core/faceplate/pad_layout.h"
 
 #include "core/tangle/function_edit.h"
 #include "core/tangle/lookup.h"
@@ -77,6 +78,8 @@ class Maker
             if (!isNamed) each.label = functionOf(m_tangle, *takers.front());
         }
         each.number = Sentence(layout.control.number);
+        if (m_device.kind == VirtualKind::Gamepad && layout.control.kind == ControlKind::Button)
+            each.number = padLetter(layout.code);
         if (layout.control.kind == ControlKind::Axis)
             each.number = nameOf(m_device, layout.control);
         if (layout.control.kind == ControlKind::Turner && each.label.empty())

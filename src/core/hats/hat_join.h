@@ -15,7 +15,9 @@ struct HatJoin {
     static constexpr StageInfo kInfo{.name = words("hat join"),
                                      .sentence = words("Four buttons make a hat; this one is up."),
                                      .takes = ControlKind::Button,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Others,
+                                     .also = words("buttons to hat")};
 
     std::optional<Source> right{};
     std::optional<Source> down{};

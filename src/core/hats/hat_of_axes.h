@@ -16,7 +16,9 @@ struct HatOfAxes {
     static constexpr StageInfo kInfo{.name = words("hat of axes"),
                                      .sentence = words("Two axes of a stick make a hat."),
                                      .takes = ControlKind::Axis,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Others,
+                                     .also = words("ministick, view")};
 
     std::optional<Source> other{};  ///< up and down
     double presses = 0.5;           ///< how far the stick is moved, [0.05, 1]

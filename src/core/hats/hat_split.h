@@ -23,7 +23,9 @@ struct HatSplit {
                                      .sentence = words("Each way of the hat is a button."),
                                      .takes = ControlKind::Hat,
                                      .isFeel = false,
-                                     .picture = Picture::Ways};
+                                     .picture = Picture::Ways,
+                                     .want = Want::Buttons,
+                                     .also = words("four buttons, view")};
 
     Diagonals diagonals = Diagonals::Both;
 

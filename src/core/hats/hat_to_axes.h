@@ -15,7 +15,9 @@ struct HatToAxes {
     static constexpr StageInfo kInfo{.name = words("hat to axes"),
                                      .sentence = words("The hat moves two axes, from end to end."),
                                      .takes = ControlKind::Hat,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Axis,
+                                     .also = words("cross")};
 
     friend bool operator==(const HatToAxes&, const HatToAxes&) = default;
 

@@ -14,7 +14,9 @@ struct HatTurn {
     static constexpr StageInfo kInfo{.name = words("hat turn"),
                                      .sentence = words("Turns the hat by steps of 45 degrees."),
                                      .takes = ControlKind::Hat,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Ends,
+                                     .also = words("rotate")};
 
     double steps = 1.0;  ///< whole, clockwise, [-7, 7]
 

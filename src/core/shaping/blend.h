@@ -22,7 +22,9 @@ enum class Blending : std::uint8_t {
 struct Blend {
     static constexpr StageInfo kInfo{.name = words("blend"),
                                      .sentence = words("Joins another axis to this one."),
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Others,
+                                     .also = words("mix, join, differential")};
 
     std::optional<Source> other{};
     Blending how = Blending::HalfDifference;

@@ -15,7 +15,9 @@ namespace jolly
 struct CounterCurve {
     static constexpr StageInfo kInfo{
         .name = words("counter-curve"),
-        .sentence = words("Undoes the bend that a sim makes, from how the sim answers.")};
+        .sentence = words("Undoes the bend that a sim makes, from how the sim answers."),
+        .want = Want::Feel,
+        .also = words("undo the sim, linear")};
 
     CurvePoints points{{0.0, 0.0}, {0.5, 0.25}, {1.0, 1.0}};  ///< both strictly rising
     bool isSmooth = true;                                     ///< as Curve::isSmooth

@@ -16,7 +16,9 @@ namespace jolly
 struct Curve {
     static constexpr StageInfo kInfo{
         .name = words("curve"),
-        .sentence = words("Gives the travel another shape, through points.")};
+        .sentence = words("Gives the travel another shape, through points."),
+        .want = Want::Feel,
+        .also = words("sensitivity, expo, response")};
 
     static constexpr std::size_t kMostPoints = 32;
 

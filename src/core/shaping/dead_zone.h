@@ -15,7 +15,9 @@ struct DeadZone {
     static constexpr StageInfo kInfo{
         .name = words("dead zone"),
         .sentence = words("Nothing near rest and near the ends; what is "
-                          "left is stretched to the full range.")};
+                          "left is stretched to the full range."),
+        .want = Want::Feel,
+        .also = words("drift, play, deadband, null")};
     static constexpr double kMost = 0.9;
     static constexpr double kLeft = 0.02;  ///< of a side, between two zones that are drawn
 

@@ -35,7 +35,9 @@ struct Detents {
     static constexpr StageInfo kInfo{
         .name = words("detents"),
         .sentence = words("Hits exact values at a lever's notches; straight between."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Feel,
+        .also = words("notch, gate, step")};
 
     DetentList detents{{"middle", 0.5, 0.5, 0.02}};
 

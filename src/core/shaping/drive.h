@@ -14,7 +14,9 @@ struct Drive {
     static constexpr StageInfo kInfo{
         .name = words("drive"),
         .sentence = words("The deflection moves a value that stays: it is a speed."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Timing,
+        .also = words("speed, rate control, cursor")};
 
     double speed = 1.0;  ///< at full deflection, full deflections a second, [0.01, 20]
     double lowest = -1.0;

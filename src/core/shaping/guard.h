@@ -14,7 +14,9 @@ namespace jolly
 struct Guard {
     static constexpr StageInfo kInfo{
         .name = words("guard"),
-        .sentence = words("Ignores a bump: a short and small move does nothing.")};
+        .sentence = words("Ignores a bump: a short and small move does nothing."),
+        .want = Want::Ends,
+        .also = words("limit, gate, reverser")};
     static constexpr Time kRest = std::chrono::milliseconds(500);
 
     double distance = 0.1;  ///< [0, 1]

@@ -19,7 +19,9 @@ struct Half {
         .name = words("half"),
         .sentence = words("Makes one half of the axis a whole one-sided axis."),
         .isFeel = false,
-        .isHalf = true};
+        .isHalf = true,
+        .want = Want::Ends,
+        .also = words("split axis, trigger")};
 
     Side side = Side::Upper;
 

@@ -21,7 +21,9 @@ struct HoldValue {
         .name = words("hold"),
         .sentence =
             words("Keeps the value while a button is pressed, or takes it as the new centre."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Others,
+        .also = words("freeze, force trim")};
 
     std::optional<Source> by{};
     Holding way = Holding::Freeze;

@@ -14,7 +14,9 @@ struct Invert {
     static constexpr StageInfo kInfo{.name = words("invert"),
                                      .sentence = words("Turns the direction round."),
                                      .takes = {ControlKind::Axis, ControlKind::Button},
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Ends,
+                                     .also = words("reverse, flip, direction")};
 
     friend bool operator==(const Invert&, const Invert&) = default;
 

@@ -14,7 +14,9 @@ struct LeadIn {
     static constexpr StageInfo kInfo{
         .name = words("lead-in"),
         .sentence =
-            words("Jumps over a dead zone that the game has: the first move comes out at once.")};
+            words("Jumps over a dead zone that the game has: the first move comes out at once."),
+        .want = Want::Feel,
+        .also = words("anti dead zone, minimum")};
     static constexpr double kMost = 0.9;
 
     double start = 0.05;  ///< what the game swallows, [0, kMost]

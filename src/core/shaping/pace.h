@@ -13,7 +13,9 @@ namespace jolly
 /// arrived.
 struct Pace {
     static constexpr StageInfo kInfo{.name = words("pace"),
-                                     .sentence = words("Limits how fast the axis moves.")};
+                                     .sentence = words("Limits how fast the axis moves."),
+                                     .want = Want::Timing,
+                                     .also = words("rate limit, slow")};
 
     double rising = 2.0;   ///< towards the high end, full deflections a second, [0.01, 100]
     double falling = 2.0;  ///< towards the low end, likewise

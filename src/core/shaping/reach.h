@@ -13,7 +13,9 @@ namespace jolly
 /// What lies beyond is clamped to the ends.
 struct Reach {
     static constexpr StageInfo kInfo{.name = words("reach"),
-                                     .sentence = words("Makes a part of the travel all of it.")};
+                                     .sentence = words("Makes a part of the travel all of it."),
+                                     .want = Want::Ends,
+                                     .also = words("saturation, range, degrees, rotation")};
     static constexpr double kLeast = 0.01;  ///< width of what becomes all
 
     double from = 0.0;  ///< [0, 1]

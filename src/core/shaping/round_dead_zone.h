@@ -18,7 +18,9 @@ struct RoundDeadZone {
     static constexpr StageInfo kInfo{
         .name = words("round dead zone"),
         .sentence = words("Nothing near rest, judged by how far a pair of axes is moved together."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Feel,
+        .also = words("drift, radial, stick")};
     static constexpr double kMost = 0.9;
     static constexpr double kLeft = 0.02;  ///< of a side, between two zones that are drawn
 

@@ -12,7 +12,9 @@ namespace jolly
 struct Scale {
     static constexpr StageInfo kInfo{
         .name = words("scale"),
-        .sentence = words("Makes moves larger or smaller and shifts them.")};
+        .sentence = words("Makes moves larger or smaller and shifts them."),
+        .want = Want::Ends,
+        .also = words("gain, offset, limit")};
 
     double gain = 1.0;    ///< [-4, 4]
     double offset = 0.0;  ///< [-1, 1]

@@ -14,7 +14,9 @@ namespace jolly
 struct Softness {
     static constexpr StageInfo kInfo{
         .name = words("softness"),
-        .sentence = words("Makes the axis gentle about rest, or quick; one dial.")};
+        .sentence = words("Makes the axis gentle about rest, or quick; one dial."),
+        .want = Want::Feel,
+        .also = words("saturation, response")};
 
     static constexpr double kHandleAt = 0.5;  ///< where the one handle is
 

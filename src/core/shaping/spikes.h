@@ -14,7 +14,9 @@ namespace jolly
 /// time nor another control of the strand makes a spike count twice.
 struct Spikes {
     static constexpr StageInfo kInfo{.name = words("no spikes"),
-                                     .sentence = words("Leaves out single wild values.")};
+                                     .sentence = words("Leaves out single wild values."),
+                                     .want = Want::Feel,
+                                     .also = words("noise, filter, glitch")};
 
     friend bool operator==(const Spikes&, const Spikes&) = default;
 

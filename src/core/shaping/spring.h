@@ -14,7 +14,9 @@ struct Spring {
     static constexpr StageInfo kInfo{
         .name = words("spring back"),
         .sentence = words("Moves count, and the value returns to rest by itself."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Timing,
+        .also = words("recentre, return")};
 
     double speed = 1.0;  ///< of the return, full deflections a second, [0.01, 20]
 

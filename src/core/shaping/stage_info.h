@@ -28,6 +28,29 @@ enum class Picture : std::uint8_t {
     Ways,       ///< the ways of a hat, clockwise from up
 };
 
+/// What one wants of a stage: the groups in which they are offered.
+enum class Want : std::uint8_t { Feel, Ends, Buttons, Axis, Timing, Others };
+
+/// "how it feels" and so on.
+[[nodiscard]] constexpr Words nameOf(Want want) noexcept
+{
+    switch (want) {
+        case Want::Feel:
+            return words("how it feels");
+        case Want::Ends:
+            return words("its ends and direction");
+        case Want::Buttons:
+            return words("buttons from it");
+        case Want::Axis:
+            return words("an axis from it");
+        case Want::Timing:
+            return words("in time");
+        case Want::Others:
+            break;
+    }
+    return words("with other controls");
+}
+
 /// What everybody may know of a kind of stage without running it.
 struct StageInfo {
     Words name;      ///< as in words.md; its English is its word in the file
@@ -36,6 +59,8 @@ struct StageInfo {
     bool isFeel = true;   ///< how an axis feels; else what it is for, which is not copied to others
     bool isHalf = false;  ///< lets one half of an axis through; the other is for another strand
     Picture picture = Picture::None;
+    Want want = Want::Feel;
+    Words also{};  ///< what others call it, or what it is taken for: it is found by these
 };
 
 /// The names of outlets that are called by words of ours, as in the file.

@@ -17,7 +17,10 @@ namespace jolly
 /// cut-off is 1 Hz as there, and it is taken from the raw values as in the authors' own code.
 struct Steady {
     static constexpr StageInfo kInfo{
-        .name = words("steady"), .sentence = words("Calms jitter at rest without lag in motion.")};
+        .name = words("steady"),
+        .sentence = words("Calms jitter at rest without lag in motion."),
+        .want = Want::Feel,
+        .also = words("jitter, smooth, filter, noise")};
     static constexpr double kSlowest = 0.05;
 
     double cutoff = 1.5;     ///< at rest, Hz, [kSlowest, 100]; lower is calmer and later

@@ -13,7 +13,9 @@ namespace jolly
 struct Stillness {
     static constexpr StageInfo kInfo{
         .name = words("stillness"),
-        .sentence = words("Stays still until the hand has moved far enough.")};
+        .sentence = words("Stays still until the hand has moved far enough."),
+        .want = Want::Feel,
+        .also = words("jitter, sleep")};
 
     double width = 0.01;  ///< [0, 0.5]
 

@@ -14,7 +14,9 @@ struct Trim {
     static constexpr StageInfo kInfo{
         .name = words("trim"),
         .sentence = words("Adds a trim that buttons move step by step."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Others,
+        .also = words("offset")};
 
     std::optional<Source> up{};
     std::optional<Source> down{};

@@ -320,6 +320,21 @@ std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind, const std
     return std::nullopt;
 }
 
+std::optional<Target> nextFreeBehind(const Tangle& tangle, const Target& place)
+{
+    const auto kind = place.control.kind;
+    const auto* device = findDevice(tangle, place.device);
+    if (!device || !device->isForGames()) return nextFree(tangle, kind);
+    for (const auto& slot : layoutOf(*device)) {
+        const Target target{device->id, slot.control};
+        const bool isBehind =
+            slot.control.kind == kind && slot.control.number > place.control.number;
+        if (isBehind && takersOf(tangle, target).empty()) return target;
+    }
+    if (const auto next = nextToGrow(*device, kind)) return Target{device->id, *next};
+    return nextFree(tangle, kind);
+}
+
 Fallible moveEnd(Tangle& tangle, const std::string& strand, std::size_t end, const Target& to)
 {
     const auto* moved = findStrand(tangle, strand);

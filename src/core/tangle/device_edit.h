@@ -74,6 +74,10 @@ void movePlace(Tangle& tangle, const Target& from, const Target& to);
 [[nodiscard]] std::optional<Target> nextFree(const Tangle& tangle, ControlKind kind,
                                              const std::string& except = {});
 
+/// The next one in a row: of the same kind behind a place, on its device, which grows for it if it
+/// may; where there is none, nextFree().
+[[nodiscard]] std::optional<Target> nextFreeBehind(const Tangle& tangle, const Target& place);
+
 /// Lets the end of a strand be at another virtual control of the same kind. Function, sides and
 /// meeting move along unless others still end there, so that nothing stays behind. When strands end
 /// at the new place already, the two places are exchanged with all they have. Fails with a sentence

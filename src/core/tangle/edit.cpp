@@ -3,8 +3,10 @@
 #include "core/value/kind_words.h"
 
 #include "core/tangle/device_edit.h"
+#include "core/tangle/goal_edit.h"
 #include "core/tangle/likely.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 #include "core/tangle/stage_edit.h"
 #include "core/tangle/stage_effect.h"
 #include "core/tangle/stage_shape.h"
@@ -169,6 +171,7 @@ Result<std::string> connect(Tangle& tangle, const RigController& controller, Con
     Strand strand{.id = freshId(tangle, "strand"), .name = nameOf(controller, *from).english()};
     strand.source = {controller.id, control};
     strand.ends = endsAt({target});
+    strand.ends.front().how = usualHow(tangle, strand, target);
     if (isSame && from->kind == ControlKind::Axis && isFirst) setSides(tangle, target, from->sides);
     tangle.strands.push_back(strand);
     if (isSame) return strand.id;
@@ -192,6 +195,42 @@ Result<std::string> connectInstead(Tangle& tangle, const RigController& controll
     });
     auto woven = connect(changed, controller, control, target);
     if (woven) tangle = std::move(changed);
+    return woven;
+}
+
+bool goesOneWay(const Tangle& tangle, const Strand& strand, const Target& axis)
+{
+    const auto* device = findDevice(tangle, axis.device);
+    const auto signals = signalsOf(tangle, strand);
+    const bool isAxis = axis.control.kind == ControlKind::Axis &&
+                        signals.back().kind == ControlKind::Axis && device;
+    const bool isOneSided =
+        signals.front().kind != ControlKind::Axis || signals.back().sides == Sides::One;
+    return isAxis && isOneSided && mayRestInMiddle(*device, axis.control);
+}
+
+Result<std::string> connectOtherWay(Tangle& tangle, const std::string& first,
+                                    const RigController& controller, ControlCode control,
+                                    const Target& axis)
+{
+    auto changed = tangle;
+    auto woven = connect(changed, controller, control, axis);
+    if (!woven) return woven;
+    for (const auto& id : {first, *woven}) {
+        const auto* strand = findStrand(changed, id);
+        if (!strand || !goesOneWay(changed, *strand, axis))
+            return fail(Failure::Code::Unreadable,
+                        words("Only what goes one way, as a pedal, a trigger or a key, can be half "
+                              "of an axis."),
+                        words("Lead it to the whole axis, or put the stage \"half\" in front."));
+        for (std::size_t end = 0; end < strand->ends.size(); ++end) {
+            if (strand->ends[end].goal != Goal(axis)) continue;
+            if (auto done = setPart(changed, id, end, id == first ? Part::Lower : Part::Upper);
+                !done)
+                return tl::unexpected(std::move(done.error()));
+        }
+    }
+    tangle = std::move(changed);
     return woven;
 }
 

@@ -54,6 +54,17 @@ void coverRest(Tangle& tangle, const Source& axis, double amount);
     Tangle& tangle, const RigController& controller, ControlCode control, const Target& target,
     const std::function<bool(const Strand&)>& mayGo = {});
 
+/// Whether a strand goes one way only, as a pedal, a trigger or a key does, so that two of its like
+/// can be one axis: one each way.
+[[nodiscard]] bool goesOneWay(const Tangle& tangle, const Strand& strand, const Target& axis);
+
+/// connect(), as the other way of a strand that leads to that axis: the first one moves its lower
+/// half from now on, the new one the upper. The axis rests in the middle. Fails with a sentence
+/// when one of them goes both ways; the tangle is as it was then.
+[[nodiscard]] Result<std::string> connectOtherWay(Tangle& tangle, const std::string& first,
+                                                  const RigController& controller,
+                                                  ControlCode control, const Target& axis);
+
 /// Lets a strand begin at another control of the same kind, taking the controller into the rig when
 /// it is not there. Fails with a sentence when the kinds differ or the strand is gone; the tangle
 /// is as it was then.

@@ -32,16 +32,32 @@ Result<std::size_t> leadOutlet(Tangle& tangle, const std::string& id, const std:
     if (std::ranges::find(outlets, outlet) == outlets.end()) return gone();
     if (auto fits = fitGoal(tangle, goal, signalsOf(tangle, *strand).back().kind); !fits)
         return tl::unexpected(std::move(fits.error()));
+    const auto how = usualHow(tangle, *strand, goal);
     if (!end) {
         end = strand->ends.size();
-        strand->ends.push_back({outlet, goal});
+        strand->ends.push_back({outlet, goal, how});
     } else {
-        strand->ends[*end].goal = goal;
-        strand->ends[*end].part = Part::Whole;
+        auto& led = strand->ends[*end];
+        if (how != usualHow(tangle, *strand, led.goal)) led.how = how;
+        led.goal = goal;
+        led.part = Part::Whole;
     }
     fitDevices(tangle);
     restWithGoals(tangle, id);
     return *end;
+}
+
+How usualHow(const Tangle& tangle, const Strand& strand, const Goal& goal)
+{
+    const auto* source = findControl(tangle, strand.source);
+    const bool stays =
+        source && source->kind == ControlKind::Button && !springsBack(source->buttonKind);
+    const auto places = std::visit([](const auto& g) { return placesOfGoal(g); }, goal);
+    const bool isOfKeys = std::ranges::any_of(places, [&](const Target& place) {
+        const auto* device = findDevice(tangle, place.device);
+        return device && device->kind == VirtualKind::Keyboard;
+    });
+    return stays && isOfKeys ? How::Pulse : How::Held;
 }
 
 void removeEnd(Tangle& tangle, const std::string& id, std::size_t end)

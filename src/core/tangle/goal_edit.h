@@ -18,6 +18,10 @@ namespace jolly
                                              const std::string& outlet,
                                              std::optional<std::size_t> end, const Goal& goal);
 
+/// How a strand presses a goal that it is led to, unless the pilot says otherwise. Keys of a switch
+/// that stays where it is are pulses: held, they would be down in whatever window has the focus.
+[[nodiscard]] How usualHow(const Tangle& tangle, const Strand& strand, const Goal& goal);
+
 /// Takes an end away; what it led to is free then.
 void removeEnd(Tangle& tangle, const std::string& strand, std::size_t end);
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/tangle/lookup.h"
 
+#include "core/tangle/key_names.h"
 #include "core/tangle/virtual_layout.h"
 
 #include <algorithm>
@@ -38,6 +39,11 @@ Sentence nameOf(const RigController& controller, const RigControl& control)
         return say("%1: %2", of.name, of.positions[at->second].name);
     }
     if (!control.role.empty()) return Sentence::ourWord(control.role);
+    if (controller.kind == ControllerKind::Keyboard && control.kind == ControlKind::Button)
+        return keyName(control.code);
+    if (controller.kind == ControllerKind::Gamepad) {
+        if (const auto name = gamepadName(control.code); !name.empty()) return name;
+    }
     std::size_t number = 0;
     for (const auto& other : controller.controls) {
         if (other.kind == control.kind) ++number;

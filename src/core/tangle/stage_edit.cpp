@@ -11,6 +11,7 @@
 
 #include <algorithm>
 #include <optional>
+#include <ranges>
 
 namespace jolly
 {
@@ -67,6 +68,31 @@ class Following
     bool m_isByPlace;
 };
 
+/// Whether an outlet that is new is led somewhere without being asked.
+bool isLedByItself(const Strand& strand, const std::string& outlet)
+{
+    const auto last =
+        std::ranges::find_if(strand.stages.rbegin(), strand.stages.rend(), &Stage::isOn);
+    if (last == strand.stages.rend()) return true;
+    return std::visit(
+        [&](const auto& p) {
+            if constexpr (requires { p.isLedByItself(outlet); }) return p.isLedByItself(outlet);
+            return true;
+        },
+        last->parameters);
+}
+
+/// Where the next outlet of a strand leads: behind where the one before it does.
+std::optional<Target> nextInRow(const Tangle& tangle, const Strand& strand)
+{
+    const auto kind = signalsOf(tangle, strand).back().kind;
+    for (const auto& end : strand.ends | std::views::reverse) {
+        const auto* place = targetOf(end);
+        if (place && place->control.kind == kind) return nextFreeBehind(tangle, *place);
+    }
+    return nextFree(tangle, kind);
+}
+
 /// Lets the ends of a strand follow outlets that were changed.
 void follow(Tangle& tangle, Strand& strand, Outlets before)
 {
@@ -77,9 +103,9 @@ void follow(Tangle& tangle, Strand& strand, Outlets before)
         if (now) end.outlet = std::move(*now);
         return !now;
     });
-    const auto kind = signalsOf(tangle, strand).back().kind;
     for (const auto& outlet : following.fresh()) {
-        if (const auto target = nextFree(tangle, kind)) strand.ends.push_back({outlet, *target});
+        if (!isLedByItself(strand, outlet)) continue;
+        if (const auto target = nextInRow(tangle, strand)) strand.ends.push_back({outlet, *target});
         fitDevices(tangle);
     }
 }

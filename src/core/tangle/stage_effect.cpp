@@ -34,6 +34,14 @@ bool isBent(const StageParameters& stage)
         .value_or(false);
 }
 
+Sentence rangeOfOutlet(const StageParameters& stage, const std::string& outlet)
+{
+    return asked<Sentence>(
+               stage,
+               [&](const auto& p) -> decltype(p.rangeOf(outlet)) { return p.rangeOf(outlet); })
+        .value_or(Sentence());
+}
+
 bool undoesSim(const StageParameters& stage)
 {
     return simOf(stage).has_value();

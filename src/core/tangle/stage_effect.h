@@ -26,6 +26,10 @@ void setRestCover(StageParameters& stage, const RestCover& cover);
 /// What it adds to the delay of a hand that moves `speed` full deflections a second.
 [[nodiscard]] std::optional<Time> delayOf(const StageParameters& stage, double speed);
 
+/// The stretch of the axis in which an outlet is pressed, "10.0 % to 50.0 %"; empty of kinds that
+/// have none.
+[[nodiscard]] Sentence rangeOfOutlet(const StageParameters& stage, const std::string& outlet);
+
 /// Calls `visit(source)` for the button of each position of the switch that it takes for one thing.
 template <class Visitor>
 void forEachPosition(const StageParameters& stage, Visitor&& visit)

@@ -18,6 +18,7 @@
 #include "core/digital/switch.h"
 #include "core/digital/switch_steps.h"
 #include "core/digital/tap.h"
+#include "core/hats/four_ways.h"
 #include "core/hats/hat_join.h"
 #include "core/hats/hat_of_axes.h"
 #include "core/hats/hat_split.h"
@@ -117,6 +118,7 @@ using StageList = StageListOf<  //
     Positions,                  //
     HatSplit,                   //
     HatTurn,                    //
+    FourWays,                   //
     HatToAxes,                  //
     HatJoin,                    //
     HatOfAxes,                  //

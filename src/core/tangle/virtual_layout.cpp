@@ -57,13 +57,17 @@ struct NamedCode {
 
 /// The same driver sends 0x133 for the left face button and 0x134 for the top one, and clients
 /// expect it so, although the kernel's pad document has it the other way round.
-constexpr NamedCode kGamepadButtons[] = {
-    {BTN_SOUTH, words("bottom button")}, {BTN_EAST, words("right button")},
-    {0x133, words("left button")},       {0x134, words("top button")},
-    {BTN_TL, words("left shoulder")},    {BTN_TR, words("right shoulder")},
-    {BTN_SELECT, words("select")},       {BTN_START, words("start")},
-    {BTN_MODE, words("guide")},          {BTN_THUMBL, words("left stick")},
-    {BTN_THUMBR, words("right stick")}};
+constexpr NamedCode kGamepadButtons[] = {{BTN_SOUTH, words("bottom button")},
+                                         {BTN_EAST, words("right button")},
+                                         {0x133, words("left button")},
+                                         {0x134, words("top button")},
+                                         {BTN_TL, words("left shoulder")},
+                                         {BTN_TR, words("right shoulder")},
+                                         {BTN_SELECT, words("select")},
+                                         {BTN_START, words("start")},
+                                         {BTN_MODE, words("guide")},
+                                         {BTN_THUMBL, words("left stick press")},
+                                         {BTN_THUMBR, words("right stick press")}};
 
 constexpr NamedCode kPointerButtons[] = {
     {BTN_LEFT, words("left button")},     {BTN_RIGHT, words("right button")},
@@ -250,6 +254,17 @@ std::optional<OtherWheel> otherWheelOf(VirtualControl wheel, const VirtualDevice
     const auto number = isCoarse ? wheel.number + kWheels : wheel.number - kWheels;
     return OtherWheel{{ControlKind::Turner, static_cast<std::uint16_t>(number)},
                       isCoarse ? kFineCounts : 1.0 / kFineCounts};
+}
+
+Words gamepadName(ControlCode control) noexcept
+{
+    for (const auto& axis : kGamepadAxes) {
+        if (control == ControlCode{EventType::Abs, axis.code}) return axis.name;
+    }
+    for (const auto& button : kGamepadButtons) {
+        if (control == ControlCode{EventType::Key, button.code}) return button.name;
+    }
+    return {};
 }
 
 Sentence nameOf(const VirtualDevice& device, VirtualControl control)

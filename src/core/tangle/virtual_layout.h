@@ -63,6 +63,10 @@ struct OtherWheel {
 [[nodiscard]] std::optional<OtherWheel> otherWheelOf(VirtualControl wheel,
                                                      const VirtualDevice& device);
 
+/// What a gamepad calls the control of that code, a real one and ours alike: "left trigger"; empty
+/// for those that it does not have.
+[[nodiscard]] Words gamepadName(ControlCode control) noexcept;
+
 /// What one calls the control: "Rz", "button 21", "key A", "left trigger", "wheel".
 [[nodiscard]] Sentence nameOf(const VirtualDevice& device, VirtualControl control);
 

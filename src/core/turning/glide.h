@@ -16,7 +16,9 @@ struct Glide {
         .name = words("glide"),
         .sentence = words("What is turned or pushed adds up to an axis."),
         .takes = ControlKind::Turner,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Axis,
+        .also = words("pointer, wheel, encoder, dial")};
 
     double step = 0.01;  ///< of the axis for each count, [-1, 1], not 0
     double lowest = -1.0;

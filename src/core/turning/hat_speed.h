@@ -16,7 +16,9 @@ struct HatSpeed {
         .name = words("hat speed"),
         .sentence = words("The hat moves the pointer while it is pressed."),
         .takes = ControlKind::Hat,
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Axis,
+        .also = words("pointer")};
 
     double speed = 400.0;  ///< [1, 20000] counts a second
 

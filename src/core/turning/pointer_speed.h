@@ -14,7 +14,9 @@ struct PointerSpeed {
     static constexpr StageInfo kInfo{
         .name = words("pointer speed"),
         .sentence = words("The deflection moves the pointer or turns a wheel: it is a speed."),
-        .isFeel = false};
+        .isFeel = false,
+        .want = Want::Feel,
+        .also = words("sensitivity")};
 
     double speed = 800.0;  ///< at full deflection, [1, 20000] counts a second
     double curve = 2.0;    ///< power of the deflection, [1, 5]: above 1 it is finer near rest

@@ -15,7 +15,9 @@ struct PressTurns {
     static constexpr StageInfo kInfo{.name = words("press turns"),
                                      .sentence = words("Each press turns a wheel by some notches."),
                                      .takes = ControlKind::Button,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Buttons,
+                                     .also = words("wheel, scroll")};
 
     double counts = 1.0;  ///< a press, whole, [-1000, 1000], not 0
     bool repeats = true;

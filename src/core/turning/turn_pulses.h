@@ -16,7 +16,9 @@ struct TurnPulses {
     static constexpr StageInfo kInfo{.name = words("turn pulses"),
                                      .sentence = words("Each notch that is turned gives a pulse."),
                                      .takes = ControlKind::Turner,
-                                     .isFeel = false};
+                                     .isFeel = false,
+                                     .want = Want::Buttons,
+                                     .also = words("encoder, dial, rotary")};
 
     double counts = 1.0;         ///< for a pulse, whole, [1, 10000]
     double pulse = kUsualPulse;  ///< [10, 1000] ms, and as long a gap behind it

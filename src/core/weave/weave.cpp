@@ -109,9 +109,11 @@ void findMeetings(const Tangle& tangle, Problems& problems)
     std::map<Where, std::vector<std::size_t>> meetings;  // of one layer and craft
     for (std::size_t i = 0; i < tangle.strands.size(); ++i) {
         if (!doesCount(tangle.strands[i])) continue;
-        for (const auto& target : targetsOf(tangle.strands[i])) {
-            const auto& strand = tangle.strands[i];
-            meetings[{target.device, target.control, strand.layer, strand.craft}].push_back(i);
+        const auto& strand = tangle.strands[i];
+        for (const auto& end : strand.ends) {
+            const auto* target = targetOf(end);
+            if (!target || end.part != Part::Whole) continue;  // halves are meant to meet
+            meetings[{target->device, target->control, strand.layer, strand.craft}].push_back(i);
         }
     }
     for (const auto& [place, strands] : meetings) {

@@ -157,6 +157,7 @@ TEST_F(Recipe, TwoKeysAsOneAxis)
 
 TEST_F(Recipe, AWholeControllerLikeForLike)
 {
+    EXPECT_EQ(find<QPushButton>("lead all")->accessibleName(), "Small stick: lead all of it…");
     click("lead all");
     click("like own");
     EXPECT_EQ(strands().size(), document.tangle().rig[0].controls.size());

@@ -59,7 +59,17 @@ void Faceplate::setTitle(const QString& title, const QString& state)
     setAccessibleName(title + QStringLiteral(", ") + state);
     m_title->setText(title);
     m_state->setText(state);
+    nameDeeds();
     place();
+}
+
+/// What is below the faceplate says of what it is.
+void Faceplate::nameDeeds()
+{
+    for (auto* button : {m_deed, m_other}) {
+        if (button)
+            button->setAccessibleName(m_title->text() + QStringLiteral(": ") + button->text());
+    }
 }
 
 void Faceplate::setFooter(const QString& left, const QString& right)
@@ -87,7 +97,7 @@ void Faceplate::setDeed(const char* name, const QString& words)
         connect(m_deed, &QPushButton::clicked, this, &Faceplate::deedWanted);
     }
     m_deed->setText(words);
-    m_deed->setAccessibleName(m_title->text() + QStringLiteral(": ") + words);
+    nameDeeds();
     place();
 }
 
@@ -99,7 +109,7 @@ void Faceplate::setOther(const QString& words)
                 Qt::QueuedConnection);
     }
     m_other->setText(words);
-    m_other->setAccessibleName(m_title->text() + QStringLiteral(": ") + words);
+    nameDeeds();
     m_other->setVisible(!words.isEmpty());
     place();
 }

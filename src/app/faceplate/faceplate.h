@@ -83,6 +83,7 @@ class Faceplate : public Card
     [[nodiscard]] int heightFor(const PlateLayout& layout) const;
     [[nodiscard]] bool hasViewsOf(const PlateLayout& layout) const;
     void makeViews(const PlateLayout& layout);
+    void nameDeeds();
     void place();
     void takeStop(ControlView* view);
     void go(const ControlView& from, Qt::Key key);

@@ -6498,18 +6498,6 @@
         <translation>R2</translation>
     </message>
     <message>
-        <source>sel</source>
-        <translation>sel</translation>
-    </message>
-    <message>
-        <source>sta</source>
-        <translation>sta</translation>
-    </message>
-    <message>
-        <source>mod</source>
-        <translation>mod</translation>
-    </message>
-    <message>
         <source>L</source>
         <translation>L</translation>
     </message>
@@ -6752,6 +6740,18 @@
     <message>
         <source>right stick press</source>
         <translation>rechter Stick gedrückt</translation>
+    </message>
+    <message>
+        <source>se</source>
+        <translation>se</translation>
+    </message>
+    <message>
+        <source>st</source>
+        <translation>st</translation>
+    </message>
+    <message>
+        <source>mo</source>
+        <translation>mo</translation>
     </message>
 </context>
 <context>
@@ -9395,8 +9395,12 @@ Klick: darin arbeiten, halten: hineinsehen, ziehen: im Stapel verschieben.</tran
         <translation>%1 hinzufügen</translation>
     </message>
     <message>
-        <source>stage for %1</source>
-        <translation>Stufe für %1</translation>
+        <source>stage</source>
+        <translation>Stufe</translation>
+    </message>
+    <message>
+        <source>for %1: %2</source>
+        <translation>für %1: %2</translation>
     </message>
 </context>
 <context>
@@ -10665,6 +10669,10 @@ Um sich erst umzusehen, das Pult zum Ausprobieren nehmen: sechs erfundene Contro
     <message>
         <source>●  %1 of %2</source>
         <translation>●  %1 von %2</translation>
+    </message>
+    <message>
+        <source>a part of %1</source>
+        <translation>ein Teil von %1</translation>
     </message>
 </context>
 <context>

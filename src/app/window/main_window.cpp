@@ -47,7 +47,10 @@ std::vector<Found> stagesForSelected(Studio& studio, qreal scale, const std::fun
                              [&](Tangle& tangle, Strand& s) { addStage(tangle, s.id, stage); });
     };
     auto stages = stagesFor(studio.tangle(), strand, scale, add);
-    for (auto& stage : stages) stage.kind = MainWindow::tr("stage for %1").arg(toQt(strand.name));
+    for (auto& stage : stages) {
+        stage.kind = MainWindow::tr("stage");
+        stage.about = MainWindow::tr("for %1: %2").arg(toQt(strand.name), stage.about);
+    }
     return stages;
 }
 

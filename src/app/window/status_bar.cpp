@@ -8,12 +8,31 @@
 #include "app/style/qt_text.h"
 #include "app/style/theme.h"
 #include "core/tangle/lookup.h"
+#include "core/tangle/signals.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
+#include <algorithm>
 
 namespace jolly::app
 {
+
+namespace
+{
+
+/// The strands whose stages look at a control.
+QStringList partsOf(const Tangle& tangle, const Source& control)
+{
+    QStringList parts;
+    for (const auto& strand : tangle.strands) {
+        const auto controls = controlsOf(strand);
+        if (strand.source != control && std::ranges::find(controls, control) != controls.end())
+            parts << StatusBar::tr("a part of %1").arg(toQt(strand.name));
+    }
+    return parts;
+}
+
+}  // namespace
 
 StatusBar::StatusBar(Studio& studio, QWidget* parent)
     : QWidget(parent),
@@ -90,6 +109,7 @@ void StatusBar::showWay()
                                   static_cast<int>(strand->stages.size()))
                                    .arg(goalText(m_studio.tangle(), end.goal)));
         }
+        if (ways.isEmpty()) ways = partsOf(m_studio.tangle(), *m_shown);
         if (ways.isEmpty()) ways << tr("leads nowhere yet");
     }
     m_went->setText(ways.join(QStringLiteral(", ")));

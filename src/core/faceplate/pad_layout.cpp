@@ -25,8 +25,8 @@ struct Letter {
 constexpr Letter kLetters[] = {
     {BTN_SOUTH, words("S")},   {BTN_EAST, words("E")},   {0x133, words("W")},
     {0x134, words("N")},       {BTN_TL, words("L1")},    {BTN_TR, words("R1")},
-    {BTN_TL2, words("L2")},    {BTN_TR2, words("R2")},   {BTN_SELECT, words("sel")},
-    {BTN_START, words("sta")}, {BTN_MODE, words("mod")}, {BTN_THUMBL, words("L")},
+    {BTN_TL2, words("L2")},    {BTN_TR2, words("R2")},   {BTN_SELECT, words("se")},
+    {BTN_START, words("st")}, {BTN_MODE, words("mo")}, {BTN_THUMBL, words("L")},
     {BTN_THUMBR, words("R")}};
 
 /// Puts the drawings of a gamepad down, row by row.

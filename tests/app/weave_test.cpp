@@ -399,6 +399,29 @@ TEST_F(WeaveTest, ControllersKeepTheirPlaceWhenTheFirstStrandIsWoven)
     EXPECT_EQ(order(), before);
 }
 
+/// A lever that the tangle does not know yet is where the hand is.
+TEST_F(WeaveTest, ALeverMovesAllTheWayBeforeItsFirstStrand)
+{
+    auto described = describe(smallStick("fresh"));
+    described.identity.name = described.identity.phys = "fresh";
+    const auto fresh = local.world.plug(described, std::vector<Counts>(described.controls.size()));
+    step();
+    settle();
+    const auto shown = [&](int raw) {
+        local.world.move(fresh, {{2, false, raw}});
+        step();
+        settle();
+        const auto& desk = studio.feed().desk();
+        const auto& controller = desk.controllers.back();
+        EXPECT_EQ(controller.rig.controls[2].sides, Sides::One);
+        return desk.valueOf(controller, 2, studio.feed().values()).x;
+    };
+    EXPECT_NEAR(shown(0), 0.0, 0.01);
+    EXPECT_NEAR(shown(250), 0.25, 0.01);
+    EXPECT_NEAR(shown(520), 0.52, 0.01);
+    EXPECT_NEAR(shown(1000), 1.0, 0.01);
+}
+
 TEST_F(WeaveTest, TheFooterTellsWhatIsSelectedOfWhatItIsAndFollowsEdits)
 {
     move(kX, 600);

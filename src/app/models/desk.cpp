@@ -36,6 +36,7 @@ DeskController deskController(const RigController& rig, const PresentController*
     controller.slotOf.assign(rig.controls.size(), -1);
     if (!present) return controller;
     controller.isPresent = true;
+    controller.isReadSo = present->rig != Match::kUnknown;
     controller.hold = present->hold;
     controller.slotOf = slotsOf(rig, *present);
     return controller;
@@ -89,7 +90,13 @@ void Desk::keepOrderOf(const Desk& before)
 Value Desk::valueOf(const DeskController& controller, std::size_t control,
                     const LiveSnapshot& values) const
 {
-    return valueAt(controller.slotOf[control], controller.rig.controls[control].kind, values);
+    const auto& known = controller.rig.controls[control];
+    const int slot = controller.slotOf[control];
+    const auto value = valueAt(slot, known.kind, values);
+    const bool isThere = slot >= 0 && static_cast<std::size_t>(slot) < values.slots.size();
+    if (controller.isReadSo || known.kind != ControlKind::Axis || !isThere) return value;
+    const auto raw = values.slots[static_cast<std::size_t>(slot)].raw.x;
+    return {known.calibration.valueOf(raw, known.sides), 0.0};
 }
 
 Value Desk::valueOf(const DeskDevice& device, std::size_t slot, const LiveSnapshot& values) const

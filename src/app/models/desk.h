@@ -18,6 +18,8 @@ struct DeskController {
         rig;  ///< what is known of it; made up from its codes when the tangle does not know it
     bool isKnown = false;  ///< it is in the tangle's rig
     bool isPresent = false;
+    bool isReadSo =
+        false;  ///< the engine reads its axes as `rig` says; else their counts are taken
     Hold hold = Hold::Free;
     QString port;
     std::vector<int> slotOf;  ///< of each of rig.controls its place in the live block, or -1

@@ -231,7 +231,6 @@ Fallible EngineService::appear()
                     words("Start it as \"dbus-run-session -- tangle run FILE\" to have one."));
     }
     const auto died = [this] {
-        m_host.lastClientLeft();
         const std::lock_guard lock(m_mutex);
         m_hasDied = true;
         m_news.notify_one();

@@ -28,8 +28,9 @@ class EngineHost : public EngineCommands
     /// Whose calls follow: a name on the bus. Its hands are its own.
     virtual void hearFrom(const std::string& client) = 0;
 
-    /// Of all programs that asked for the engine's status or values none is on the bus any more,
-    /// or the bus itself is gone. The service's threads.
+    /// Of all programs that asked for the engine's status or values none is on the bus any more.
+    /// Not told when the bus itself is gone: they may still look at the values. The service's
+    /// thread.
     virtual void lastClientLeft() = 0;
 
     /// Runs another tangle; one after the other, on a thread of its own.

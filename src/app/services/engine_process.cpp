@@ -67,11 +67,11 @@ EngineAccess realEngine(const EngineStart& start)
 {
     QStringList arguments{QStringLiteral("run"),
                           QStringLiteral("--idle"),
-                          QStringLiteral("--with-clients"),
                           QStringLiteral("--world"),
                           start.world,
                           QStringLiteral("--recorder-minutes"),
-                          QString::number(start.recorderMinutes)};
+                          QString::number(start.recorderMinutes),
+                          QStringLiteral("--with-clients")};
     if (start.takesKeyboards) arguments << QStringLiteral("--keyboards");
     const auto program = start.program;
     const auto started = std::make_shared<Started>();

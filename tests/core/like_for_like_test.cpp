@@ -5,7 +5,7 @@
 #include "core/tangle/lookup.h"
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/like_for_like.h"
-#include "core/weave/weave.h"
+#include "said_of_strands.h"
 #include "support/small_tangle.h"
 
 #include <gmock/gmock.h>
@@ -63,16 +63,6 @@ class LikeForLikeTest : public testing::Test
         }
         return goals;
     }
-    std::vector<std::string> wrong() const
-    {
-        std::vector<std::string> sentences;
-        for (const auto& problem : findProblems(tangle)) {
-            if (problem.path.starts_with("/strands"))
-                sentences.push_back(problem.sentence.english());
-        }
-        return sentences;
-    }
-
     Tangle tangle = newTangle();
 };
 
@@ -88,7 +78,7 @@ TEST_F(LikeForLikeTest, AStickGetsAJoystickOfItsOwn)
     EXPECT_EQ(goalsOf(kTrigger), "jolly-2 button 1");
     EXPECT_EQ(goalsOf(kHat), "jolly-2 hat 1");
     EXPECT_EQ(goalsOf(kDial), "jolly-2 button 4, jolly-2 button 5") << "a dial presses two";
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
 }
 
 TEST_F(LikeForLikeTest, WhatIsLedAlreadyStaysAndASecondTimeIsRefused)
@@ -148,7 +138,7 @@ TEST_F(LikeForLikeTest, ACheapPadIsAStandardOne)
         << "a trigger that is a button";
     EXPECT_EQ(goalsOf({EventType::Key, 0x128}), "jolly-pad-1 button 7");
     EXPECT_EQ(goalsOf({EventType::Abs, ABS_HAT0X}), "jolly-pad-1 hat 1");
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
 }
 
 TEST_F(LikeForLikeTest, AKnownPadGoesByTheKernelsNames)
@@ -172,7 +162,7 @@ TEST_F(LikeForLikeTest, KeysAreAPadWithSticks)
                                         {{EventType::Key, KEY_F5}, ControlKind::Button}});
     const auto done = lead(keys, "keys");
     EXPECT_EQ(done.left, (std::vector{ControlCode{EventType::Key, KEY_F5}}));
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
     Machine machine(compile(tangle));
     Time now{};
     const auto stick = [&](bool left, bool right) {
@@ -203,7 +193,7 @@ TEST_F(LikeForLikeTest, ThePointerIsAStick)
     EXPECT_EQ(goalsOf({EventType::Rel, REL_Y}), "jolly-2 axis 2");
     EXPECT_EQ(goalsOf({EventType::Rel, REL_WHEEL}), "jolly-2 axis 3");
     EXPECT_EQ(goalsOf({EventType::Rel, REL_WHEEL_HI_RES}), "");
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
 }
 
 TEST_F(LikeForLikeTest, EachKindOfControllerIsOfferedWhatItCanBe)

@@ -9,8 +9,8 @@
 #include "core/tangle/virtual_layout.h"
 #include "core/weave/reach_check.h"
 #include "core/weave/remedies.h"
-#include "core/weave/weave.h"
 #include "machine_story.h"
+#include "said_of_strands.h"
 
 #include <gmock/gmock.h>
 
@@ -40,17 +40,6 @@ class Rest : public MachineStory
     const Strand& strand(const std::string& id) const { return *findStrand(tangle, id); }
     Sides restsAt(std::uint16_t n) const { return sidesOf(tangle.devices[0], axis(n)); }
 
-    /// What is said of strands.
-    std::vector<std::string> wrong() const
-    {
-        std::vector<std::string> sentences;
-        for (const auto& problem : findProblems(tangle)) {
-            if (problem.path.starts_with("/strands"))
-                sentences.push_back(problem.sentence.english());
-        }
-        return sentences;
-    }
-
     /// What a place holds before anything was touched, with the trigger held, and let go again.
     std::vector<int> played(const Target& place)
     {
@@ -78,7 +67,7 @@ TEST_F(Rest, AButtonLedToAPadsTriggerLeavesItAtItsLowEnd)
     const Target trigger{"pad", axis(3)};
     lead(kTrigger, trigger);
     EXPECT_EQ(played(trigger), (std::vector{0, 255, 0}));
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
 }
 
 TEST_F(Rest, AButtonLedToACentredAxisLeavesItInTheMiddle)
@@ -102,7 +91,7 @@ TEST_F(Rest, WhatWasPutInFollowsItsGoal)
     setSides(tangle, {"jolly", axis(2)}, Sides::Two);
     ASSERT_TRUE(setPart(tangle, id, 0, Part::Lower));
     EXPECT_EQ(played({"jolly", axis(2)}), (std::vector{0, -32768, 0}));
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
 }
 
 TEST_F(Rest, AnExchangeOfPlacesLetsBothRestWhereTheyEndNow)
@@ -114,7 +103,7 @@ TEST_F(Rest, AnExchangeOfPlacesLetsBothRestWhereTheyEndNow)
     ASSERT_TRUE(moveEnd(tangle, first, 0, trigger));
     EXPECT_EQ(played(trigger), (std::vector{0, 255, 0}));
     EXPECT_EQ(played(x).front(), 0);
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
 }
 
 TEST_F(Rest, AStageThatRestsElsewhereIsSaidWhateverItIsMadeOf)
@@ -127,7 +116,7 @@ TEST_F(Rest, AStageThatRestsElsewhereIsSaidWhateverItIsMadeOf)
     EXPECT_THAT(problems[0].sentence, HasSubstr("makes an axis that rests in its middle"));
     EXPECT_TRUE(remedyFor(problems[0])->apply(tangle, problems[0]));
     EXPECT_EQ(played({"pad", axis(3)}), (std::vector{0, 255, 0}));
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
 }
 
 TEST_F(Rest, InvertingAKeyTurnsTheAxisThatItMoves)
@@ -148,7 +137,7 @@ TEST_F(Rest, OtherwiseMadeAxesTakeTheirLimitsAlong)
     const auto& set = std::get<Glide>(strand(id).stages[0].parameters);
     EXPECT_EQ(set.lowest, 0.0);
     EXPECT_EQ(restsAt(1), Sides::One) << "the axis is its own";
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
     glide = set;
     glide.rests = Sides::Two;
     setStage(tangle, id, 0, glide);
@@ -181,7 +170,7 @@ TEST_F(Rest, AHalfOfALeversAxisLetsItRestInTheMiddle)
     const auto id = lead(kThrottle, {"jolly", axis(1)});
     ASSERT_TRUE(setPart(tangle, id, 0, Part::Upper));
     EXPECT_EQ(restsAt(1), Sides::Two);
-    EXPECT_THAT(wrong(), IsEmpty());
+    EXPECT_THAT(saidOfStrands(tangle), IsEmpty());
     const auto other = lead(kThrottle, {"pad", axis(3)});
     const auto before = tangle;
     const auto done = setPart(tangle, other, 0, Part::Upper);

@@ -6250,8 +6250,8 @@
         <translation>Grenze, Sperre, Umkehrschub</translation>
     </message>
     <message>
-        <source>split axis, trigger</source>
-        <translation>Achse teilen, Abzug</translation>
+        <source>one side, trigger</source>
+        <translation>eine Seite, Abzug</translation>
     </message>
     <message>
         <source>freeze, force trim</source>

@@ -21,7 +21,7 @@ struct Half {
         .isFeel = false,
         .isHalf = true,
         .want = Want::Ends,
-        .also = words("split axis, trigger")};
+        .also = words("one side, trigger")};
 
     Side side = Side::Upper;
 
